@@ -1,0 +1,47 @@
+import { z } from 'zod';
+import { cargoSchema, deckSchema, lineSchema, strengthSchema } from '../securement/schema';
+import type { Result } from '../result';
+import { issuesOf } from './issues';
+
+export const PLAN_FORMAT = 'vast-cleat/plan';
+export const PLAN_VERSION = 1;
+export const RULE_SET_IDS = ['us-cmv', 'us-light', 'eu-road'] as const;
+export type RuleSetId = (typeof RULE_SET_IDS)[number];
+
+/** Refuses a list whose items share an id: references would be ambiguous. */
+function uniqueIds(list: readonly { id: string }[], context: z.RefinementCtx, path: (string | number)[]): void {
+  const seen = new Set<string>();
+  list.forEach((item, i) => {
+    if (seen.has(item.id)) {
+      context.addIssue({ code: 'custom', message: 'id-twice', path: [...path, i, 'id'], params: { code: 'id-twice', values: { id: item.id } } });
+    }
+    seen.add(item.id);
+  });
+}
+
+/** The document `vast-cleat/plan`, version 1. Quantities in SI with the unit in the name, or text with a unit. */
+export const planSchema = z
+  .object({
+    format: z.literal(PLAN_FORMAT),
+    version: z.literal(PLAN_VERSION),
+    title: z.string().trim().min(1).max(120),
+    notes: z.string().max(4000).default(''),
+    ruleSet: z.enum(RULE_SET_IDS),
+    strength: strengthSchema.prefault({}),
+    cargo: cargoSchema,
+    deck: deckSchema,
+    lines: z.array(lineSchema).max(24).default([]),
+  })
+  .superRefine((plan, context) => {
+    uniqueIds(plan.deck.anchors, context, ['deck', 'anchors']);
+    uniqueIds(plan.lines, context, ['lines']);
+    plan.lines.forEach((line, i) => uniqueIds(line.elements, context, ['lines', i, 'elements']));
+  });
+
+export type Plan = z.infer<typeof planSchema>;
+
+/** Parses an unknown value as a plan. Issues carry the path in the document. */
+export function parsePlan(input: unknown): Result<Plan> {
+  const parsed = planSchema.safeParse(input);
+  return parsed.success ? { ok: true, value: parsed.data } : { ok: false, issues: issuesOf(parsed.error) };
+}

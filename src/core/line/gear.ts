@@ -1,0 +1,100 @@
+import { z } from 'zod';
+import { quantity, ratio } from '../exchange/quantity';
+import { knotsFor } from '../knot/knots';
+import { ropeSchema } from '../rope/rope';
+
+const force = quantity('force', { least: 1, most: 5e6 });
+const size = quantity('length', { least: 0.001, most: 2 });
+const name = z.string().trim().max(60);
+
+/** What a piece of hardware may take: its own marking, or nothing known. */
+export const ratingSchema = z.discriminatedUnion('state', [
+  z.object({ state: z.literal('rated'), wllN: force }),
+  z.object({ state: z.literal('unrated') }),
+]);
+export type Rating = z.infer<typeof ratingSchema>;
+
+/** What an anchor is made of, as far as knots care. */
+export const surfaceSchema = z.enum(['metal', 'wood', 'other']);
+
+const id = z.string().trim().min(1).max(40);
+
+export const anchorSchema = z.object({
+  id, kind: z.literal('anchor'),
+  at: z.discriminatedUnion('on', [
+    z.object({ on: z.literal('deck'), anchorId: id }),
+    z.object({
+      on: z.literal('own'), name, rating: ratingSchema, barDiameterM: size.nullable().default(null), surface: surfaceSchema.default('metal'),
+    }),
+  ]),
+});
+
+/** Attachment knot. `liesOnBarM`: diameter of another edge under the knot's body, when there is one. */
+export const knotSchema = z.object({
+  id, kind: z.literal('knot'), knot: z.enum(knotsFor('attachment')), liesOnBarM: size.nullable().default(null),
+});
+
+export const ropeElementSchema = z.object({ id, kind: z.literal('rope'), rope: ropeSchema });
+
+export const bendSchema = z.object({ id, kind: z.literal('bend'), knot: z.enum(knotsFor('bend')) });
+
+/** A change of direction over cargo. `bendDiameterM`: of the corner, the bar, or twice the protector's radius. */
+export const edgeSchema = z.object({
+  id, kind: z.literal('edge'), name: name.default('edge'), shape: z.enum(['sharp', 'rounded', 'protected']),
+  bendDiameterM: size.nullable().default(null),
+});
+
+export const loopSchema = z.object({ id, kind: z.literal('loop'), knot: z.enum(knotsFor('loop')) });
+
+/** Trucker's hitch. Efficiencies are of a half turn while hauling; source of the defaults: handbook ranges, from memory. */
+export const truckersSchema = z.object({
+  id, kind: z.literal('truckers'), loop: z.enum(knotsFor('loop')),
+  handForceN: quantity('force', { least: 1, most: 5000 }).default(250),
+  loopEfficiency: ratio(0.05, 1).default(0.5),
+  anchorEfficiency: ratio(0.05, 1).default(0.6),
+  handAngleRad: quantity('angle', { least: 0, most: Math.PI }).default(0),
+  passes: z.union([z.literal(1), z.literal(2)]).default(1),
+  anchorMode: z.enum(['slides', 'holds']).default('slides'),
+  slipM: quantity('length', { least: 0, most: 0.1 }).default(0.005),
+  shortStrandM: quantity('length', { least: 0.05, most: 5 }).default(0.3),
+});
+
+export const lockSchema = z.object({ id, kind: z.literal('lock'), knot: z.enum(knotsFor('lock')) });
+
+export const webbingSchema = z.object({
+  id, kind: z.literal('webbing'), tag: z.string().trim().max(40).default(''), widthM: size,
+  markedWllN: force.nullable().default(null),
+});
+
+/** Ratchet. `standardTensionN`: the tension its label promises at the standard hand force. */
+export const ratchetSchema = z.object({
+  id, kind: z.literal('ratchet'), rating: ratingSchema, standardTensionN: force.nullable().default(null),
+  handForceN: quantity('force', { least: 1, most: 5000 }).default(500),
+});
+
+export const chainSchema = z.object({
+  id, kind: z.literal('chain'), tag: z.string().trim().max(40).default(''),
+  grade: z.enum(['unmarked', '30', '43', '70', '80', '100']), sizeM: size, markedWllN: force.nullable().default(null),
+});
+
+/** Lever or turnbuckle binder: a given ratio with an efficiency. */
+export const binderSchema = z.object({
+  id, kind: z.literal('binder'), rating: ratingSchema, leverRatio: ratio(1, 200).default(25), efficiency: ratio(0.01, 1).default(0.3),
+  handForceN: quantity('force', { least: 1, most: 5000 }).default(500),
+});
+
+/** Hook, ring, shackle or connector inside the line. `turnRad`: by how much it turns the load line (0: in line). */
+export const fittingSchema = z.object({
+  id, kind: z.literal('fitting'), name, rating: ratingSchema, turnRad: quantity('angle', { least: 0, most: Math.PI }).default(0),
+  barDiameterM: size.nullable().default(null),
+});
+
+export const elementSchema = z.discriminatedUnion('kind', [
+  anchorSchema, knotSchema, ropeElementSchema, bendSchema, edgeSchema, loopSchema, truckersSchema, lockSchema,
+  webbingSchema, ratchetSchema, chainSchema, binderSchema, fittingSchema,
+]);
+
+export type LineElement = z.infer<typeof elementSchema>;
+export type ElementKindId = LineElement['kind'];
+/** The element of one kind. */
+export type ElementOf<K extends ElementKindId> = Extract<LineElement, { kind: K }>;

@@ -1,0 +1,60 @@
+import { formula, type Tracer, type Working } from '../working/working';
+import type { ChainPosition, LineContext } from './chain';
+import type { ElementKindId, ElementOf } from './gear';
+
+/** Why a place has no known capacity. */
+export type PlaceProblem =
+  | 'unrated-anchor' | 'anchor-missing' | 'unknown-rope' | 'bend-too-sharp' | 'no-rope' | 'knot-in-webbing' | 'knot-in-chain'
+  | 'post-not-measured' | 'unrated-fitting' | 'unmarked-gear';
+
+/** Which part of an element a place is; one element may have several (a trucker's hitch has three). */
+export type PlacePart =
+  | 'anchor' | 'knot' | 'rope' | 'bend' | 'edge' | 'loop' | 'loop-knot' | 'loop-turn' | 'anchor-turn' | 'lock'
+  | 'webbing' | 'ratchet' | 'chain' | 'binder' | 'fitting';
+
+/** One place on a line that limits it. */
+export interface Place<V> {
+  readonly part: PlacePart;
+  readonly name: string;
+  /** What the place itself may carry, N. */
+  readonly capacity: V;
+  /** The part of the load line's tension it bears. */
+  readonly share: V;
+  /** Load-line tension it allows: capacity ÷ share, N. */
+  readonly allowed: V;
+  readonly problem: PlaceProblem | null;
+}
+
+/** How an element kind turns into places. One file a kind; registered in `elements/index.ts`. */
+export interface ElementKind<K extends ElementKindId> {
+  readonly kind: K;
+  places<V>(t: Tracer<V>, element: ElementOf<K>, at: ChainPosition, context: LineContext): Place<V>[];
+}
+
+export type TracedPlace = Place<Working>;
+
+const allowedFormula = formula({
+  symbol: 'T', unit: 'N', text: 'C ÷ s', source: 'capacity as tension in the load line', confidence: 'exact',
+  compute: ({ C, s }: Record<'C' | 's', number>) => C / s,
+});
+
+/** A share of exactly 1: the place bears the whole line. */
+export function wholeShare<V>(t: Tracer<V>): V {
+  return t.given({ label: 'share of the line’s tension', symbol: 's', value: 1, unit: 'ratio', source: 'in series', confidence: 'exact' });
+}
+
+/** Builds a place; `problem` is dropped when the capacity is known after all. */
+export function makePlace<V>(
+  t: Tracer<V>, part: PlacePart, name: string, capacity: V, problem: PlaceProblem, share: V = wholeShare(t),
+): Place<V> {
+  return {
+    part, name, capacity, share,
+    allowed: t.apply(allowedFormula, name, { C: capacity, s: share }),
+    problem: t.value(capacity) === null ? problem : null,
+  };
+}
+
+/** A capacity nobody knows, and why. */
+export function unknownCapacity<V>(t: Tracer<V>, label: string, source: string): V {
+  return t.given({ label, symbol: 'C', value: null, unit: 'N', source, confidence: 'entered' });
+}

@@ -1,0 +1,114 @@
+import { stiffness } from '../rope/strength';
+import { keptAfterTieOff, settledFormula } from '../tackle/tie-off';
+import { countedRatio, haulingRatio } from '../tackle/truckers';
+import { formula, type Tracer } from '../working/working';
+import type { ElementOf, LineElement } from './gear';
+
+/** How a line is pulled tight, and what stays. Forces in N; unknown where something needed is unknown. */
+export interface LineTension<V> {
+  readonly system: 'truckers' | 'ratchet' | 'binder' | 'entered' | 'none';
+  /** Strands counted without friction; null where there is no such count. */
+  readonly counted: number | null;
+  readonly ratio: V | null;
+  /** The largest tension the line sees, while hauling: over-tension is judged on it. */
+  readonly hauled: V;
+  readonly kept: V;
+  /** F_T, after settling: what the rules count. */
+  readonly pretension: V;
+}
+
+/** What tension needs to know beside the elements. */
+export interface TensionInputs {
+  readonly routeLengthM: number | null;
+  readonly settling: number;
+  readonly enteredPretensionN: number | null;
+}
+
+const times = formula({
+  symbol: 'T', unit: 'N', text: 'H × R', source: 'hand pull times ratio', confidence: 'exact',
+  compute: ({ H, R }: Record<'H' | 'R', number>) => H * R,
+});
+const alongLine = formula({
+  symbol: 'H', unit: 'N', text: 'H₀ × cos(φ)', source: 'component of the hand along the line', confidence: 'exact',
+  compute: ({ H, phi }: Record<'H' | 'phi', number>) => H * Math.cos(phi),
+});
+const anchorStrand = formula({
+  symbol: 'S₂', unit: 'N', text: 'H₀ × eL^(1 − φ ÷ π)', source: 'strand that comes up from the anchor', confidence: 'exact',
+  compute: ({ H, eL, phi }: Record<'H' | 'eL' | 'phi', number>) => H * eL ** (1 - phi / Math.PI),
+});
+const loadLength = formula({
+  symbol: 'L₁', unit: 'm', text: 'L − L₂', source: 'route less the short strands', confidence: 'exact',
+  compute: ({ L, short }: Record<'L' | 'short', number>) => L - short,
+});
+const ratchetTension = formula({
+  symbol: 'T', unit: 'N', text: 'S_TF × H ÷ 500', source: 'label tension at 500 N standard hand force, EN 12195-2', confidence: 'from-memory',
+  compute: ({ S, H }: Record<'S' | 'H', number>) => (S * H) / 500,
+});
+const binderRatio = formula({
+  symbol: 'R', unit: 'ratio', text: 'r × e', source: 'lever ratio times efficiency', confidence: 'exact',
+  compute: ({ r, e }: Record<'r' | 'e', number>) => r * e,
+});
+
+function entered<V>(t: Tracer<V>, label: string, symbol: string, value: number | null, unit: 'N' | 'm' | 'ratio' | 'rad', source = 'your entry'): V {
+  return t.given({ label, symbol, value, unit, source, confidence: 'entered' });
+}
+
+function settle<V>(t: Tracer<V>, kept: V, settling: number): V {
+  return t.apply(settledFormula, 'pretension that the rules count', {
+    T: kept,
+    z: t.given({ label: 'settling', symbol: 'z', value: settling, unit: 'ratio', source: '10 to 30 % in the first hour; default 20 %', confidence: 'from-memory' }),
+  });
+}
+
+function truckersTension<V>(t: Tracer<V>, hitch: ElementOf<'truckers'>, elements: readonly LineElement[], inputs: TensionInputs): LineTension<V> {
+  const rope = elements.find((e) => e.kind === 'rope')?.rope ?? null;
+  const hand = t.given({ label: 'hand pull', symbol: 'H₀', value: hitch.handForceN, unit: 'N', source: 'two gloved hands on bare rope: 250 N', confidence: 'practice' });
+  const phi = entered(t, 'hand, from the direction of the anchor', 'φ', hitch.handAngleRad, 'rad');
+  const ratio = haulingRatio(t, hitch);
+  const hauled = t.apply(times, 'hauled tension', { H: hand, R: ratio });
+  const eL = hitch.passes === 2 ? hitch.loopEfficiency ** 3 : hitch.loopEfficiency;
+  const shortLengthM = entered(t, 'short strands', 'L₂', hitch.shortStrandM, 'm');
+  const route = inputs.routeLengthM !== null && inputs.routeLengthM > hitch.shortStrandM ? inputs.routeLengthM : null;
+  const loadLengthM = t.apply(loadLength, 'load side', { L: entered(t, 'route of the line', 'L', route, 'm', 'geometry of the plan'), short: shortLengthM });
+  const kept = keptAfterTieOff(t, {
+    hauledN: hauled, handN: t.apply(alongLine, 'hand along the line', { H: hand, phi }),
+    stiffnessN: rope ? stiffness(t, rope) : entered(t, 'stiffness', 'EA', null, 'N', 'no rope on this line'),
+    loadLengthM, shortLengthM, slipM: entered(t, 'tail that slips in', 'd', hitch.slipM, 'm', '3 to 10 mm for half hitches'),
+    anchorStrandN: t.apply(anchorStrand, 'strand from the anchor', { H: hand, phi, eL: entered(t, 'pass through the loop', 'eL', eL, 'ratio') }),
+  }, hitch.anchorMode);
+  return { system: 'truckers', counted: countedRatio(hitch), ratio, hauled, kept, pretension: settle(t, kept, inputs.settling) };
+}
+
+function ratchetLine<V>(t: Tracer<V>, ratchet: ElementOf<'ratchet'>, inputs: TensionInputs): LineTension<V> {
+  const hauled = t.apply(ratchetTension, 'tension after ratcheting', {
+    S: t.given({ label: 'standard tension force', symbol: 'S_TF', value: ratchet.standardTensionN, unit: 'N', source: ratchet.standardTensionN === null ? 'label not read' : 'ratchet label', confidence: 'rope-tag' }),
+    H: entered(t, 'hand on the handle', 'H', ratchet.handForceN, 'N'),
+  });
+  return { system: 'ratchet', counted: null, ratio: null, hauled, kept: hauled, pretension: settle(t, hauled, inputs.settling) };
+}
+
+function binderLine<V>(t: Tracer<V>, binder: ElementOf<'binder'>, inputs: TensionInputs): LineTension<V> {
+  const ratio = t.apply(binderRatio, 'binder', {
+    r: entered(t, 'lever ratio', 'r', binder.leverRatio, 'ratio'), e: entered(t, 'efficiency', 'e', binder.efficiency, 'ratio'),
+  });
+  const hauled = t.apply(times, 'tension after binding', { H: entered(t, 'hand on the lever', 'H', binder.handForceN, 'N'), R: ratio });
+  return { system: 'binder', counted: binder.leverRatio, ratio, hauled, kept: hauled, pretension: settle(t, hauled, inputs.settling) };
+}
+
+/**
+ * Tension of a line: hauled, kept after tie-off, and F_T after settling.
+ * A tension that was measured and entered replaces the model. Without tension system everything is unknown.
+ */
+export function lineTension<V>(t: Tracer<V>, elements: readonly LineElement[], inputs: TensionInputs): LineTension<V> {
+  if (inputs.enteredPretensionN !== null) {
+    const measured = entered(t, 'tension measured', 'T′', inputs.enteredPretensionN, 'N');
+    return { system: 'entered', counted: null, ratio: null, hauled: measured, kept: measured, pretension: settle(t, measured, inputs.settling) };
+  }
+  for (const e of elements) {
+    if (e.kind === 'truckers') return truckersTension(t, e, elements, inputs);
+    if (e.kind === 'ratchet') return ratchetLine(t, e, inputs);
+    if (e.kind === 'binder') return binderLine(t, e, inputs);
+  }
+  const unknown = entered(t, 'tension', 'T', null, 'N', 'no tension system on this line');
+  return { system: 'none', counted: null, ratio: null, hauled: unknown, kept: unknown, pretension: unknown };
+}

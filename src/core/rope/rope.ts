@@ -1,0 +1,25 @@
+import { z } from 'zod';
+import { quantity } from '../exchange/quantity';
+import { CONDITIONS } from './condition';
+import { ROPE_MATERIAL_IDS } from './materials';
+
+/** Weather the rope works in. Wet and frozen exclude each other, hence one field. */
+export const WEATHERS = ['dry', 'wet', 'frozen'] as const;
+
+/** A rope as it lies on a line: what it is, what its tag says, how it is today. */
+export const ropeSchema = z.object({
+  tag: z.string().trim().max(40).default(''),
+  material: z.enum(ROPE_MATERIAL_IDS),
+  diameterM: quantity('length', { least: 0.001, most: 0.12 }),
+  /** Breaking strength from the label; null: unknown, then the material's table at half. */
+  mbsN: quantity('force', { least: 1, most: 5e6 }).nullable().default(null),
+  /** Working load limit marked on the rope, if any. */
+  markedWllN: quantity('force', { least: 1, most: 5e6 }).nullable().default(null),
+  condition: z.enum(CONDITIONS).default('good'),
+  damageIsolated: z.boolean().default(false),
+  weather: z.enum(WEATHERS).default('dry'),
+  /** A bight: two strands share the load. */
+  doubled: z.boolean().default(false),
+});
+
+export type Rope = z.infer<typeof ropeSchema>;

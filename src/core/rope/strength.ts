@@ -1,0 +1,143 @@
+import type { Tracer } from '../working/working';
+import { formula } from '../working/working';
+import { N_PER_LBF } from '../units/constants';
+import { conditionFactor, CONDITION_FACTORS, RIGGING_MANUAL_USED_FACTOR } from './condition';
+import { ROPE_MATERIALS } from './materials';
+import type { Rope } from './rope';
+import { MARINE_ROPE_FRACTION, PLACE_RULES, RIGGING_MANUAL_DIVISOR, type SchoolId } from './schools';
+import { interpolated, MANILA_MBS, SISAL_OF_MANILA, tabulatedAtMost, US_ROPE_WLL } from './strength-tables';
+
+/** How a rope's working load limit is found: the rule set decides, or leaves it to the crew's school. */
+export interface StrengthBasis {
+  readonly school: SchoolId;
+  readonly designFactor: number;
+  /** `us-cmv`: marked WLL, else table, else unknown; never the crew's school. */
+  readonly markedOrTableOnly: boolean;
+}
+
+/** Part of a table's MBS that counts when the rope's own label is missing. From memory; pessimistic by design. */
+const UNLABELLED_PART = 0.5;
+
+const halfOfTable = formula({
+  symbol: 'MBS', unit: 'N', text: 'M × h', source: 'rope with no label counts half of its table', confidence: 'default',
+  compute: ({ M, h }: Record<'M' | 'h', number>) => M * h,
+});
+
+/** Breaking strength from the label, or half the material's table, or unknown. Interpolates only inside the table. */
+export function breakingStrength<V>(t: Tracer<V>, rope: Rope): V {
+  if (rope.mbsN !== null) {
+    return t.given({
+      label: 'breaking strength', symbol: 'MBS', value: rope.mbsN, unit: 'N',
+      source: rope.tag ? `rope ${rope.tag}, label` : 'your entry', confidence: rope.tag ? 'rope-tag' : 'entered',
+    });
+  }
+  const natural = rope.material === 'manila' || rope.material === 'sisal';
+  const entry = natural ? interpolated(MANILA_MBS, rope.diameterM) : null;
+  if (!entry) {
+    return t.given({
+      label: 'breaking strength', symbol: 'MBS', value: null, unit: 'N',
+      source: 'no label, and no table for this material and size', confidence: 'entered',
+    });
+  }
+  const part = rope.material === 'sisal' ? SISAL_OF_MANILA : 1;
+  return t.apply(halfOfTable, 'breaking strength', {
+    M: t.given({
+      label: 'tabulated strength', symbol: 'M', value: entry.strengthN * part, unit: 'N', confidence: 'from-memory',
+      source: `US Army FM 5-125${entry.between ? ', between two sizes' : ''}${part < 1 ? ', sisal 80 % of manila' : ''}`,
+    }),
+    h: t.given({ label: 'no label', symbol: 'h', value: UNLABELLED_PART, unit: 'ratio', source: 'no label: half', confidence: 'default' }),
+  });
+}
+
+/** Working load limit that is marked on the rope or tabulated for it; unknown when neither. */
+function markedOrTabulatedWll<V>(t: Tracer<V>, rope: Rope): V {
+  const common = { label: 'working load limit, unknotted', symbol: 'WLL', unit: 'N' } as const;
+  if (rope.markedWllN !== null) {
+    return t.given({ ...common, value: rope.markedWllN, source: rope.tag ? `rope ${rope.tag}, marking` : 'marking', confidence: 'rope-tag' });
+  }
+  const column = ROPE_MATERIALS[rope.material].usTable;
+  const entry = column && tabulatedAtMost(US_ROPE_WLL[column], rope.diameterM);
+  if (!entry) return t.given({ ...common, value: null, source: 'not marked and not in 49 CFR 393.108', confidence: 'entered' });
+  const lbf = Math.round(entry.strengthN / N_PER_LBF);
+  return t.given({
+    ...common, value: entry.strengthN, confidence: 'from-memory',
+    source: `49 CFR 393.108, ${column}, ${entry.sizeIn} in: ${lbf.toLocaleString('en-US')} lbf`,
+  });
+}
+
+function condition<V>(t: Tracer<V>, rope: Rope, school: SchoolId, temporary: boolean): V {
+  const plain = conditionFactor(rope.condition, rope.damageIsolated, temporary);
+  const manual = school === 'rigging-manual' && plain > 0 && rope.condition !== 'new';
+  return t.given({
+    label: `condition: ${rope.condition}${plain !== CONDITION_FACTORS[rope.condition] ? ', isolated, temporary line' : ''}`,
+    symbol: 'κ', value: manual ? RIGGING_MANUAL_USED_FACTOR : plain, unit: 'ratio',
+    source: manual ? 'US Army FM 5-125: used rope counts half' : 'new 1.0, good 0.9, worn 0.75, doubtful 0.5, damaged 0',
+    confidence: 'from-memory',
+  });
+}
+
+function weather<V>(t: Tracer<V>, rope: Rope): V {
+  const material = ROPE_MATERIALS[rope.material];
+  const value = rope.weather === 'wet' ? material.wetFactor : rope.weather === 'frozen' ? material.frozenFactor : 1;
+  return t.given({
+    label: `${rope.weather}, ${material.name}`, symbol: 'ω', value, unit: 'ratio',
+    source: 'wet: nylon 0.85, manila and sisal 0.95; frozen natural fibre 0.7', confidence: 'from-memory',
+  });
+}
+
+function ownFigure<V>(t: Tracer<V>, basis: StrengthBasis, symbol: string, label: string): V {
+  const own = { 'design-factor': basis.designFactor, 'rigging-manual': RIGGING_MANUAL_DIVISOR, 'marine-msl': MARINE_ROPE_FRACTION,
+    'tenth-doubled': 1, 'us-table': 1 }[basis.school];
+  const crew = basis.school === 'design-factor';
+  return t.given({
+    label, symbol, value: own, unit: 'ratio', confidence: crew ? 'crew-default' : 'from-memory',
+    source: crew ? '5 new and static, 7 used, 10 unknown history, 12 more' : PLACE_RULES[basis.school].formula.source,
+  });
+}
+
+/** What one place on a rope is: how many strands carry there, and the factor of knot and bend. */
+export interface RopePlace<V> {
+  readonly label: string;
+  readonly strands: 1 | 2;
+  readonly factor: V;
+}
+
+/**
+ * Capacity in N of one place on a rope (the rope itself, a knot, a bend over an edge).
+ *
+ * Whole-rope factors (condition κ, weather ω) multiply into every place; the place factor η is knot, bend, or both
+ * where they lie at the same spot. Under `us-table` the same factors multiply the tabulated WLL.
+ * A rope with a marked WLL but no known breaking strength counts its marking, which gets no further design factor.
+ */
+export function placeCapacity<V>(t: Tracer<V>, rope: Rope, basis: StrengthBasis, temporary: boolean, place: RopePlace<V>): V {
+  const mbs = breakingStrength(t, rope);
+  const byMarking = basis.markedOrTableOnly || basis.school === 'us-table' || (t.value(mbs) === null && rope.markedWllN !== null);
+  const school: SchoolId = byMarking ? 'us-table' : basis.school;
+  const common = {
+    n: t.given({ label: place.strands === 2 ? 'strands sharing' : 'single strand', symbol: 'n', value: place.strands, unit: 'count', source: 'your entry', confidence: 'entered' }),
+    s: byMarking ? markedOrTabulatedWll(t, rope) : mbs,
+    k: condition(t, rope, school, temporary),
+    w: weather(t, rope),
+    p: place.factor,
+  };
+  const rule = PLACE_RULES[school];
+  if (rule.own === null) return t.apply(rule.formula, place.label, common);
+  return t.apply(rule.formula, place.label, { ...common, d: ownFigure(t, basis, rule.own.symbol, rule.own.label) });
+}
+
+/**
+ * Stiffness EA in N from the unfactored MBS and the strain at 20 % of it: EA ≈ 0.20·MBS ÷ strain.
+ * Source: rope makers' stretch figures, from memory.
+ */
+export function stiffness<V>(t: Tracer<V>, rope: Rope): V {
+  const material = ROPE_MATERIALS[rope.material];
+  return t.apply(stiffnessFormula, 'stiffness', {
+    M: breakingStrength(t, rope),
+    strain: t.given({ label: `strain at 20 % of MBS, ${material.name}`, symbol: 'ε', value: material.workingStrain, unit: 'ratio', source: 'rope makers', confidence: 'from-memory' }),
+  });
+}
+
+const stiffnessFormula = formula({
+  symbol: 'EA', unit: 'N', text: '0.2 × MBS ÷ ε', source: 'secant stiffness at 20 % of MBS', confidence: 'from-memory',
+  compute: ({ M, strain }: Record<'M' | 'strain', number>) => (0.2 * M) / strain,
+});

@@ -1,0 +1,176 @@
+import type { Plan } from '../../exchange/plan';
+import { alternatives } from '../../line/alternatives';
+import type { ElementOf, LineElement } from '../../line/gear';
+import type { IssueValue } from '../../result';
+import { N_PER_LBF } from '../../units/constants';
+import { type Assessment, assess, lineContext, sharingOf } from '../assess';
+import type { Line } from '../schema';
+import type { Verdict } from '../verdict';
+
+/** One change to a plan, what it is called, and what the plan would be afterwards. */
+export interface Change {
+  readonly code: string;
+  readonly values: Readonly<Record<string, IssueValue>>;
+  readonly plan: Plan;
+  readonly verdict: Verdict;
+  /** Smallest margin over all rows, as a part of what is required; null when something is unknown. */
+  readonly margin: number | null;
+}
+
+type Candidate = Pick<Change, 'code' | 'values' | 'plan'>;
+
+const RANK: Record<Verdict, number> = { barred: 0, short: 1, 'cannot-say': 2, holds: 3 };
+
+function smallestMargin(a: Assessment): number | null {
+  const parts = a.rows.map((r) => (r.margin === null || !r.required.value ? null : r.margin / r.required.value));
+  return parts.every((p) => p !== null) && parts.length > 0 ? Math.min(...(parts as number[])) : null;
+}
+
+function withLine(plan: Plan, id: string, edit: (line: Line) => Line): Plan {
+  return { ...plan, lines: plan.lines.map((l) => (l.id === id ? edit(l) : l)) };
+}
+function withElement(line: Line, id: string, edit: (e: LineElement) => LineElement): Line {
+  return { ...line, elements: line.elements.map((e) => (e.id === id ? edit(e) : e)) };
+}
+
+function matCandidate(plan: Plan): Candidate[] {
+  const mat = plan.ruleSet === 'eu-road' ? 'anti-slip-mat' : 'unmarked-mat';
+  if (plan.cargo.friction.known === 'pair' && ['anti-slip-mat', 'unmarked-mat'].includes(plan.cargo.friction.pair)) return [];
+  return [{ code: 'put-mat', values: {}, plan: { ...plan, cargo: { ...plan.cargo, friction: { known: 'pair', pair: mat }, surface: 'clean' } } }];
+}
+
+/** Pulls that may be asked of a hand; beyond 800 N it takes a tackle, not advice. Common practice, no source. */
+const PULLS_N = [300, 350, 400, 450, 500, 600, 700, 800];
+
+function pullCandidates(plan: Plan): Candidate[] {
+  const hitches = plan.lines.flatMap((l) => l.elements.filter((e): e is ElementOf<'truckers'> => e.kind === 'truckers'));
+  const most = Math.max(0, ...hitches.map((h) => h.handForceN));
+  if (most === 0) return [];
+  return PULLS_N.filter((pull) => pull > most).map((pull) => {
+    const harder = (e: LineElement): LineElement => (e.kind === 'truckers' ? { ...e, handForceN: pull } : e);
+    return {
+      code: 'pull-harder', values: { fromN: most, toN: pull },
+      plan: { ...plan, lines: plan.lines.map((l) => ({ ...l, elements: l.elements.map(harder) })) },
+    };
+  });
+}
+
+function knotCandidates(plan: Plan, a: Assessment): Candidate[] {
+  const sharing = sharingOf(plan);
+  return a.lines.flatMap(({ line, capacity }) => {
+    const place = capacity.places[capacity.governing[0] ?? -1];
+    if (!place) return [];
+    // A splice is made at home, not at the roadside: it is no advice.
+    const best = alternatives(line.elements, place.elementIndex, lineContext(plan, line, sharing)).find((x) => x.key !== 'eye-splice');
+    if (!best || best.current || (best.lineChange ?? 0) <= 0) return [];
+    return [{ code: 'use-instead', values: { line: line.name, instead: best.label }, plan: withLine(plan, line.id, (l) => ({ ...l, elements: l.elements.with(place.elementIndex, best.element) })) }];
+  });
+}
+
+/** What a rating would have to be before it stops mattering is not known; a common lashing ring is tried. Common practice, no source. */
+const COMMON_RING_N = 800 * N_PER_LBF;
+
+function ratingCandidates(plan: Plan): Candidate[] {
+  return plan.deck.anchors.filter((a) => a.rating.state === 'unrated').map((anchor) => ({
+    code: 'enter-rating', values: { anchor: anchor.name, tryN: COMMON_RING_N },
+    plan: { ...plan, deck: { ...plan.deck, anchors: plan.deck.anchors.map((x) => (x.id === anchor.id ? { ...x, rating: { state: 'rated', wllN: COMMON_RING_N } } : x)) } },
+  }));
+}
+
+function edgeCandidates(plan: Plan): Candidate[] {
+  return plan.lines.flatMap((line) => line.elements.flatMap((e) => (e.kind !== 'edge' || e.shape !== 'sharp' ? [] : [{
+    code: 'protect-edge', values: { line: line.name }, plan: withLine(plan, line.id, (l) => ({
+      ...l, elements: l.elements.map((x) => (x.kind === 'edge' && x.shape === 'sharp' ? { ...x, shape: 'protected' as const, bendDiameterM: 0.1 } : x)),
+    })),
+  }])));
+}
+
+/** The compliant way where knots are forbidden: 2 in webbing with a ratchet on every line that is knotted now. */
+function webbingLine(line: Line): Line {
+  const keep = line.elements.filter((e) => e.kind === 'anchor' || e.kind === 'edge');
+  const [first, ...rest] = keep;
+  const edges = rest.filter((e) => e.kind === 'edge').map((e) => ({ ...e, shape: 'protected' as const, bendDiameterM: 0.1 }));
+  const last = rest.filter((e) => e.kind === 'anchor');
+  const ids = new Set(keep.map((e) => e.id));
+  const fresh = (stem: string): string => { let id = stem; while (ids.has(id)) id += '-'; ids.add(id); return id; };
+  return {
+    ...line, settling: 0,
+    elements: [
+      ...(first ? [first] : []),
+      { id: fresh('webbing'), kind: 'webbing', tag: '', widthM: 0.0508, markedWllN: null },
+      ...edges,
+      { id: fresh('ratchet'), kind: 'ratchet', rating: { state: 'rated', wllN: 2000 * N_PER_LBF }, standardTensionN: null, handForceN: 500 },
+      ...last,
+    ],
+  };
+}
+
+function webbingCandidate(plan: Plan, a: Assessment): Candidate[] {
+  const knotted = new Set(a.findings.filter((f) => f.code === 'knot-prohibited').map((f) => f.lineId));
+  if (knotted.size === 0) return [];
+  return [{ code: 'use-webbing', values: { lines: knotted.size }, plan: { ...plan, lines: plan.lines.map((l) => (knotted.has(l.id) ? webbingLine(l) : l)) } }];
+}
+
+/** The plan with one more line like `line`, on anchors of its own beside the old ones. */
+function again(plan: Plan, line: Line, n: number): Plan {
+  const copies = new Map(plan.deck.anchors.map((a) => [a.id, { ...a, id: `${a.id}+${n}`.slice(-40) }]));
+  const moved = line.elements.map((e): LineElement =>
+    e.kind === 'anchor' && e.at.on === 'deck' && copies.has(e.at.anchorId) ? { ...e, at: { on: 'deck', anchorId: copies.get(e.at.anchorId)!.id } } : e);
+  return {
+    ...plan, deck: { ...plan.deck, anchors: [...plan.deck.anchors, ...copies.values()] },
+    lines: [...plan.lines, { ...line, id: `${line.id}+${n}`.slice(-40), elements: moved }],
+  };
+}
+
+/** More lines like the strongest-pressing kind there is: only their effect is judged, where they lie is for the driver. */
+const MOST_NEW_LINES = 4;
+function moreLines(plan: Plan): Candidate[] {
+  const over = plan.lines.find((l) => l.kind === 'over');
+  if (!over) return [];
+  const list: Candidate[] = [];
+  let grown = { ...plan, deck: { ...plan.deck, anchors: plan.deck.anchors } };
+  for (let count = 1; count <= MOST_NEW_LINES; count++) {
+    const base = plan.deck.anchors;
+    const next = again({ ...plan, deck: { ...plan.deck, anchors: base } }, over, count);
+    grown = {
+      ...grown, lines: [...grown.lines, next.lines.at(-1)!],
+      deck: { ...grown.deck, anchors: [...grown.deck.anchors, ...next.deck.anchors.slice(base.length)] },
+    };
+    list.push({ code: 'add-lines', values: { count, like: over.name }, plan: grown });
+  }
+  return list;
+}
+
+function better(a: Change, b: Change): number {
+  return RANK[b.verdict] - RANK[a.verdict] || (b.margin ?? -Infinity) - (a.margin ?? -Infinity);
+}
+
+/** Of several strengths of the same remedy the gentlest that holds, else the strongest. */
+function pick(changes: readonly Change[]): Change[] {
+  const kinds = new Map<string, Change[]>();
+  for (const c of changes) {
+    const key = [c.code, c.values['line'], c.values['anchor']].join('/');
+    kinds.set(key, [...(kinds.get(key) ?? []), c]);
+  }
+  return [...kinds.values()].map((list) => list.find((c) => c.verdict === 'holds') ?? list.reduce((x, y) => (better(y, x) < 0 ? y : x)));
+}
+
+/**
+ * Single changes that would help, the most helpful first: each is judged by assessing the changed plan.
+ * Changes that help nothing are left out. Nothing is said about a plan that HOLDS.
+ */
+export function helpfulChanges(plan: Plan, now: Assessment = assess(plan)): Change[] {
+  if (now.verdict === 'holds') return [];
+  const candidates = [
+    ...webbingCandidate(plan, now), ...ratingCandidates(plan), ...edgeCandidates(plan), ...matCandidate(plan),
+    ...pullCandidates(plan), ...knotCandidates(plan, now), ...moreLines(plan),
+  ];
+  const before = { verdict: now.verdict, margin: smallestMargin(now) };
+  const changes = candidates.map((c): Change => {
+    const after = assess(c.plan);
+    return { ...c, verdict: after.verdict, margin: smallestMargin(after) };
+  });
+  const helps = (c: Change): boolean =>
+    RANK[c.verdict] > RANK[before.verdict] || (c.verdict === before.verdict && c.margin !== null && before.margin !== null && c.margin > before.margin + 1e-6);
+  return pick(changes.filter(helps)).sort(better);
+}

@@ -1,0 +1,70 @@
+import { knot } from '../knot/knots';
+import { ROPE_MATERIALS } from '../rope/materials';
+import type { ChainPlace } from '../line/line';
+import { atMost } from '../units/constants';
+import type { LineElement } from '../line/gear';
+import type { Working } from '../working/working';
+import type { LineFacts } from './rule-input';
+import type { Cargo } from './schema';
+import type { Finding } from './verdict';
+
+/** A place nobody knows the capacity of makes the line CANNOT SAY, unless the plan holds without it. */
+function unknownPlaces({ line, capacity }: LineFacts): Finding[] {
+  return capacity.places.flatMap((place: ChainPlace<Working>) => (place.problem === null ? [] : [{
+    code: place.problem, effect: 'notice' as const, clause: '', lineId: line.id, elementId: place.elementId,
+    values: { line: line.name, place: place.name },
+  }]));
+}
+
+const HAZARD_CODES = {
+  'slips-in-stiff-rope': 'knot-slips-in-stiff-rope', 'slips-on-metal': 'timber-hitch-on-metal', 'not-for-joining-loads': 'reef-as-load-join',
+  'needs-tension': 'knot-collapses-when-slack', jams: 'knot-jams', 'needs-thick-post': null,
+} as const;
+
+function hazardsOf(facts: LineFacts, element: LineElement): Finding[] {
+  const id = element.kind === 'truckers' ? element.loop : 'knot' in element ? element.knot : null;
+  if (id === null) return [];
+  const rope = facts.line.elements.find((e) => e.kind === 'rope')?.rope;
+  return knot(id).hazards.flatMap((hazard): Finding[] => {
+    const code = HAZARD_CODES[hazard];
+    const applies = hazard === 'slips-in-stiff-rope' ? rope !== undefined && ROPE_MATERIALS[rope.material].stiff : true;
+    if (code === null || !applies) return [];
+    // A reef that joins a loaded line is the one that kills: the line counts as short, not as a warning.
+    const effect = hazard === 'not-for-joining-loads' ? 'short' : 'notice';
+    return [{ code, effect, clause: '', lineId: facts.line.id, elementId: element.id, values: { line: facts.line.name, knot: knot(id).name } }];
+  });
+}
+
+/** Over-tension: the hauling figure against the line's WLL; nothing is clamped. */
+function overTension({ line, capacity, tension }: LineFacts): Finding[] {
+  const [hauled, wll] = [tension.hauled.value, capacity.wll.value];
+  if (hauled === null || wll === null || atMost(hauled, wll)) return [];
+  return [{ code: 'over-tension', effect: 'short', clause: '', lineId: line.id, values: { line: line.name, hauledN: hauled, wllN: wll } }];
+}
+
+function crush({ line, tension }: LineFacts, cargo: Cargo): Finding[] {
+  const hauled = tension.hauled.value;
+  if (line.kind !== 'over' || cargo.maxLineForceN === null || hauled === null || atMost(hauled, cargo.maxLineForceN)) return [];
+  return [{ code: 'load-crushed', effect: 'short', clause: '', lineId: line.id, values: { line: line.name, hauledN: hauled, limitN: cargo.maxLineForceN } }];
+}
+
+function missing({ line, shape, tension }: LineFacts, countsPretension: boolean): Finding[] {
+  const values = { line: line.name };
+  return [
+    ...(shape.legs.length === 0 ? [{ code: 'line-not-placed', effect: 'notice' as const, clause: '', lineId: line.id, values }] : []),
+    ...(countsPretension && line.kind === 'over' && tension.pretension.value === null ? [{ code: 'tension-unknown', effect: 'notice' as const, clause: '', lineId: line.id, values }] : []),
+  ];
+}
+
+function slickRope({ line }: LineFacts): Finding[] {
+  const slick = line.elements.some((e) => e.kind === 'rope' && ROPE_MATERIALS[e.rope.material].slick);
+  return slick ? [{ code: 'slick-rope', effect: 'notice', clause: '', lineId: line.id, values: { line: line.name } }] : [];
+}
+
+/** Everything to be said about one line that no rule set says. */
+export function lineFindings(facts: LineFacts, cargo: Cargo, countsPretension: boolean): Finding[] {
+  return [
+    ...unknownPlaces(facts), ...overTension(facts), ...crush(facts, cargo), ...missing(facts, countsPretension), ...slickRope(facts),
+    ...facts.line.elements.flatMap((e) => hazardsOf(facts, e)),
+  ];
+}

@@ -1,0 +1,15 @@
+import { RULE_SET_IDS, type RuleSetId } from '../../exchange/plan';
+import { euRoad } from './eu-road';
+import type { RuleSet } from './rule-set';
+import { usCmv } from './us-cmv';
+import { usLight } from './us-light';
+
+const BY_ID: Record<RuleSetId, RuleSet> = { 'us-cmv': usCmv, 'us-light': usLight, 'eu-road': euRoad };
+
+/** The rule set of an id. */
+export function ruleSet(id: RuleSetId): RuleSet {
+  return BY_ID[id];
+}
+
+/** All rule sets in the order they are offered. */
+export const RULE_SETS: readonly RuleSet[] = RULE_SET_IDS.map((id) => BY_ID[id]);

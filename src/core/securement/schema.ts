@@ -1,0 +1,114 @@
+import { z } from 'zod';
+import { quantity, ratio } from '../exchange/quantity';
+import { KNOT_SCHOOL_CHOICES } from '../knot/efficiency';
+import { elementSchema, ratingSchema, surfaceSchema } from '../line/gear';
+import { DEFAULT_DESIGN_FACTOR, DESIGN_FACTOR_RANGE, SCHOOL_IDS } from '../rope/schools';
+import { FRICTION_PAIR_IDS } from './friction';
+
+const id = z.string().trim().min(1).max(40);
+const name = z.string().trim().max(80);
+const span = quantity('length', { least: 0.01, most: 60 });
+const place = quantity('length', { least: 0, most: 60 });
+/** Sideways position, left positive. Negative lengths are only possible as numbers, which is right: text never means one. */
+const offset = quantity('length', { least: -10, most: 10 });
+
+/** Goods with rules of their own under 49 CFR 393.116–136; `general` is everything else. */
+export const COMMODITIES = {
+  general: { name: 'general goods', section: null },
+  logs: { name: 'logs', section: '393.116' },
+  lumber: { name: 'dressed lumber', section: '393.118' },
+  'metal-coils': { name: 'metal coils', section: '393.120' },
+  'paper-rolls': { name: 'paper rolls', section: '393.122' },
+  'concrete-pipe': { name: 'concrete pipe', section: '393.124' },
+  'intermodal-containers': { name: 'intermodal containers', section: '393.126' },
+  vehicles: { name: 'cars and light vehicles', section: '393.128' },
+  'heavy-machinery': { name: 'heavy vehicles and machinery', section: '393.130' },
+  'crushed-vehicles': { name: 'flattened vehicles', section: '393.132' },
+  'roll-off-containers': { name: 'roll-on/roll-off containers', section: '393.134' },
+  boulders: { name: 'large boulders', section: '393.136' },
+} as const;
+export type CommodityId = keyof typeof COMMODITIES;
+export const COMMODITY_IDS = Object.keys(COMMODITIES) as [CommodityId, ...CommodityId[]];
+
+export const frictionSchema = z.discriminatedUnion('known', [
+  z.object({ known: z.literal('pair'), pair: z.enum(FRICTION_PAIR_IDS) }),
+  z.object({ known: z.literal('entered'), mu: ratio(0, 1.5) }),
+  z.object({ known: z.literal('no') }),
+]);
+
+/** The load: lengths along the driving direction, widths across, heights up. */
+export const cargoSchema = z.object({
+  name,
+  massKg: quantity('mass', { least: 0.1, most: 100_000 }).nullable(),
+  lengthM: span, widthM: span, heightM: span,
+  cgHeightM: span.nullable().default(null),
+  /** Front face behind the front edge of the deck; middle of the load left of the deck's middle. */
+  fromFrontM: place.default(0), fromCentreM: offset.default(0),
+  friction: frictionSchema.default({ known: 'no' }),
+  surface: z.enum(['clean', 'unswept', 'icy']).default('clean'),
+  commodity: z.enum(COMMODITY_IDS).default('general'),
+  /** Units side by side across the deck. */
+  rows: z.int().min(1).max(10).default(1),
+  /** Largest force a line may press on an edge of the load. */
+  maxLineForceN: quantity('force', { least: 1, most: 1e6 }).nullable().default(null),
+  fullyContained: z.boolean().default(false),
+});
+
+export const deckAnchorSchema = z.object({
+  id, name, fromFrontM: place, fromCentreM: offset, rating: ratingSchema,
+  barDiameterM: quantity('length', { least: 0.001, most: 1 }).nullable().default(null), surface: surfaceSchema.default('metal'),
+});
+
+/** A board the load touches, and what it may take; null: not known. */
+export const blockingSchema = z.object({
+  touching: z.boolean().default(false),
+  capacityN: quantity('force', { least: 0, most: 5e6 }).nullable().default(null),
+});
+const open = { touching: false, capacityN: null };
+
+export const deckSchema = z.object({
+  name, lengthM: span, widthM: span,
+  anchors: z.array(deckAnchorSchema).max(60).default([]),
+  blocking: z.object({ forward: blockingSchema, rearward: blockingSchema, left: blockingSchema, right: blockingSchema })
+    .default({ forward: open, rearward: open, left: open, right: open }),
+});
+
+/** How a line works: over presses down, direct and loop pull the load toward their anchors. */
+export const LINE_KINDS = ['over', 'direct', 'loop'] as const;
+
+export const angleSchema = z.discriminatedUnion('by', [
+  z.object({ by: z.literal('anchors') }),
+  z.object({
+    by: z.literal('entered'),
+    alphaRad: quantity('angle', { least: 0, most: Math.PI / 2 }),
+    betaRad: quantity('angle', { least: 0, most: Math.PI }).default(0),
+    restrains: z.enum(['forward', 'rearward', 'left', 'right']).default('forward'),
+  }),
+]);
+
+export const lineSchema = z.object({
+  id, name, kind: z.enum(LINE_KINDS),
+  elements: z.array(elementSchema).max(40),
+  /** Where a direct or loop line holds the load. */
+  attach: z.object({ fromFrontM: place, fromCentreM: offset, heightM: place }).nullable().default(null),
+  angle: angleSchema.default({ by: 'anchors' }),
+  /** Length of the route; null: from the geometry. */
+  routeLengthM: span.nullable().default(null),
+  enteredPretensionN: quantity('force', { least: 0, most: 1e6 }).nullable().default(null),
+  settling: ratio(0, 0.9).default(0.2),
+  temporary: z.boolean().default(false),
+});
+
+export const strengthSchema = z.object({
+  school: z.enum(SCHOOL_IDS).default('design-factor'),
+  designFactor: ratio(DESIGN_FACTOR_RANGE.least, DESIGN_FACTOR_RANGE.most).default(DEFAULT_DESIGN_FACTOR),
+  knotSchool: z.enum(KNOT_SCHOOL_CHOICES).default('lowest'),
+});
+
+export type Strength = z.infer<typeof strengthSchema>;
+export type Cargo = z.infer<typeof cargoSchema>;
+export type Deck = z.infer<typeof deckSchema>;
+export type DeckAnchor = z.infer<typeof deckAnchorSchema>;
+export type Line = z.infer<typeof lineSchema>;
+export type Direction = 'forward' | 'rearward' | 'left' | 'right';
+export const DIRECTIONS: readonly Direction[] = ['forward', 'rearward', 'left', 'right'];

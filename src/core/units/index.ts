@@ -1,0 +1,4 @@
+export * from './constants';
+export * from './dimensions';
+export * from './format';
+export * from './parse';
