@@ -4,6 +4,8 @@ import { braidedNylon, chain, context, ownAnchor } from '../../../tests/support/
 import { KNOT_SCHOOL_CHOICES, knotEfficiency } from '../knot/efficiency';
 import { KNOTS, type KnotId, knotsFor } from '../knot/knots';
 import { SCHOOL_IDS } from '../rope/schools';
+import { demoNames, demoPlan } from '../../../tests/support/demo';
+import { assess } from '../securement/assess';
 import { bare, traced, type Working } from '../working/working';
 import { alternatives } from './alternatives';
 import { lineCapacity } from './line';
@@ -75,16 +77,11 @@ describe('properties of any chain', () => {
 
 /** Evaluates a formula's text with its inputs' values: what is shown must be what was computed. */
 function evaluate(node: Working): number {
-  const names = node.inputs.map((i) => i.symbol);
-  let text = node.formula.replaceAll('÷', '/').replaceAll('×', '*').replaceAll('−', '-').replaceAll('^', '**');
-  const seen = new Map<string, number>();
-  [...node.inputs].sort((a, b) => b.symbol.length - a.symbol.length).forEach((input, i) => {
-    if (!seen.has(input.symbol)) text = text.replaceAll(input.symbol, ` v[${i}] `);
-    seen.set(input.symbol, i);
-  });
-  const values = [...node.inputs].sort((a, b) => b.symbol.length - a.symbol.length).map((i) => i.value);
-  expect(names.length).toBe(values.length);
-  return new Function('v', 'cos', 'sin', 'min', 'max', `return ${text}`)(values, Math.cos, Math.sin, Math.min, Math.max) as number;
+  const value = new Map(node.inputs.map((i) => [i.symbol, i.value]));
+  const operators: Record<string, string> = { '÷': '/', '×': '*', '−': '-', '^': '**', π: 'Math.PI', cos: 'Math.cos', sin: 'Math.sin', min: 'Math.min', max: 'Math.max' };
+  const words = [...Object.keys(operators), ...value.keys()].sort((a, b) => b.length - a.length).map((w) => w.replace(/[.*+?^${}()|[\]\\/]/g, '\\$&'));
+  const text = node.formula.replace(new RegExp(words.join('|'), 'gu'), (word) => (value.has(word) ? `(${value.get(word)})` : operators[word]!));
+  return new Function(`return ${text}`)() as number;
 }
 
 function check(node: Working): void {
@@ -97,6 +94,13 @@ function check(node: Working): void {
 describe('the working shows what was computed', () => {
   it('every formula’s text, evaluated with its inputs, gives its value', () => {
     fc.assert(fc.property(line, contexts, (elements, where) => check(lineCapacity(traced, chain(elements), context(where)).wll)), { numRuns: 100 });
+  });
+  it('so does every figure of the demo plans', () => {
+    for (const name of demoNames()) {
+      const a = assess(demoPlan(name));
+      a.rows.forEach((row) => [row.required, row.provided, ...(row.beside ? [row.beside] : [])].forEach(check));
+      a.lines.forEach(({ tension, capacity }) => [tension.pretension, tension.hauled, capacity.wll].forEach(check));
+    }
   });
 });
 

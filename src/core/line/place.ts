@@ -34,7 +34,7 @@ export interface ElementKind<K extends ElementKindId> {
 export type TracedPlace = Place<Working>;
 
 const allowedFormula = formula({
-  symbol: 'T', unit: 'N', text: 'C ÷ s', source: 'capacity as tension in the load line', confidence: 'exact',
+  symbol: 'T', unit: 'N', text: 'C ÷ s', source: 'capacity as tension in the load line', confidence: 'exact', symbols: { C: 'C', s: 's' },
   compute: ({ C, s }: Record<'C' | 's', number>) => C / s,
 });
 

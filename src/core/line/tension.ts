@@ -25,7 +25,7 @@ export interface TensionInputs {
 }
 
 const times = formula({
-  symbol: 'T', unit: 'N', text: 'H × R', source: 'hand pull times ratio', confidence: 'exact',
+  symbol: 'T', unit: 'N', text: 'H × R', source: 'hand pull times ratio', confidence: 'exact', symbols: { H: 'H' },
   compute: ({ H, R }: Record<'H' | 'R', number>) => H * R,
 });
 const alongLine = formula({

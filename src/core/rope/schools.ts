@@ -32,7 +32,7 @@ type PlaceRule =
   | { readonly own: { readonly symbol: string; readonly label: string }; readonly formula: Formula<CommonInput | 'd'> }
   | { readonly own: null; readonly formula: Formula<CommonInput> };
 
-const capacity = { symbol: 'C', unit: 'N' } as const;
+const capacity = { symbol: 'C', unit: 'N', symbols: { p: 'η' } } as const;
 const product = ({ n, s, k, w, p }: Record<CommonInput, number>): number => n * s * k * w * p;
 
 /** Capacity of one place on a rope under each school. A knot factor multiplies MBS before the division. */

@@ -138,6 +138,6 @@ export function stiffness<V>(t: Tracer<V>, rope: Rope): V {
 }
 
 const stiffnessFormula = formula({
-  symbol: 'EA', unit: 'N', text: '0.2 × MBS ÷ ε', source: 'secant stiffness at 20 % of MBS', confidence: 'from-memory',
+  symbol: 'EA', unit: 'N', text: '0.2 × MBS ÷ ε', source: 'secant stiffness at 20 % of MBS', confidence: 'from-memory', symbols: { M: 'MBS' },
   compute: ({ M, strain }: Record<'M' | 'strain', number>) => (0.2 * M) / strain,
 });

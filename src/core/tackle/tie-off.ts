@@ -37,11 +37,11 @@ function keptTension({ T, H, d, k1, k2, S }: Record<Kept, number>, mode: AnchorM
 const keptFormula: Record<AnchorMode, ReturnType<typeof formula<Kept>>> = {
   slides: formula<Kept>({
     symbol: 'T′', unit: 'N', text: 'max(0, T − k₁ × (H + k₂ × d) ÷ (k₁ + 2 × k₂))', source: 'equilibrium of the loop after letting go, linear springs', confidence: 'exact',
-    compute: (v) => keptTension(v, 'slides'),
+    symbols: { T: 'T' }, compute: (v) => keptTension(v, 'slides'),
   }),
   holds: formula<Kept>({
     symbol: 'T′', unit: 'N', text: 'max(0, T − k₁ × (H + k₂ × d) ÷ (k₁ + 2 × k₂)); with a slack strand T − k₁ × (S₂ + H) ÷ (k₁ + k₂)', source: 'equilibrium of the loop after letting go, anchor holds', confidence: 'exact',
-    compute: (v) => keptTension(v, 'holds'),
+    symbols: { T: 'T' }, compute: (v) => keptTension(v, 'holds'),
   }),
 };
 
@@ -54,8 +54,8 @@ const keptFormula: Record<AnchorMode, ReturnType<typeof formula<Kept>>> = {
  * `holds` keeps strands apart, and a strand that would go slack then carries nothing. Never below 0.
  */
 export function keptAfterTieOff<V>(t: Tracer<V>, input: TieOffInputs<V>, mode: AnchorMode): V {
-  const k1 = t.apply({ ...springs, symbol: 'k₁' }, 'load side', { EA: input.stiffnessN, L: input.loadLengthM });
-  const k2 = t.apply({ ...springs, symbol: 'k₂' }, 'each short strand', { EA: input.stiffnessN, L: input.shortLengthM });
+  const k1 = t.apply({ ...springs, symbol: 'k₁', text: 'EA ÷ L₁', symbols: { L: 'L₁' } }, 'load side', { EA: input.stiffnessN, L: input.loadLengthM });
+  const k2 = t.apply({ ...springs, symbol: 'k₂', text: 'EA ÷ L₂', symbols: { L: 'L₂' } }, 'each short strand', { EA: input.stiffnessN, L: input.shortLengthM });
   return t.apply(keptFormula[mode], 'kept after tie-off', {
     T: input.hauledN, H: input.handN, d: input.slipM, k1, k2, S: input.anchorStrandN,
   });
@@ -63,6 +63,6 @@ export function keptAfterTieOff<V>(t: Tracer<V>, input: TieOffInputs<V>, mode: A
 
 /** F_T = T′ × (1 − settling): what the rules count after the first hour on the road. */
 export const settledFormula = formula({
-  symbol: 'F_T', unit: 'N', text: 'T′ × (1 − z)', source: 'creep and settling, 10 to 30 % in the first hour', confidence: 'from-memory',
+  symbol: 'F_T', unit: 'N', text: 'T′ × (1 − z)', source: 'creep and settling, 10 to 30 % in the first hour', confidence: 'from-memory', symbols: { T: 'T′' },
   compute: ({ T, z }: Record<'T' | 'z', number>) => T * (1 - z),
 });

@@ -39,6 +39,8 @@ export interface Formula<K extends string> {
   readonly text: string;
   readonly source: string;
   readonly confidence: Confidence;
+  /** Symbols under which inputs appear in `text`, where they differ from the symbols the inputs came with. */
+  readonly symbols?: Partial<Record<K, string>>;
   readonly compute: (values: Record<K, number>) => number;
 }
 
@@ -87,10 +89,15 @@ export const traced: Tracer<Working> = {
   given: (fact) => ({ ...fact, formula: '', inputs: [] }),
   apply: <K extends string>(f: Formula<K>, label: string, inputs: Record<K, Working>): Working => {
     const values = {} as Record<K, number | null>;
-    for (const key in inputs) values[key] = inputs[key].value;
+    const shown: Working[] = [];
+    for (const key in inputs) {
+      values[key] = inputs[key].value;
+      const symbol = f.symbols?.[key];
+      shown.push(symbol === undefined ? inputs[key] : { ...inputs[key], symbol });
+    }
     return {
       label, symbol: f.symbol, value: computeKnown(f, values), unit: f.unit, formula: f.text,
-      inputs: Object.values<Working>(inputs), source: f.source, confidence: f.confidence,
+      inputs: shown, source: f.source, confidence: f.confidence,
     };
   },
   extreme: (kind, label, symbol, members) => ({

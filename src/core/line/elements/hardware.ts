@@ -12,7 +12,7 @@ function ratedCapacity<V>(t: Tracer<V>, name: string, rating: Rating): V {
 }
 
 const sharedAnchor = formula({
-  symbol: 's', unit: 'ratio', text: 's × v', source: 'vector sum of the lines on this anchor', confidence: 'exact',
+  symbol: 's', unit: 'ratio', text: 's₀ × v', source: 'vector sum of the lines on this anchor', confidence: 'exact', symbols: { s: 's₀' },
   compute: ({ s, v }: Record<'s' | 'v', number>) => s * v,
 });
 

@@ -14,7 +14,7 @@ const bendFormula = formula({
 
 /** Two factors at the same place multiply. */
 const together = formula({
-  symbol: 'η', unit: 'ratio', text: 'η₀ × β', source: 'knot and bend at the same place', confidence: 'exact',
+  symbol: 'η', unit: 'ratio', text: 'η₀ × β', source: 'knot and bend at the same place', confidence: 'exact', symbols: { knot: 'η₀' },
   compute: ({ knot: k, bend }: Record<'knot' | 'bend', number>) => k * bend,
 });
 

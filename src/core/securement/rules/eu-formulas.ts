@@ -70,7 +70,7 @@ export const heldWithDirect = formula({
 
 /** One direct lashing: LC·(cos α·cos β + f_μ·μ·sin α). */
 export const directPull = formula({
-  symbol: 'D', unit: 'N', text: 'LC × (h + f_μ × μ × v)', source, confidence: 'from-memory',
+  symbol: 'D', unit: 'N', text: 'LC × (h + f_μ × μ × v)', source, confidence: 'from-memory', symbols: { LC: 'LC' },
   compute: ({ LC, h, f, mu, v }: Record<'LC' | 'h' | 'f' | 'mu' | 'v', number>) => LC * (h + f * mu * v),
 });
 
@@ -88,12 +88,12 @@ export const heldOlder = formula({
 
 /** F_T counts up to half the lashing capacity. */
 export const cappedTension = formula({
-  symbol: 'F', unit: 'N', text: 'min(F_T, 0.5 × LC)', source, confidence: 'from-memory',
+  symbol: 'F', unit: 'N', text: 'min(F_T, 0.5 × LC)', source, confidence: 'from-memory', symbols: { LC: 'LC' },
   compute: ({ F, LC }: Record<'F' | 'LC', number>) => Math.min(F, EU.largestPartOfLc * LC),
 });
 
 /** A force times a geometric part (sine of its angles, or a lever arm in metres). */
 export const part = formula({
-  symbol: 'p', unit: 'N', text: 'F × s', source: 'geometry', confidence: 'exact',
+  symbol: 'p', unit: 'N', text: 'F × s', source: 'geometry', confidence: 'exact', symbols: { F: 'F', s: 's' },
   compute: ({ F, s }: Record<'F' | 's', number>) => F * s,
 });

@@ -11,11 +11,11 @@ const CLAUSE = '49 CFR 393.102(a)(2), guidance';
 const DOWNWARD_PART = 0.2;
 
 const held = formula({
-  symbol: 'a', unit: 'g', text: 'μ + (μ × P + D + B) ÷ W', source: 'friction under weight and pressing, direct pull, blocking', confidence: 'exact',
+  symbol: 'a', unit: 'g', text: 'μ + (μ × P + D + BC) ÷ W', source: 'friction under weight and pressing, direct pull, blocking', confidence: 'exact',
   compute: ({ mu, P, D, B, W }: Record<'mu' | 'P' | 'D' | 'B' | 'W', number>) => mu + (mu * P + D + B) / W,
 });
 const pressing = formula({
-  symbol: 'p', unit: 'N', text: 'F × s', source: 'tension times sine of its angles', confidence: 'exact',
+  symbol: 'p', unit: 'N', text: 'F × s', source: 'tension times sine of its angles', confidence: 'exact', symbols: { F: 'F', s: 's' },
   compute: ({ F, s }: Record<'F' | 's', number>) => F * s,
 });
 
