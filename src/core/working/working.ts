@@ -84,6 +84,14 @@ export const bare: Tracer<number | null> = {
   value: (v) => v,
 };
 
+const SUBSCRIPTS = '₀₁₂₃₄₅₆₇₈₉';
+
+/** Members of a list told apart by number: C₁, C₂, … */
+function numbered(members: readonly Working[]): Working[] {
+  if (members.length < 2) return [...members];
+  return members.map((m, i) => ({ ...m, symbol: m.symbol.replace(/[₀-₉]+$/, '') + [...String(i + 1)].map((d) => SUBSCRIPTS[Number(d)]).join('') }));
+}
+
 /** Builds the tree of workings. */
 export const traced: Tracer<Working> = {
   given: (fact) => ({ ...fact, formula: '', inputs: [] }),
@@ -100,14 +108,20 @@ export const traced: Tracer<Working> = {
       inputs: shown, source: f.source, confidence: f.confidence,
     };
   },
-  extreme: (kind, label, symbol, members) => ({
-    label, symbol, value: combine(members.map((m) => m.value), EXTREME[kind]), unit: members[0]?.unit ?? 'N',
-    formula: `${kind === 'least' ? 'min' : 'max'}(${members.map((m) => m.symbol).join(', ')})`,
-    inputs: members, source: kind === 'least' ? 'weakest point governs' : 'largest counts', confidence: 'computed',
-  }),
-  sum: (label, symbol, unit, members) => ({
-    label, symbol, value: combine(members.map((m) => m.value), add), unit,
-    formula: members.map((m) => m.symbol).join(' + ') || '0', inputs: members, source: 'sum', confidence: 'computed',
-  }),
+  extreme: (kind, label, symbol, members) => {
+    const inputs = numbered(members);
+    return {
+      label, symbol, value: combine(members.map((m) => m.value), EXTREME[kind]), unit: members[0]?.unit ?? 'N',
+      formula: `${kind === 'least' ? 'min' : 'max'}(${inputs.map((m) => m.symbol).join(', ')})`,
+      inputs, source: kind === 'least' ? 'weakest point governs' : 'largest counts', confidence: 'computed',
+    };
+  },
+  sum: (label, symbol, unit, members) => {
+    const inputs = numbered(members);
+    return {
+      label, symbol, value: combine(members.map((m) => m.value), add), unit,
+      formula: inputs.map((m) => m.symbol).join(' + ') || '0', inputs, source: 'sum', confidence: 'computed',
+    };
+  },
   value: (v) => v.value,
 };
