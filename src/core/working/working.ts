@@ -40,7 +40,7 @@ export interface Formula<K extends string> {
   readonly source: string;
   readonly confidence: Confidence;
   /** Symbols under which inputs appear in `text`, where they differ from the symbols the inputs came with. */
-  readonly symbols?: Partial<Record<K, string>>;
+  readonly symbols?: Partial<Record<NoInfer<K>, string>>;
   readonly compute: (values: Record<K, number>) => number;
 }
 

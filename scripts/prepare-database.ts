@@ -1,0 +1,46 @@
+import { readdirSync, readFileSync } from 'node:fs';
+import path from 'node:path';
+import { fileURLToPath } from 'node:url';
+import { z } from 'zod';
+import { parsePlan } from '@/core/exchange/plan';
+import { strengthSchema } from '@/core/securement/schema';
+import { migrate } from '@/db/migrate';
+import { type Database, pool, transaction } from '@/db/pool';
+import { anyCrew, insertCrew, insertMember, ROLES } from '@/db/queries/crews';
+import { insertPlan } from '@/db/queries/plans';
+import { hashPassword } from '@/server/session';
+
+/** Brings the database up to date; with --demo loads the demo when the database is empty. */
+
+const DEMO = fileURLToPath(new URL('../demo', import.meta.url));
+const read = (file: string): unknown => JSON.parse(readFileSync(path.join(DEMO, file), 'utf8'));
+const peopleSchema = z.object({
+  password: z.string(), crews: z.array(z.object({ name: z.string(), people: z.array(z.tuple([z.string(), z.enum(ROLES)])) })),
+});
+const fileSchema = z.object({ crew: z.string(), plan: z.unknown() });
+
+async function loadDemo(db: Database): Promise<void> {
+  const people = peopleSchema.parse(read('people.json'));
+  const passwordHash = await hashPassword(people.password);
+  const crews = new Map<string, { crewId: string; memberId: string }>();
+  for (const crew of people.crews) {
+    const crewId = await insertCrew(db, { name: crew.name, strength: strengthSchema.parse({}), demo: true });
+    for (const [name, role] of crew.people) {
+      const memberId = await insertMember(db, crewId, { name, role, passwordHash, demo: true });
+      if (!crews.has(crew.name)) crews.set(crew.name, { crewId, memberId });
+    }
+  }
+  for (const file of readdirSync(path.join(DEMO, 'plans')).sort().reverse()) {
+    const { crew, plan } = fileSchema.parse(read(`plans/${file}`));
+    const parsed = parsePlan(plan);
+    const home = crews.get(crew);
+    if (!parsed.ok || !home) throw new Error(`demo/plans/${file}: ${parsed.ok ? `no crew ${crew}` : JSON.stringify(parsed.issues)}`);
+    await insertPlan(db, home.crewId, home.memberId, parsed.value);
+  }
+}
+
+const url = process.env['DATABASE_URL'];
+if (!url) throw new Error('DATABASE_URL is not set');
+await migrate(url);
+if (process.argv.includes('--demo') && !(await anyCrew(pool()))) await transaction(loadDemo);
+await pool().end();

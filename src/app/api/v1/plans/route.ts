@@ -1,0 +1,13 @@
+import { pool, transaction } from '@/db/pool';
+import { insertPlan, planPage } from '@/db/queries/plans';
+import { API } from '@/server/api/endpoints';
+import { planQuery, planResponse, writeMarker } from '@/server/plans';
+import { json, route } from '@/server/route';
+
+export const GET = route(API.listPlans, async ({ request, member }) => {
+  const { plans, next } = await planPage(pool(), member.crewId, planQuery(new URL(request.url).searchParams));
+  return json({ plans, next: writeMarker(next) });
+});
+
+export const POST = route(API.createPlan, async ({ body, member }) =>
+  planResponse(await transaction((db) => insertPlan(db, member.crewId, member.id, body)), 201));

@@ -1,0 +1,142 @@
+import { v7 as uuid } from 'uuid';
+import { z } from 'zod';
+import { type Plan, planSchema, RULE_SET_IDS } from '@/core/exchange/plan';
+import { assess } from '@/core/securement/assess';
+import { ConflictError, type Database, many, maybeOne, NotFoundError, one } from '../pool';
+import { nameKey } from './crews';
+
+const VERDICTS = ['holds', 'short', 'barred', 'cannot-say'] as const;
+
+/** A plan as it is kept: the document and what surrounds it. */
+export interface StoredPlan {
+  readonly id: string;
+  readonly version: number;
+  readonly document: Plan;
+  readonly updatedAt: string;
+  readonly updatedBy: string;
+}
+
+/** A plan as the list shows it. */
+export interface PlanSummary {
+  readonly id: string;
+  readonly title: string;
+  readonly ruleSet: Plan['ruleSet'];
+  readonly verdict: (typeof VERDICTS)[number];
+  readonly lineCount: number;
+  readonly updatedAt: string;
+  readonly updatedBy: string;
+}
+
+const planRow = z.object({ id: z.uuid(), version: z.number(), document: planSchema, updated_at: z.date(), updated_by: z.string() });
+const summaryRow = z.object({
+  id: z.uuid(), title: z.string(), title_key: z.string(), rule_set: z.enum(RULE_SET_IDS), verdict: z.enum(VERDICTS), line_count: z.number(),
+  // Text keeps the microseconds that a Date would lose: a page marker must be exact.
+  updated_at: z.string(), updated_by: z.string(),
+});
+
+const storedOf = (row: z.infer<typeof planRow>): StoredPlan =>
+  ({ id: row.id, version: row.version, document: row.document, updatedAt: row.updated_at.toISOString(), updatedBy: row.updated_by });
+
+/** What of a document the list needs. The verdict is computed here, never taken from a client. */
+function columnsOf(document: Plan): [Plan, string, string, string, string, number] {
+  return [document, document.title, nameKey(document.title), document.ruleSet, assess(document).verdict, document.lines.length];
+}
+
+const SELECT = `SELECT p.id, p.version, p.document, p.updated_at, m.name AS updated_by FROM plan p JOIN member m ON m.id = p.updated_by`;
+
+/** One plan of a crew. @throws NotFoundError when the crew has none of that id, or it is deleted. */
+export async function planById(db: Database, crewId: string, id: string): Promise<StoredPlan> {
+  return storedOf(await one(db, planRow, `${SELECT} WHERE p.crew_id = $1 AND p.id = $2 AND p.deleted_at IS NULL`, [crewId, id]));
+}
+
+async function addRevision(db: Database, crewId: string, memberId: string, id: string, version: number, document: Plan): Promise<void> {
+  await db.query('INSERT INTO plan_revision (plan_id, version, crew_id, document, saved_at, saved_by) VALUES ($1, $2, $3, $4, now(), $5)',
+    [id, version, crewId, document, memberId]);
+}
+
+/** Keeps a new plan, version 1. Call inside a transaction. */
+export async function insertPlan(db: Database, crewId: string, memberId: string, document: Plan): Promise<StoredPlan> {
+  const id = uuid();
+  await db.query(
+    `INSERT INTO plan (id, crew_id, version, document, title, title_key, rule_set, verdict, line_count, updated_at, updated_by)
+     VALUES ($1, $2, 1, $3, $4, $5, $6, $7, $8, now(), $9)`, [id, crewId, ...columnsOf(document), memberId]);
+  await addRevision(db, crewId, memberId, id, 1, document);
+  return planById(db, crewId, id);
+}
+
+/**
+ * Keeps a changed plan if `version` is still the one that was read. Call inside a transaction.
+ * @throws ConflictError with the plan as it is now; NotFoundError when the crew has no such plan.
+ */
+export async function updatePlan(db: Database, crewId: string, memberId: string, id: string, version: number, document: Plan): Promise<StoredPlan> {
+  const row = await maybeOne(db, z.object({ version: z.number() }),
+    `UPDATE plan SET version = version + 1, document = $4, title = $5, title_key = $6, rule_set = $7, verdict = $8, line_count = $9,
+       updated_at = now(), updated_by = $10
+     WHERE crew_id = $1 AND id = $2 AND version = $3 AND deleted_at IS NULL RETURNING version`,
+    [crewId, id, version, ...columnsOf(document), memberId]);
+  const current = await planById(db, crewId, id);
+  if (row === null) throw new ConflictError(current);
+  await addRevision(db, crewId, memberId, id, row.version, document);
+  return current;
+}
+
+/** Deletes or brings back a plan; its document and history stay. @throws NotFoundError */
+export async function setPlanDeleted(db: Database, crewId: string, id: string, deleted: boolean): Promise<void> {
+  const row = await maybeOne(db, z.object({ id: z.uuid() }),
+    `UPDATE plan SET deleted_at = CASE WHEN $3 THEN now() END WHERE crew_id = $1 AND id = $2 AND (deleted_at IS NULL) = $3 RETURNING id`,
+    [crewId, id, deleted]);
+  if (row === null) throw new NotFoundError();
+}
+
+/** Versions of a plan, newest first. */
+export async function planRevisions(db: Database, crewId: string, id: string): Promise<{ version: number; savedBy: string }[]> {
+  const rows = await many(db, z.object({ version: z.number(), saved_by: z.string() }),
+    `SELECT r.version, m.name AS saved_by FROM plan_revision r JOIN member m ON m.id = r.saved_by
+     WHERE r.crew_id = $1 AND r.plan_id = $2 ORDER BY r.version DESC LIMIT 200`, [crewId, id]);
+  return rows.map((r) => ({ version: r.version, savedBy: r.saved_by }));
+}
+
+export const PLAN_SORTS = ['changed', 'title'] as const;
+export type PlanSort = (typeof PLAN_SORTS)[number];
+export const PAGE_SIZE = 30;
+
+/** What of the list is wanted. `after`: the last entry of the page before, as [sort key, id]. */
+export interface PlanQuery {
+  readonly search: string;
+  readonly sort: PlanSort;
+  readonly after: readonly [string, string] | null;
+}
+
+const ORDER: Record<PlanSort, { key: string; compare: string; order: string; cast: string }> = {
+  changed: { key: 'updated_at', compare: '<', order: 'p.updated_at DESC, p.id DESC', cast: 'timestamptz' },
+  title: { key: 'title_key', compare: '>', order: 'p.title_key, p.id', cast: 'text' },
+};
+
+/** The SQL of a list page, apart so that a test can EXPLAIN it. $1 crew, $2 search pattern, $3 key, $4 id. */
+export function planPageSql(query: Pick<PlanQuery, 'sort' | 'search' | 'after'>): string {
+  const { key, compare, order, cast } = ORDER[query.sort];
+  return `SELECT p.id, p.title, p.title_key, p.rule_set, p.verdict, p.line_count,
+      to_char(p.updated_at AT TIME ZONE 'UTC', 'YYYY-MM-DD"T"HH24:MI:SS.US"Z"') AS updated_at, m.name AS updated_by
+    FROM plan p JOIN member m ON m.id = p.updated_by
+    WHERE p.crew_id = $1 AND p.deleted_at IS NULL
+      ${query.search ? 'AND p.title_key LIKE $2' : 'AND $2::text IS NULL'}
+      ${query.after ? `AND (p.${key}, p.id) ${compare} ($3::${cast}, $4::uuid)` : 'AND $3::text IS NULL AND $4::text IS NULL'}
+    ORDER BY ${order} LIMIT ${PAGE_SIZE + 1}`;
+}
+
+/** Parameters of `planPageSql`. */
+export function planPageValues(crewId: string, query: PlanQuery): unknown[] {
+  const pattern = query.search ? `%${nameKey(query.search).replace(/[\\%_]/g, '\\$&')}%` : null;
+  return [crewId, pattern, query.after?.[0] ?? null, query.after?.[1] ?? null];
+}
+
+/** One page of a crew's plans and the marker of the next page, or null at the end. */
+export async function planPage(db: Database, crewId: string, query: PlanQuery): Promise<{ plans: PlanSummary[]; next: readonly [string, string] | null }> {
+  const rows = await many(db, summaryRow, planPageSql(query), planPageValues(crewId, query));
+  const page = rows.slice(0, PAGE_SIZE);
+  const last = rows.length > PAGE_SIZE ? page.at(-1) : undefined;
+  return {
+    plans: page.map((r) => ({ id: r.id, title: r.title, ruleSet: r.rule_set, verdict: r.verdict, lineCount: r.line_count, updatedAt: r.updated_at, updatedBy: r.updated_by })),
+    next: last ? [query.sort === 'title' ? last.title_key : last.updated_at, last.id] : null,
+  };
+}

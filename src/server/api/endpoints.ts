@@ -1,0 +1,40 @@
+import { z } from 'zod';
+import { endpoint, type Endpoint } from './endpoint';
+import { assessExample, lineExample, rulesExample } from './examples';
+import { addMemberBody, crewBody, demoBody, foundCrewBody, lineBody, planBody, rulesBody, selfBody, signInBody } from './schemas';
+
+/** Every endpoint of the programming interface, under /api/v1. */
+export const API = {
+  assess: endpoint({
+    method: 'POST', path: '/assess', summary: 'Judge a plan document; nothing is stored', body: planBody, action: null, example: assessExample,
+    answer: 'Verdict, every comparison with required, provided and margin, findings, lines, working',
+  }),
+  line: endpoint({
+    method: 'POST', path: '/line', summary: 'What one chain of elements may carry', body: lineBody, action: null, example: lineExample,
+    answer: 'wllN, elements[].allowedLineTensionN, governing[], tension, working; unrounded newtons',
+  }),
+  rules: endpoint({
+    method: 'POST', path: '/rules/{set}', summary: 'An article and its tie-downs under one rule set', body: rulesBody, action: null, example: rulesExample,
+    answer: 'Findings with clause, required, provided, margin',
+  }),
+  openapi: endpoint({ method: 'GET', path: '/openapi.json', summary: 'This description', body: null, action: null, answer: 'OpenAPI 3.1' }),
+  planSchema: endpoint({ method: 'GET', path: '/schemas/plan.json', summary: 'JSON Schema of the plan document', body: null, action: null, answer: 'JSON Schema 2020-12' }),
+  signIn: endpoint({ method: 'POST', path: '/session', summary: 'Sign in with name and password', body: signInBody, action: null, answer: 'The session cookie' }),
+  signOut: endpoint({ method: 'DELETE', path: '/session', summary: 'Sign out', body: null, action: null, answer: 'Nothing' }),
+  stepIn: endpoint({ method: 'POST', path: '/session/demo', summary: 'Step in as one of the demo people', body: demoBody, action: null, answer: 'The session cookie' }),
+  foundCrew: endpoint({ method: 'POST', path: '/crews', summary: 'Found a crew and become its lead', body: foundCrewBody, action: null, answer: 'The session cookie' }),
+  crew: endpoint({ method: 'GET', path: '/crew', summary: 'Your crew, its defaults and members', body: null, action: 'crew.read', answer: 'Crew' }),
+  changeCrew: endpoint({ method: 'PUT', path: '/crew', summary: 'Change the crew’s default school', body: crewBody, action: 'crew.change', answer: 'Crew defaults' }),
+  addMember: endpoint({ method: 'POST', path: '/members', summary: 'Add a member to your crew', body: addMemberBody, action: 'member.add', answer: 'The member' }),
+  changeSelf: endpoint({ method: 'PUT', path: '/me', summary: 'Change the units you read in', body: selfBody, action: 'self.change', answer: 'Your settings' }),
+  acknowledge: endpoint({ method: 'POST', path: '/cautions', summary: 'Record that you have read the cautions', body: z.object({ version: z.int().min(1).max(1000) }), action: 'self.change', answer: 'Nothing' }),
+  listPlans: endpoint({ method: 'GET', path: '/plans', summary: 'A page of your crew’s plans: ?search=&sort=changed|title&after=', body: null, action: 'plan.read', answer: 'plans[], next' }),
+  createPlan: endpoint({ method: 'POST', path: '/plans', summary: 'Keep a new plan', body: planBody, action: 'plan.write', example: assessExample, answer: 'The plan; its version as ETag' }),
+  readPlan: endpoint({ method: 'GET', path: '/plans/{id}', summary: 'One plan', body: null, action: 'plan.read', answer: 'The plan; its version as ETag' }),
+  savePlan: endpoint({ method: 'PUT', path: '/plans/{id}', summary: 'Save a plan; If-Match carries the version you started from', body: planBody, action: 'plan.write', example: assessExample, answer: 'The plan, or 409 with the version that was saved first' }),
+  deletePlan: endpoint({ method: 'DELETE', path: '/plans/{id}', summary: 'Delete a plan; it can be brought back', body: null, action: 'plan.delete', answer: 'Nothing' }),
+  restorePlan: endpoint({ method: 'POST', path: '/plans/{id}/restore', summary: 'Bring a deleted plan back', body: null, action: 'plan.delete', answer: 'The plan' }),
+  duplicatePlan: endpoint({ method: 'POST', path: '/plans/{id}/duplicate', summary: 'Keep a copy of a plan', body: null, action: 'plan.write', answer: 'The copy' }),
+} as const satisfies Record<string, Endpoint>;
+
+export const ENDPOINTS: readonly Endpoint[] = Object.values(API);

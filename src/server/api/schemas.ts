@@ -1,0 +1,61 @@
+import { z } from 'zod';
+import { RULE_SET_IDS, planSchema } from '@/core/exchange/plan';
+import { quantity, ratio } from '@/core/exchange/quantity';
+import { elementSchema } from '@/core/line/gear';
+import { COMMODITY_IDS, LINE_KINDS, strengthSchema } from '@/core/securement/schema';
+import { ROLES, UNIT_SYSTEMS } from '@/db/queries/crews';
+
+/** Bodies of the stateless computations and of the crew's own routes. */
+
+const wll = quantity('force', { least: 1, most: 5e6 });
+
+export const lineBody = z.object({
+  elements: z.array(elementSchema).min(1).max(40),
+  strength: strengthSchema.prefault({}),
+  /** Under which rules the rope's WLL is found; null: the school above. */
+  ruleSet: z.enum(RULE_SET_IDS).nullable().default(null),
+  temporary: z.boolean().default(false),
+  routeLengthM: quantity('length', { least: 0.01, most: 60 }).nullable().default(null),
+  settling: ratio(0, 0.9).default(0.2),
+});
+
+export const rulesBody = z.object({
+  article: z.object({
+    massKg: quantity('mass', { least: 0.1, most: 100_000 }).nullable(),
+    lengthM: quantity('length', { least: 0.01, most: 60 }),
+    widthM: quantity('length', { least: 0.01, most: 60 }).default(1),
+    heightM: quantity('length', { least: 0.01, most: 60 }).default(1),
+    cgHeightM: quantity('length', { least: 0.01, most: 60 }).nullable().default(null),
+    mu: ratio(0, 1.5).nullable().default(null),
+    commodity: z.enum(COMMODITY_IDS).default('general'),
+    fullyContained: z.boolean().default(false),
+    blockedForward: z.boolean().default(false),
+    blockingForwardN: quantity('force', { least: 0, most: 5e6 }).nullable().default(null),
+  }),
+  tieDowns: z.array(z.object({
+    id: z.string().trim().min(1).max(40),
+    kind: z.enum(LINE_KINDS).default('over'),
+    wllN: wll.nullable(),
+    pretensionN: quantity('force', { least: 0, most: 5e6 }).nullable().default(null),
+    alphaRad: quantity('angle', { least: 0, most: Math.PI / 2 }).nullable().default(null),
+    betaRad: quantity('angle', { least: 0, most: Math.PI }).default(0),
+    restrains: z.enum(['forward', 'rearward', 'left', 'right']).default('forward'),
+    crosses: z.boolean().default(true),
+    gear: z.enum(['rope', 'webbing', 'chain']).default('webbing'),
+    knots: z.boolean().default(false),
+    adjustable: z.boolean().default(true),
+    unprotectedEdge: z.boolean().default(false),
+  })).max(60),
+});
+
+const personName = z.string().trim().min(1).max(80);
+/** Long enough to matter, short enough that hashing cannot be abused. */
+const password = z.string().min(10).max(200);
+
+export const signInBody = z.object({ name: personName, password: z.string().min(1).max(200) });
+export const demoBody = z.object({ memberId: z.uuid() });
+export const foundCrewBody = z.object({ crew: personName, name: personName, password });
+export const addMemberBody = z.object({ name: personName, password, role: z.enum(ROLES) });
+export const selfBody = z.object({ units: z.enum(UNIT_SYSTEMS) });
+export const crewBody = z.object({ strength: strengthSchema });
+export const planBody = planSchema;

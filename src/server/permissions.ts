@@ -1,0 +1,20 @@
+import type { Role } from '@/db/queries/crews';
+
+/** Everything a member may be allowed to do. */
+export type Action = 'plan.read' | 'plan.write' | 'plan.delete' | 'crew.read' | 'crew.change' | 'member.add' | 'self.change';
+
+/** Who may do what. The whole of the program's permissions is this table. */
+const PERMISSIONS: Record<Action, readonly Role[]> = {
+  'plan.read': ['lead', 'instructor', 'keeper', 'hand', 'trainee'],
+  'plan.write': ['lead', 'instructor', 'keeper', 'hand'],
+  'plan.delete': ['lead', 'instructor', 'hand'],
+  'crew.read': ['lead', 'instructor', 'keeper', 'hand', 'trainee'],
+  'crew.change': ['lead'],
+  'member.add': ['lead'],
+  'self.change': ['lead', 'instructor', 'keeper', 'hand', 'trainee'],
+};
+
+/** Whether a role may do something. */
+export function may(role: Role, action: Action): boolean {
+  return PERMISSIONS[action].includes(role);
+}

@@ -1,0 +1,109 @@
+import type { z } from 'zod';
+import { issuesOf } from '@/core/exchange/issues';
+import { ConflictError, ConstraintError, NotFoundError, pool } from '@/db/pool';
+import type { Member } from '@/db/queries/crews';
+import type { Endpoint } from './api/endpoint';
+import { limit } from './limiter';
+import { may } from './permissions';
+import { problemResponse, Refusal, refuse } from './problem';
+import { memberOfToken, rotate, SESSION_COOKIE, sessionCookie } from './session';
+
+const MOST_BODY_BYTES = 1_000_000;
+
+/** What a handler is given. `member` is there exactly when the endpoint asks for a session. */
+export interface Call<E extends Endpoint> {
+  readonly request: Request;
+  readonly params: Readonly<Record<string, string>>;
+  readonly body: E['body'] extends z.ZodType ? z.infer<E['body']> : undefined;
+  readonly member: E['action'] extends null ? null : Member;
+  readonly who: string;
+  readonly now: Date;
+  readonly secure: boolean;
+}
+
+type Handler<E extends Endpoint> = (call: Call<E>) => Promise<Response>;
+type NextContext = { params: Promise<Record<string, string>> };
+
+function cookieOf(request: Request, name: string): string | undefined {
+  const pair = (request.headers.get('cookie') ?? '').split(/;\s*/).find((p) => p.startsWith(`${name}=`));
+  return pair?.slice(name.length + 1) || undefined;
+}
+
+/** A request that changes something must come from our own pages (or from a program, which sends no Origin). */
+function checkOrigin(request: Request): void {
+  const origin = request.headers.get('origin');
+  if (request.method === 'GET' || origin === null) return;
+  const host = request.headers.get('host');
+  if (!URL.canParse(origin) || new URL(origin).host !== host) throw refuse(403, 'wrong-origin');
+}
+
+/** Reads at most the allowed bytes, so that an endless body cannot fill memory. */
+async function readBody(request: Request): Promise<string> {
+  const chunks: Uint8Array[] = [];
+  let size = 0;
+  for await (const chunk of (request.body ?? []) as AsyncIterable<Uint8Array>) {
+    size += chunk.byteLength;
+    if (size > MOST_BODY_BYTES) throw refuse(413, 'body-too-large', { most: MOST_BODY_BYTES });
+    chunks.push(chunk);
+  }
+  return Buffer.concat(chunks).toString('utf8');
+}
+
+async function parseBody(request: Request, schema: z.ZodType | null): Promise<unknown> {
+  if (schema === null) return undefined;
+  const text = await readBody(request);
+  let json: unknown;
+  try {
+    json = JSON.parse(text);
+  } catch {
+    throw refuse(400, 'body-not-json');
+  }
+  const parsed = schema.safeParse(json);
+  if (!parsed.success) throw new Refusal(422, issuesOf(parsed.error));
+  return parsed.data;
+}
+
+/** Expected failures become problems; anything else is our fault and says no more than that. */
+function toResponse(error: unknown): Response {
+  if (error instanceof Refusal) return problemResponse(error);
+  if (error instanceof NotFoundError) return problemResponse(refuse(404, 'not-found'));
+  if (error instanceof ConflictError) return problemResponse(new Refusal(409, [{ code: 'version-conflict', path: [], values: {} }], { current: error.current }));
+  if (error instanceof ConstraintError) return problemResponse(refuse(409, 'name-taken', { name: '' }));
+  console.error(error);
+  return problemResponse(refuse(500, 'internal'));
+}
+
+async function authorise(endpoint: Endpoint, token: string | undefined, now: Date): Promise<{ member: Member | null; rotate: boolean }> {
+  if (endpoint.action === null) return { member: null, rotate: false };
+  const found = await memberOfToken(pool(), token, now);
+  if (!found) throw refuse(401, 'sign-in-needed');
+  if (!may(found.member.role, endpoint.action)) throw refuse(403, 'not-permitted', { role: found.member.role });
+  return found;
+}
+
+/** Makes a route handler of an endpoint: origin, limiter, session, permission, body, then the work. */
+export function route<E extends Endpoint>(endpoint: E, handler: Handler<E>): (request: Request, context: NextContext) => Promise<Response> {
+  return async (request, context) => {
+    const now = new Date();
+    const secure = request.headers.get('x-forwarded-proto') === 'https';
+    const token = cookieOf(request, SESSION_COOKIE);
+    const who = request.headers.get('x-forwarded-for')?.split(',')[0]?.trim() ?? 'local';
+    try {
+      checkOrigin(request);
+      await limit(pool(), 'request', who);
+      const session = await authorise(endpoint, token, now);
+      const body = await parseBody(request, endpoint.body);
+      const response = await handler({ request, params: await context.params, body, member: session.member, who, now, secure } as Call<E>);
+      const fresh = session.rotate && token ? await rotate(pool(), token, now) : null;
+      if (fresh) response.headers.append('set-cookie', sessionCookie(fresh, secure));
+      return response;
+    } catch (error) {
+      return toResponse(error);
+    }
+  };
+}
+
+/** A JSON response that no cache keeps. */
+export function json(body: unknown, status = 200, headers: Record<string, string> = {}): Response {
+  return new Response(JSON.stringify(body), { status, headers: { 'content-type': 'application/json', 'cache-control': 'no-store', ...headers } });
+}

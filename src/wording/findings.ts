@@ -1,0 +1,67 @@
+import type { Change } from '@/core/securement/advice/one-change';
+import type { Finding } from '@/core/securement/verdict';
+import { formatQuantity, type Rounding, type UnitChoice } from '@/core/units';
+
+type Values = Finding['values'];
+type Force = (key: string, rounding?: Rounding) => string;
+
+/** Wording of findings: what to do first, then why. */
+const FINDINGS: Record<string, (v: Values, force: Force) => string> = {
+  'no-lines': () => 'Put a line over the load. Without one only friction holds it.',
+  'knot-prohibited': (v) => `${v['line']}: use webbing with a ratchet or chain with a binder. Tie-downs of commercial vehicles must not contain knots, however strong they are.`,
+  'edge-unprotected': (v) => `${v['line']}: put a protector on the sharp edge. Lines must be protected where they can be cut.`,
+  'not-adjustable': (v) => `${v['line']}: add a ratchet, binder or tensioner. The driver must be able to tighten it on the road.`,
+  'commodity-rules': (v) => `${v['commodity']} have rules of their own (49 CFR ${v['section']}), which are not computed here. Look them up.`,
+  'recheck-on-road': () => 'Check before driving, again within the first 50 miles, then at every change of duty, 3 hours or 150 miles.',
+  'guidance-only': () => 'Guidance, not your state’s rule: nothing may drop, shift, leak or escape.',
+  'line-nearly-flat': (v) => `${v['line']}: lead it more steeply. Under 35° it hardly presses the load down.`,
+  'tall-without-side-lines': () => 'Add lines to the sides, or block it: the load is tall for its width.',
+  'no-lashing-capacity': (v) => `${v['line']}: hand-tied rope has no lashing capacity under EN 12195-2. The statics use your crew’s school.`,
+  'webbing-knotted': (v) => `${v['line']}: take the knot out. Web lashings must not be knotted.`,
+  'pretension-over-half-lc': (v) => `${v['line']}: its tension counts only up to half its lashing capacity.`,
+  'tilting-rows': (v) => `Tilting of ${v['rows']} rows side by side is judged row by row, without the lines.`,
+  'over-tension': (v, f) => `${v['line']}: pull less. Hauling puts ${f('hauledN', 'demand')} on a line that may carry ${f('wllN', 'capacity')}.`,
+  'load-crushed': (v, f) => `${v['line']}: pull less. Hauling presses ${f('hauledN', 'demand')} on a load that takes ${f('limitN', 'capacity')} a line.`,
+  'line-not-placed': (v) => `${v['line']}: give it two anchors on the deck, or enter its angle.`,
+  'tension-unknown': (v) => `${v['line']}: enter the label tension or the pull. Without tension an over-line does not press.`,
+  'slick-rope': (v) => `${v['line']}: ordinary knots slip in this fibre; they count at most 40 %.`,
+  'unrated-anchor': (v) => `${v['line']}: read the plate on ${v['place']}. An unrated anchor gives no working load limit.`,
+  'anchor-missing': (v) => `${v['line']}: choose an anchor that is on this deck.`,
+  'unknown-rope': (v) => `${v['line']}: enter the rope’s breaking strength from its label. Nothing else says what it carries.`,
+  'bend-too-sharp': (v) => `${v['line']}: put a protector on ${v['place']}. Over a bend sharper than the rope nothing is known.`,
+  'no-rope': (v) => `${v['line']}: choose a rope, webbing or chain.`,
+  'knot-in-webbing': (v) => `${v['line']}: take the ${v['place']} out of the webbing.`,
+  'knot-in-chain': (v) => `${v['line']}: take the ${v['place']} out of the chain.`,
+  'post-not-measured': (v) => `${v['line']}: measure the post. A wrap hitch loses nothing only on 12 rope diameters or more.`,
+  'unrated-fitting': (v) => `${v['line']}: read the marking on the ${v['place']}.`,
+  'unmarked-gear': (v) => `${v['line']}: read the label of the ${v['place']}. Unmarked gear counts for nothing under these rules.`,
+  'knot-slips-in-stiff-rope': (v) => `${v['line']}: use another knot. A ${v['knot']} does not grip in stiff rope.`,
+  'timber-hitch-on-metal': (v) => `${v['line']}: keep the timber hitch off metal; it slips on smooth pipe.`,
+  'reef-as-load-join': (v) => `${v['line']}: join with a sheet bend or a fisherman’s. A reef knot falls apart as a load join.`,
+  'knot-collapses-when-slack': (v) => `${v['line']}: keep tension on it. A ${v['knot']} lets go when the line goes slack.`,
+  'knot-jams': (v) => `${v['line']}: a ${v['knot']} may jam under load and have to be cut.`,
+};
+
+/** One finding in words, forces in the member's unit. */
+export function wordFinding(finding: Pick<Finding, 'code' | 'values'>, units: UnitChoice): string {
+  const force: Force = (key, rounding = 'nearest') => formatQuantity(Number(finding.values[key]), 'force', units, rounding);
+  return FINDINGS[finding.code]?.(finding.values, force) ?? finding.code;
+}
+export const FINDING_CODES = Object.keys(FINDINGS);
+
+const CHANGES: Record<string, (v: Values, force: Force) => string> = {
+  'put-mat': () => 'Put an anti-slip mat under the load',
+  'pull-harder': (_, f) => `Pull ${f('toN', 'demand')}, not ${f('fromN')}`,
+  'use-instead': (v) => `${v['line']}: ${v['instead']} instead`,
+  'enter-rating': (v, f) => `Read the plate on ${v['anchor']} (tried: ${f('tryN', 'capacity')})`,
+  'protect-edge': (v) => `${v['line']}: edge protectors`,
+  'use-webbing': (v) => `2 in webbing with ratchets for ${v['lines'] === 1 ? 'the knotted line' : `all ${v['lines']} knotted lines`}`,
+  'add-lines': (v) => `${v['count'] === 1 ? 'One more line' : `${v['count']} more lines`} like “${v['like']}”`,
+};
+
+/** One helpful change in words. */
+export function wordChange(change: Pick<Change, 'code' | 'values'>, units: UnitChoice): string {
+  const force: Force = (key, rounding = 'nearest') => formatQuantity(Number(change.values[key]), 'force', units, rounding);
+  return CHANGES[change.code]?.(change.values, force) ?? change.code;
+}
+export const CHANGE_CODES = Object.keys(CHANGES);

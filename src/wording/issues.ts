@@ -1,0 +1,46 @@
+import type { Issue } from '@/core/result';
+
+/** Wording of coded issues, for the screen and the programming interface alike. First what to do, then why. */
+const ISSUES: Record<string, (v: Issue['values']) => string> = {
+  'quantity-empty': () => 'Enter a figure.',
+  'decimal-comma': (v) => `Write a decimal point, not a comma: “${v['text']}” could be one and a half or fifteen.`,
+  'fraction-over-zero': (v) => `“${v['text']}” divides by 0. Write the fraction again.`,
+  'inches-over-eleven': (v) => `“${v['text']}” has 12 or more inches after the feet. Carry them into feet.`,
+  negative: () => 'A quantity here cannot be below 0.',
+  'not-a-number': (v) => `“${v['text']}” is not a figure. Write a number and a unit, such as 5 ft 3 in.`,
+  'unit-missing': (v) => `Add the unit, such as ${v['dimension'] === 'mass' ? '380 kg' : v['dimension'] === 'force' ? '1,800 lbf' : '1.2 m'}. Nothing beside this figure says what it is.`,
+  'unit-unknown': (v) => `The unit “${v['unit']}” is not known here.`,
+  'unit-wrong-kind': (v) => `“${v['unit']}” is not a unit of ${v['dimension']}.`,
+  'out-of-range': (v) => `Must lie between ${v['least']} and ${v['most']} ${v['unit'] ?? ''}.`.replace(' .', '.'),
+  'too-small': (v) => (v['what'] === 'string' ? 'Must not be empty or shorter than allowed.' : `Must be at least ${v['least']}.`),
+  'too-big': (v) => (v['what'] === 'string' ? `At most ${v['most']} characters.` : v['what'] === 'array' ? `At most ${v['most']} entries.` : `Must be at most ${v['most']}.`),
+  'invalid-value': (v) => `Must be one of: ${v['choices']}.`,
+  'invalid-type': (v) => `Must be ${v['expected']}.`,
+  'invalid-union': () => 'This has none of the forms that are known here.',
+  'invalid-format': () => 'Not in the form that is expected here.',
+  'unrecognized-keys': (v) => `Not known here: ${v['keys']}.`,
+  'id-twice': (v) => `The id “${v['id']}” is used twice. Ids must differ.`,
+  'body-not-json': () => 'The body is not valid JSON.',
+  'body-too-large': (v) => `The body is larger than ${v['most']} bytes.`,
+  'version-conflict': () => 'Somebody else saved this plan first. Nothing is lost: choose which version to keep.',
+  'version-required': () => 'Send the version you started from in the If-Match header.',
+  'not-found': () => 'There is nothing here under this address for your crew.',
+  'sign-in-needed': () => 'Step in first: this needs a member of a crew.',
+  'not-permitted': (v) => `Your role (${v['role']}) may not do this. Ask your crew’s lead.`,
+  'sign-in-wrong': () => 'Name and password do not match. Check both; nothing was changed.',
+  'too-many-attempts': (v) => `Too many attempts. Wait ${v['seconds']} seconds, then try again.`,
+  'name-taken': (v) => `“${v['name']}” is already in this crew. Choose another name.`,
+  'crew-name-taken': (v) => `A crew called “${v['name']}” exists already. Choose another name.`,
+  'wrong-origin': () => 'This request came from another site and was refused.',
+  'demo-absent': () => 'The demo is not loaded here.',
+  'rule-set-unknown': (v) => `There is no rule set “${v['id']}”. Known: ${v['known']}.`,
+  'cursor-invalid': () => 'This page marker is not one of ours. Start from the first page.',
+};
+
+/** One issue in words a driver understands. */
+export function wordIssue(issue: Pick<Issue, 'code' | 'values'>): string {
+  return ISSUES[issue.code]?.(issue.values) ?? 'This value is not accepted here.';
+}
+
+/** Codes that have wording; a test proves that every code in use is among them. */
+export const ISSUE_CODES = Object.keys(ISSUES);

@@ -1,0 +1,21 @@
+import type { TallyRow, Verdict } from '@/core/securement/verdict';
+import type { Confidence } from '@/core/working/working';
+
+/** The four words, and nothing else. */
+export const VERDICT_WORDS: Record<Verdict, string> = { holds: 'HOLDS', short: 'SHORT', barred: 'BARRED', 'cannot-say': 'CANNOT SAY' };
+
+/** What a row of the tally compares. */
+export const ROW_WORDS: Record<string, string> = {
+  sliding: 'sliding', tilting: 'tilting', 'held-acceleration': 'sliding', 'downward-force': '20 % of the weight',
+  'tie-down-count': 'number of lines', 'aggregate-wll': 'sum of working load limits',
+};
+
+export const DIRECTION_WORDS: Record<TallyRow['direction'], string> = {
+  forward: 'Forward', rearward: 'Rearward', sideways: 'Sideways', all: 'All lines', down: 'Down',
+};
+
+/** The mark a figure's source wears; the marks differ by border. */
+export const CONFIDENCE_WORDS: Record<Confidence, string> = {
+  exact: 'exact', 'from-memory': 'from memory', practice: 'practice, no source', 'rope-tag': 'label', entered: 'your entry',
+  'crew-default': 'crew default', default: 'default', computed: 'computed',
+};
