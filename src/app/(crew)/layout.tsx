@@ -1,0 +1,13 @@
+import type { ReactNode } from 'react';
+import { may } from '@/server/permissions';
+import { memberOrFirstPage } from '@/server/page';
+import { Frame } from '@/ui/frame/Frame';
+
+export default async function CrewLayout({ children }: { children: ReactNode }) {
+  const { id, name, crewName, role, units, cautioned } = await memberOrFirstPage();
+  const viewer = {
+    id, name, crewName, role, units, cautioned,
+    canWrite: may(role, 'plan.write'), canDelete: may(role, 'plan.delete'), canChangeCrew: may(role, 'crew.change'),
+  };
+  return <Frame viewer={viewer}>{children}</Frame>;
+}

@@ -1,0 +1,19 @@
+import { notFound } from 'next/navigation';
+import { z } from 'zod';
+import { NotFoundError, pool } from '@/db/pool';
+import { planById } from '@/db/queries/plans';
+import { memberOrFirstPage } from '@/server/page';
+import { PrintSheet } from '@/ui/planner/PrintSheet';
+
+export const metadata = { title: 'Print · Vast Cleat' };
+
+export default async function PrintPage({ params }: { params: Promise<{ id: string }> }) {
+  const member = await memberOrFirstPage();
+  const id = z.uuid().safeParse((await params).id);
+  if (!id.success) notFound();
+  const stored = await planById(pool(), member.crewId, id.data).catch((error: unknown) => {
+    if (error instanceof NotFoundError) return notFound();
+    throw error;
+  });
+  return <PrintSheet plan={stored.document} version={stored.version} savedBy={stored.updatedBy} savedAt={stored.updatedAt} />;
+}

@@ -1,0 +1,13 @@
+import { redirect } from 'next/navigation';
+import { pool } from '@/db/pool';
+import { demoMembers } from '@/db/queries/crews';
+import { currentMember } from '@/server/page';
+import { Door } from '@/ui/door/Door';
+import { CAUTIONS_VERSION } from '@/wording/cautions';
+
+/** The first page: step in as a demo person, sign in, or found a crew. */
+export default async function FirstPage() {
+  if (await currentMember()) redirect('/loads');
+  const people = await demoMembers(pool(), CAUTIONS_VERSION);
+  return <Door people={people.map(({ id, name, role, crewName }) => ({ id, name, role, crewName }))} />;
+}

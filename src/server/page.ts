@@ -1,0 +1,16 @@
+import { cookies } from 'next/headers';
+import { redirect } from 'next/navigation';
+import { pool } from '@/db/pool';
+import type { Member } from '@/db/queries/crews';
+import { memberOfToken, SESSION_COOKIE } from './session';
+
+/** The member who is looking at a page, or null. */
+export async function currentMember(): Promise<Member | null> {
+  const token = (await cookies()).get(SESSION_COOKIE)?.value;
+  return (await memberOfToken(pool(), token, new Date()))?.member ?? null;
+}
+
+/** The same for pages that need a crew: sends everybody else to the first page. */
+export async function memberOrFirstPage(): Promise<Member> {
+  return (await currentMember()) ?? redirect('/');
+}

@@ -1,0 +1,48 @@
+import { z } from 'zod';
+import type { Plan } from '@/core/exchange/plan';
+
+/** The one way to the server. Failure is data: status, issues with their wording, and (on conflict) the version saved first. */
+export interface Problem {
+  readonly status: number;
+  readonly issues: readonly { readonly code: string; readonly path: readonly (string | number)[]; readonly message: string }[];
+  readonly current?: StoredPlan;
+}
+
+export interface StoredPlan {
+  readonly id: string;
+  readonly version: number;
+  readonly document: Plan;
+  readonly updatedAt: string;
+  readonly updatedBy: string;
+}
+
+export type Answer<T> = { readonly ok: true; readonly value: T } | { readonly ok: false; readonly problem: Problem };
+
+const problemSchema = z.object({
+  status: z.number(),
+  issues: z.array(z.object({ code: z.string(), path: z.array(z.union([z.string(), z.number()])), message: z.string() })),
+  current: z.custom<StoredPlan>().optional(),
+});
+
+const OFFLINE: Problem = { status: 0, issues: [{ code: 'offline', path: [], message: 'No answer from the server. What you typed is kept here; it is sent again by itself.' }] };
+
+/** Calls /api/v1. Never throws: no connection is an answer too. */
+export async function call<T>(method: string, path: string, body?: unknown, headers: Record<string, string> = {}): Promise<Answer<T>> {
+  try {
+    const response = await fetch(`/api/v1${path}`, {
+      method, headers: { ...(body === undefined ? {} : { 'content-type': 'application/json' }), ...headers },
+      ...(body === undefined ? {} : { body: JSON.stringify(body) }),
+    });
+    const json: unknown = await response.json();
+    if (response.ok) return { ok: true, value: json as T };
+    const parsed = problemSchema.safeParse(json);
+    if (!parsed.success) return { ok: false, problem: { ...OFFLINE, status: response.status } };
+    const { current, ...problem } = parsed.data;
+    return { ok: false, problem: current ? { ...problem, current } : problem };
+  } catch {
+    return { ok: false, problem: OFFLINE };
+  }
+}
+
+/** All messages of a problem as one text. */
+export const messageOf = (problem: Problem): string => problem.issues.map((i) => i.message).join(' ');

@@ -1,0 +1,78 @@
+'use client';
+import { useRouter } from 'next/navigation';
+import { type FormEvent, useState } from 'react';
+import styled from 'styled-components';
+import type { Strength } from '@/core/securement/schema';
+import type { Role } from '@/db/queries/crews';
+import { call, messageOf } from '../api';
+import { useMember } from '../frame/MemberContext';
+import { Button } from '../kit/Button';
+import { Select, TextField } from '../kit/fields';
+import { ErrorText, Label, Small } from '../kit/text';
+import { StrengthFields } from '../planner/LoadPanel';
+
+const Page = styled.div`padding:16px 24px 24px;max-width:860px;display:grid;gap:26px;@media (max-width:600px){padding:12px}`;
+const Head = styled.header`display:flex;flex-wrap:wrap;gap:12px;align-items:flex-end;border-bottom:var(--w-strong) solid var(--ink);padding-bottom:14px`;
+const Row = styled.li`display:grid;grid-template-columns:1fr 1fr 1.4fr;gap:10px;padding:10px 0;border-bottom:var(--w-hair) solid var(--line)`;
+const Form = styled.form`display:grid;gap:12px;max-width:420px`;
+
+interface MemberLine { readonly id: string; readonly name: string; readonly role: Role; readonly cautioned: boolean }
+const ROLE_CHOICES: readonly { id: Role; name: string }[] = [
+  { id: 'lead', name: 'lead: everything' }, { id: 'instructor', name: 'instructor: plans, signs off' }, { id: 'keeper', name: 'yard keeper: plans, rope' },
+  { id: 'hand', name: 'hand: plans' }, { id: 'trainee', name: 'trainee: reads' },
+];
+
+function AddMember() {
+  const router = useRouter();
+  const [name, setName] = useState('');
+  const [password, setPassword] = useState('');
+  const [role, setRole] = useState<Role>('hand');
+  const [error, setError] = useState<string | null>(null);
+  const submit = async (e: FormEvent): Promise<void> => {
+    e.preventDefault();
+    const answer = await call('POST', '/members', { name, password, role });
+    if (!answer.ok) return setError(messageOf(answer.problem));
+    setError(null); setName(''); setPassword('');
+    router.refresh();
+  };
+  return (
+    <Form onSubmit={(e) => void submit(e)}>
+      <h2>Add a member</h2>
+      <TextField label="Full name" value={name} onChange={setName} autoComplete="off" />
+      <TextField label="First password, 10 characters or more" type="password" value={password} onChange={setPassword} autoComplete="new-password" />
+      <Select label="Role" value={role} choices={ROLE_CHOICES} onChange={setRole} />
+      {error ? <ErrorText role="alert">{error}</ErrorText> : null}
+      <Button type="submit">Add to the crew</Button>
+    </Form>
+  );
+}
+
+/** The crew: its members, and where its working loads come from by default. */
+export function CrewPage({ strength: initial, members }: { strength: Strength; members: readonly MemberLine[] }) {
+  const { viewer } = useMember();
+  const [strength, setStrength] = useState(initial);
+  const [note, setNote] = useState<string | null>(null);
+  const change = async (part: Partial<Strength>): Promise<void> => {
+    const next = { ...strength, ...part };
+    setStrength(next);
+    const answer = await call('PUT', '/crew', { strength: next });
+    setNote(answer.ok ? 'Kept. New plans begin with it; plans that exist keep their own.' : messageOf(answer.problem));
+  };
+  const leave = async (): Promise<void> => { await call('DELETE', '/session'); window.location.assign('/'); };
+  return (
+    <Page>
+      <Head><div style={{ flex: 1 }}><Label>{viewer.name}, {viewer.role}</Label><h1>{viewer.crewName}</h1></div><Button onPress={() => void leave()}>Sign out</Button></Head>
+      <section>
+        <h2>Rope strength, for new plans</h2>
+        <fieldset disabled={!viewer.canChangeCrew} style={{ border: 0, padding: '10px 0' }}><StrengthFields strength={strength} onChange={(part) => void change(part)} /></fieldset>
+        {viewer.canChangeCrew ? null : <Small>Only the lead changes this.</Small>}
+        {note ? <Small role="status">{note}</Small> : null}
+      </section>
+      <section>
+        <h2>Members</h2>
+        <ul>{members.map((m) => <Row key={m.id}><b>{m.name}</b><span>{m.role}</span><Small>{m.cautioned ? 'has read the cautions' : 'has not read the cautions yet'}</Small></Row>)}</ul>
+      </section>
+      {viewer.canChangeCrew ? <AddMember /> : null}
+    </Page>
+  );
+}

@@ -1,0 +1,43 @@
+'use client';
+import { createContext, type ReactNode, useCallback, useContext, useMemo, useState } from 'react';
+import { METRIC, type UnitChoice, US_CUSTOMARY } from '@/core/units';
+import { call } from '../api';
+
+/** What the interface knows of the member. */
+export interface Viewer {
+  readonly id: string;
+  readonly name: string;
+  readonly crewName: string;
+  readonly role: string;
+  readonly units: 'metric' | 'us';
+  readonly cautioned: boolean;
+  readonly canWrite: boolean;
+  readonly canDelete: boolean;
+  readonly canChangeCrew: boolean;
+}
+
+interface MemberState {
+  readonly viewer: Viewer;
+  readonly units: UnitChoice;
+  readonly setUnits: (system: 'metric' | 'us') => void;
+}
+
+const Context = createContext<MemberState | null>(null);
+const CHOICES = { metric: METRIC, us: US_CUSTOMARY };
+
+export function MemberProvider({ viewer, children }: { viewer: Viewer; children: ReactNode }) {
+  const [system, setSystem] = useState(viewer.units);
+  const setUnits = useCallback((next: 'metric' | 'us') => {
+    setSystem(next);
+    void call('PUT', '/me', { units: next });
+  }, []);
+  const state = useMemo(() => ({ viewer: { ...viewer, units: system }, units: CHOICES[system], setUnits }), [viewer, system, setUnits]);
+  return <Context.Provider value={state}>{children}</Context.Provider>;
+}
+
+/** The member who is looking. Throws outside a signed-in page. */
+export function useMember(): MemberState {
+  const state = useContext(Context);
+  if (!state) throw new Error('Broken invariant: no member here');
+  return state;
+}

@@ -1,0 +1,79 @@
+'use client';
+import { Truck, Users } from 'lucide-react';
+import Link from 'next/link';
+import { usePathname } from 'next/navigation';
+import { useState } from 'react';
+import { Button as AriaButton } from 'react-aria-components';
+import styled from 'styled-components';
+import { type Theme, THEME_COOKIE, THEMES } from '../theme/tokens';
+import { useMember } from './MemberContext';
+
+const Bar = styled.nav`
+  position:fixed;inset:0 auto 0 0;width:var(--rail);display:flex;flex-direction:column;z-index:5;background:var(--canvas);overflow:hidden;
+  @media (max-width:760px){inset:auto 0 0 0;width:auto;height:68px;flex-direction:row;border-top:var(--w-rule) solid var(--ink);overflow:visible}
+  @media print{display:none}
+`;
+const RopeEdge = styled.svg`position:absolute;right:0;top:0;height:100%;width:14px;@media (max-width:760px){display:none}`;
+const Mark = styled(Link)`display:flex;flex-direction:column;align-items:center;gap:2px;padding:14px 12px 10px 0;font:760 11px/1.05 var(--font-figure);font-stretch:112%;text-decoration:none;@media (max-width:760px){display:none}`;
+const Room = styled(Link)`
+  position:relative;display:flex;flex-direction:column;align-items:center;justify-content:center;gap:4px;min-height:61px;padding-right:12px;
+  font:560 12px/1.1 var(--font-figure);font-stretch:80%;color:var(--ink-2);text-decoration:none;
+  &[aria-current=page]{color:var(--ink);font-weight:720}
+  &[aria-current=page]::after{content:"";position:absolute;right:0;top:12px;bottom:12px;width:14px;background:repeating-linear-gradient(to bottom,var(--plate) 0 4px,var(--canvas) 4px 5.5px)}
+  @media (max-width:760px){flex:1;padding:0;&[aria-current=page]::after{top:-8px;bottom:auto;left:calc(50% - 20px);right:auto;width:40px;height:12px;background:repeating-linear-gradient(to right,var(--plate) 0 4px,var(--canvas) 4px 5.5px)}}
+`;
+const Foot = styled.div`margin-top:auto;padding:0 14px 12px 6px;display:flex;flex-direction:column;gap:6px;align-items:stretch;@media (max-width:760px){margin:0;padding:0 8px;flex-direction:row;align-items:center;flex:1;justify-content:center}`;
+const Place = styled(AriaButton)`
+  border:var(--w-rule) solid var(--ink);background:none;color:var(--ink);min-width:62px;height:48px;cursor:pointer;font:640 12.5px/1 var(--font-figure);font-stretch:84%;
+  display:flex;flex-direction:column;align-items:center;justify-content:center;gap:6px;padding:0;
+`;
+const Dots = styled.span`display:flex;gap:3px`;
+const Dot = styled.i<{ $on: boolean }>`width:12px;height:6px;border:1.5px solid var(--ink);background:${({ $on }) => ($on ? 'var(--plate)' : 'none')}`;
+
+const NAMES: Record<Theme, string> = { day: 'Day', shade: 'Shade', night: 'Night' };
+
+/** Switches the theme in one place: the attribute on <html>, remembered in a cookie. */
+function ThemeSwitch() {
+  const [theme, setTheme] = useState<Theme>(() => (typeof document === 'undefined' ? 'shade' : (document.documentElement.dataset['theme'] as Theme)));
+  const next = (): void => {
+    const to = THEMES[(THEMES.indexOf(theme) + 1) % THEMES.length]!;
+    document.documentElement.dataset['theme'] = to;
+    document.cookie = `${THEME_COOKIE}=${to}; Path=/; Max-Age=31536000; SameSite=Lax`;
+    setTheme(to);
+  };
+  return (
+    <Place onPress={next} aria-label={`Theme: ${NAMES[theme]}. Change`}>
+      <span suppressHydrationWarning>{NAMES[theme]}</span>
+      <Dots aria-hidden>{THEMES.map((t) => <Dot key={t} $on={t === theme} suppressHydrationWarning />)}</Dots>
+    </Place>
+  );
+}
+
+/** The cleat of the mark. */
+export function CleatMark() {
+  return (
+    <svg width="40" height="26" viewBox="0 0 40 26" aria-hidden>
+      <path d="M1 7c8 0 8 4 13 4h12c5 0 5-4 13-4-1 7-8 9-13 9h-2v7H16v-7h-2C9 16 2 14 1 7z" fill="var(--ink)" />
+      <path d="M13 18 27 4M27 18 13 4" stroke="var(--rope-ink)" strokeWidth="6" /><path d="M13 18 27 4M27 18 13 4" stroke="var(--rope)" strokeWidth="4" />
+    </svg>
+  );
+}
+
+/** The rooms in the order of the work. Only rooms that exist are here. */
+export function Rail() {
+  const path = usePathname();
+  const { viewer } = useMember();
+  const current = (room: string): 'page' | undefined => (path.startsWith(room) ? 'page' : undefined);
+  return (
+    <Bar aria-label="Rooms">
+      <RopeEdge aria-hidden>
+        <defs><pattern id="rail-rope" width="14" height="12" patternUnits="userSpaceOnUse"><rect width="14" height="12" fill="var(--rope-ink)" /><rect x="2" width="10" height="12" fill="var(--rope)" /><path d="M2 11 12 3M2 -1 12 -9" stroke="var(--rope-ink)" strokeWidth="1.6" /><path d="M3 7 10 1.5" stroke="var(--rope-lit)" strokeWidth="2" /></pattern></defs>
+        <rect x="2" width="10" height="100%" fill="url(#rail-rope)" />
+      </RopeEdge>
+      <Mark href="/loads"><CleatMark />Vast Cleat</Mark>
+      <Room href="/loads" aria-current={current('/loads')}><Truck size={26} strokeWidth={1.6} aria-hidden />Loads</Room>
+      <Room href="/crew" aria-current={current('/crew')}><Users size={24} strokeWidth={1.6} aria-hidden />{viewer.crewName}</Room>
+      <Foot><ThemeSwitch /></Foot>
+    </Bar>
+  );
+}

@@ -1,0 +1,168 @@
+'use client';
+import { type ReactNode, useEffect, useRef, useState } from 'react';
+import {
+  Button as AriaButton, FieldError, Input, Label as AriaLabel, ListBox, ListBoxItem, Popover, Select as AriaSelect, SelectValue, TextArea, TextField as AriaTextField,
+} from 'react-aria-components';
+import styled, { css } from 'styled-components';
+import { type Dimension, fieldText, parseQuantity, type UnitId } from '@/core/units';
+import { wordIssue } from '@/wording/issues';
+
+const label = css`display:block;font:560 var(--t-label)/1.2 var(--font-figure);font-stretch:var(--wdth-label);color:var(--ink-2);margin-bottom:3px`;
+const box = css`
+  width:100%;min-height:var(--hit);padding:6px 10px;border:var(--w-rule) solid var(--edge);background:var(--sheet);color:var(--ink);
+  font:560 15px/1.2 var(--font-figure);font-variant-numeric:tabular-nums;border-radius:0;
+  &[data-invalid]{border-color:var(--signal);border-style:dashed}
+`;
+const Field = styled(AriaTextField)`display:block;min-width:0`;
+const FieldLabel = styled(AriaLabel)`${label}`;
+const Box = styled(Input)`${box}`;
+const Area = styled(TextArea)`${box} min-height:72px;font-family:var(--font-read);font-weight:400;resize:vertical`;
+const Wrong = styled(FieldError)`display:block;font-size:var(--t-small);line-height:1.3;color:var(--signal);font-weight:600;margin-top:3px`;
+const Note = styled.span`display:block;font-size:12px;color:var(--ink-2);margin-top:2px`;
+const Row = styled.span`position:relative;display:block`;
+const Unit = styled.span`position:absolute;right:10px;top:50%;transform:translateY(-50%);font:500 13px/1 var(--font-figure);color:var(--ink-2);pointer-events:none`;
+
+interface TextProps {
+  readonly label: string;
+  readonly value: string;
+  readonly onChange: (value: string) => void;
+  readonly type?: 'text' | 'password' | 'search';
+  readonly multiline?: boolean;
+  readonly error?: string | null;
+  readonly autoComplete?: string;
+  readonly hideLabel?: boolean;
+  readonly readOnly?: boolean;
+}
+
+/** A line (or several) of text. */
+export function TextField({ label: text, value, onChange, type = 'text', multiline, error, autoComplete, hideLabel, readOnly = false }: TextProps) {
+  return (
+    <Field value={value} onChange={onChange} type={type} isInvalid={!!error} isReadOnly={readOnly} {...(hideLabel ? { 'aria-label': text } : {})} {...(autoComplete ? { autoComplete } : {})}>
+      {hideLabel ? null : <FieldLabel>{text}</FieldLabel>}
+      {multiline ? <Area /> : <Box />}
+      <Wrong>{error}</Wrong>
+    </Field>
+  );
+}
+
+interface QuantityProps {
+  readonly label: string;
+  readonly dimension: Dimension;
+  readonly unit: UnitId;
+  /** SI; null: not known. */
+  readonly value: number | null;
+  readonly onChange: (value: number | null) => void;
+  readonly optional?: boolean;
+  readonly least?: number;
+  readonly most?: number;
+  readonly placeholder?: string;
+  readonly signed?: boolean;
+}
+
+/** What a typed text means for a field, and what to say about it. */
+function read(text: string, p: QuantityProps): { value: number | null } | { error: string } {
+  if (text.trim() === '') return p.optional ? { value: null } : { error: wordIssue({ code: 'quantity-empty', values: {} }) };
+  const minus = p.signed === true && /^\s*[-−]/.test(text);
+  const parsed = parseQuantity(p.dimension, minus ? text.replace(/^\s*[-−]\s*/, '') : text, p.unit);
+  if (!parsed.ok) return { error: wordIssue(parsed.issues[0]!) };
+  const value = minus ? -parsed.value.value : parsed.value.value;
+  const [least, most] = [p.least ?? (p.signed ? -Infinity : 0), p.most ?? Infinity];
+  if (value < least || value > most) {
+    const show = (v: number): string => fieldText(v, p.unit);
+    return { error: wordIssue({ code: 'out-of-range', values: { least: show(least), most: show(most), unit: p.unit } }) };
+  }
+  return { value };
+}
+
+/** The unit that was taken, when it is not the one shown beside the field. */
+function takenAs(text: string, p: QuantityProps): string | null {
+  const parsed = parseQuantity(p.dimension, text.replace(/^\s*[-−]\s*/, ''), p.unit);
+  return parsed.ok && parsed.value.unit !== p.unit && text.trim() !== '' ? `taken as ${parsed.value.unit}` : null;
+}
+
+/** A field's own text, kept while it is being typed; a change from outside (undo, units) replaces it. */
+function useFieldText(value: number | null, unit: UnitId): { text: string; setText: (t: string) => void; sent: { current: number | null } } {
+  const shown = value === null ? '' : fieldText(value, unit);
+  const [text, setText] = useState(shown);
+  const sent = useRef(value);
+  const shownUnit = useRef(unit);
+  useEffect(() => {
+    if (sent.current !== value || shownUnit.current !== unit) setText(shown);
+    sent.current = value;
+    shownUnit.current = unit;
+  }, [value, unit, shown]);
+  return { text, setText, sent };
+}
+
+/**
+ * A quantity with its unit. Accepts any usual spelling; a bare number takes the unit shown. What cannot be read stays
+ * in the field with the reason, and the last good value stays in force.
+ */
+export function QuantityField(props: QuantityProps) {
+  const { text, setText, sent } = useFieldText(props.value, props.unit);
+  const result = read(text, props);
+  const change = (next: string): void => {
+    setText(next);
+    const after = read(next, props);
+    if (!('value' in after) || after.value === props.value) return;
+    sent.current = after.value;
+    props.onChange(after.value);
+  };
+  const taken = takenAs(text, props);
+  const error = 'error' in result ? `${result.error}${props.value !== null ? ` Kept: ${fieldText(props.value, props.unit)} ${props.unit}.` : ''}` : null;
+  return (
+    <Field value={text} onChange={change} isInvalid={error !== null} inputMode={props.dimension === 'length' ? 'text' : 'decimal'}>
+      <FieldLabel>{props.label}</FieldLabel>
+      <Row><Box placeholder={props.placeholder ?? (props.optional ? 'not known' : '')} style={{ paddingRight: 40 }} /><Unit aria-hidden>{props.unit === 'deg' ? '°' : props.unit}</Unit></Row>
+      {taken && !error ? <Note>{taken}</Note> : null}
+      <Wrong>{error}</Wrong>
+    </Field>
+  );
+}
+
+/** A plain number within bounds. */
+export function NumberField({ label: text, value, onChange, least, most }: { label: string; value: number; onChange: (v: number) => void; least: number; most: number }) {
+  const [typed, setTyped] = useState(String(value));
+  const sent = useRef(value);
+  useEffect(() => { if (sent.current !== value) setTyped(String(value)); sent.current = value; }, [value]);
+  const parse = (s: string): number | null => { const v = /^\d+(\.\d+)?$/.test(s.trim()) ? Number(s) : NaN; return v >= least && v <= most ? v : null; };
+  const error = parse(typed) === null ? `A number from ${least} to ${most}. Kept: ${value}.` : null;
+  const change = (s: string): void => { setTyped(s); const v = parse(s); if (v !== null) { sent.current = v; onChange(v); } };
+  return (
+    <Field value={typed} onChange={change} isInvalid={error !== null} inputMode="decimal"><FieldLabel>{text}</FieldLabel><Box /><Wrong>{error}</Wrong></Field>
+  );
+}
+
+const SelectBox = styled(AriaButton)`${box} display:flex;align-items:center;justify-content:space-between;gap:8px;text-align:left;cursor:pointer;
+  & > span:first-child{white-space:nowrap;overflow:hidden;text-overflow:ellipsis;min-width:0}`;
+const List = styled(Popover)`background:var(--sheet);border:var(--w-rule) solid var(--ink);max-height:60vh;overflow:auto;min-width:var(--trigger-width)`;
+const Item = styled(ListBoxItem)`
+  min-height:var(--hit);padding:8px 12px;display:flex;flex-direction:column;justify-content:center;font:560 14px/1.25 var(--font-figure);color:var(--ink);cursor:pointer;
+  &[data-focused]{background:var(--plate);color:var(--on-plate);outline:none}
+  &[data-selected]{font-weight:740}
+`;
+
+export interface Choice<K extends string> {
+  readonly id: K;
+  readonly name: string;
+}
+
+/** One of several. */
+export function Select<K extends string>({ label: text, value, choices, onChange, hideLabel }: {
+  label: string; value: K; choices: readonly Choice<K>[]; onChange: (id: K) => void; hideLabel?: boolean;
+}) {
+  return (
+    <AriaSelect value={value} onChange={(key) => onChange(key as K)} {...(hideLabel ? { 'aria-label': text } : {})} style={{ minWidth: 0 }}>
+      {hideLabel ? null : <FieldLabel>{text}</FieldLabel>}
+      <SelectBox><SelectValue /><span aria-hidden>▾</span></SelectBox>
+      <List><ListBox>{choices.map((c) => <Item key={c.id} id={c.id} textValue={c.name}>{c.name}</Item>)}</ListBox></List>
+    </AriaSelect>
+  );
+}
+
+/** Fields side by side as far as there is room. */
+export const FieldGrid = styled.div<{ $min?: number }>`display:grid;grid-template-columns:repeat(auto-fill,minmax(${({ $min = 112 }) => $min}px,1fr));gap:var(--s3);align-items:start`;
+export const FieldSet = ({ legend, children }: { legend: string; children: ReactNode }) => (
+  <fieldset style={{ border: 0, padding: 0, minWidth: 0 }}><Legend>{legend}</Legend>{children}</fieldset>
+);
+const Legend = styled.legend`${label} padding:0`;

@@ -1,0 +1,115 @@
+'use client';
+import Link from 'next/link';
+import { useRouter } from 'next/navigation';
+import { type ChangeEvent, useRef, useState } from 'react';
+import styled from 'styled-components';
+import type { Strength } from '@/core/securement/schema';
+import type { PlanSummary } from '@/db/queries/plans';
+import { call, messageOf, type StoredPlan } from '../api';
+import { useMember } from '../frame/MemberContext';
+import { Button, IconButton } from '../kit/Button';
+import { Select, TextField } from '../kit/fields';
+import { ErrorText, Hidden, Label, Small } from '../kit/text';
+import { VerdictMark } from '../kit/VerdictMark';
+import { useKeys } from '../useKeys';
+import { newPlan } from './newPlan';
+import { type PlanPage, usePlanList } from './usePlanList';
+
+const Page = styled.div`padding:16px 24px 24px;max-width:1120px;@media (max-width:600px){padding:12px}`;
+const Head = styled.header`display:flex;flex-wrap:wrap;align-items:flex-end;gap:12px;padding-bottom:14px;border-bottom:var(--w-strong) solid var(--ink)`;
+const Find = styled.div`display:flex;flex-wrap:wrap;gap:12px;padding:14px 0;& > *{flex:1 1 220px;max-width:420px}`;
+const Row = styled.li`
+  position:relative;display:grid;grid-template-columns:150px minmax(0,1fr) 170px 210px 44px;gap:12px;align-items:center;min-height:58px;border-bottom:var(--w-hair) solid var(--line);
+  &:hover{background:var(--sheet)}
+  @media (max-width:820px){grid-template-columns:minmax(0,1fr) 44px;padding:8px 0;row-gap:4px}
+`;
+const TitleLink = styled(Link)`font:640 17px/1.2 var(--font-figure);text-decoration:none;&::after{content:"";position:absolute;inset:0}&:focus-visible::after{outline:var(--w-focus) solid var(--ink)}`;
+const Undo = styled.div`display:flex;align-items:center;gap:12px;padding:6px 14px;background:var(--plate);color:var(--on-plate);margin-top:12px;& button{color:inherit}`;
+
+const RULE_NAMES = { 'us-cmv': 'US commercial road', 'us-light': 'US private vehicle', 'eu-road': 'Europe, road' };
+
+/** "12:04" today, "3 Nov" otherwise; in UTC on the server and at first paint, so both agree. */
+export function shortTime(iso: string): string {
+  return `${new Date(iso).toLocaleDateString('en-GB', { day: 'numeric', month: 'short', timeZone: 'UTC' })}, ${iso.slice(11, 16)} UTC`;
+}
+
+function PlanRow({ plan, canDelete, onDelete }: { plan: PlanSummary; canDelete: boolean; onDelete: () => void }) {
+  return (
+    <Row>
+      <VerdictMark verdict={plan.verdict} />
+      <TitleLink href={`/loads/${plan.id}`}>{plan.title}</TitleLink>
+      <Small>{RULE_NAMES[plan.ruleSet]}, {plan.lineCount === 1 ? '1 line' : `${plan.lineCount} lines`}</Small>
+      <Small>{plan.updatedBy}, {shortTime(plan.updatedAt)}</Small>
+      {canDelete ? <IconButton aria-label={`Delete ${plan.title}`} onPress={onDelete} style={{ zIndex: 1 }}>×</IconButton> : <span />}
+    </Row>
+  );
+}
+
+/** Import of a plan document from a file. */
+function useImport(open: (id: string) => void, setError: (text: string | null) => void) {
+  const input = useRef<HTMLInputElement>(null);
+  const chosen = async (event: ChangeEvent<HTMLInputElement>): Promise<void> => {
+    const file = event.target.files?.[0];
+    event.target.value = '';
+    if (!file) return;
+    let document: unknown;
+    try {
+      document = JSON.parse(await file.text());
+    } catch {
+      return setError(`${file.name} is not JSON. Nothing was imported.`);
+    }
+    const answer = await call<StoredPlan>('POST', '/plans', document);
+    if (answer.ok) return open(answer.value.id);
+    const where = answer.problem.issues.slice(0, 3).map((i) => `${i.path.join(' › ') || 'document'}: ${i.message}`).join(' ');
+    setError(`${file.name} was not imported. ${where}`);
+  };
+  const control = <input ref={input} type="file" accept="application/json,.json" onChange={(e) => void chosen(e)} hidden aria-label="Plan file" />;
+  return { control, ask: () => input.current?.click() };
+}
+
+/** The room Loads: what the crew has planned, newest first. */
+export function PlanList({ first, strength }: { first: PlanPage; strength: Strength }) {
+  const { viewer } = useMember();
+  const router = useRouter();
+  const list = usePlanList(first);
+  const [error, setError] = useState<string | null>(null);
+  const [deleted, setDeleted] = useState<PlanSummary | null>(null);
+  const open = (id: string): void => router.push(`/loads/${id}`);
+  const files = useImport(open, setError);
+  useKeys({ '/': () => document.querySelector<HTMLInputElement>('input[type=search]')?.focus() });
+  const create = async (): Promise<void> => {
+    const answer = await call<StoredPlan>('POST', '/plans', newPlan(strength, viewer.units));
+    if (answer.ok) open(answer.value.id);
+    else setError(messageOf(answer.problem));
+  };
+  const remove = async (plan: PlanSummary): Promise<void> => {
+    const answer = await call('DELETE', `/plans/${plan.id}`);
+    if (!answer.ok) return setError(messageOf(answer.problem));
+    list.drop(plan.id);
+    setDeleted(plan);
+  };
+  const restore = async (plan: PlanSummary): Promise<void> => {
+    await call('POST', `/plans/${plan.id}/restore`);
+    setDeleted(null);
+    list.reload();
+  };
+  return (
+    <Page>
+      <Head>
+        <div style={{ flex: 1 }}><Label>{viewer.crewName}</Label><h1>Loads</h1></div>
+        {viewer.canWrite ? <><Button $kind="primary" onPress={() => void create()}>Plan a load</Button><Button onPress={files.ask}>Import</Button>{files.control}</> : null}
+      </Head>
+      <Find>
+        <TextField label="Find a load" type="search" value={list.search} onChange={list.setSearch} />
+        <Select label="Order" value={list.sort} onChange={list.setSort} choices={[{ id: 'changed', name: 'last changed first' }, { id: 'title', name: 'by name' }]} />
+      </Find>
+      {error ?? list.error ? <ErrorText role="alert">{error ?? list.error}</ErrorText> : null}
+      {deleted ? <Undo role="status">“{deleted.title}” is deleted.<Button $kind="quiet" onPress={() => void restore(deleted)}>Undo</Button></Undo> : null}
+      <ul aria-label="Plans">
+        {list.page.plans.map((p) => <PlanRow key={p.id} plan={p} canDelete={viewer.canDelete} onDelete={() => void remove(p)} />)}
+      </ul>
+      {list.page.plans.length === 0 ? <p style={{ padding: '24px 0' }}>{list.search ? `No load is called “${list.search}”.` : 'Nothing planned yet. Plan a load: what it is, what it weighs, what it stands on.'}</p> : null}
+      {list.page.next ? <p style={{ paddingTop: 16 }}><Button onPress={list.more}>Show more<Hidden> plans</Hidden></Button></p> : null}
+    </Page>
+  );
+}

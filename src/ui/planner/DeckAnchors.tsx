@@ -1,0 +1,51 @@
+'use client';
+import styled from 'styled-components';
+import type { DeckAnchor } from '@/core/securement/schema';
+import { useMember } from '../frame/MemberContext';
+import { Button, IconButton } from '../kit/Button';
+import { FieldGrid, QuantityField, TextField } from '../kit/fields';
+import { RatingField } from './elementForms';
+import { freshId, type PlanEditor } from './usePlanner';
+
+const Row = styled.li`border-top:var(--w-hair) solid var(--line);padding:8px 0;display:grid;grid-template-columns:minmax(0,1fr) 44px;gap:6px;align-items:start`;
+
+function AnchorRow({ anchor, editor }: { anchor: DeckAnchor; editor: PlanEditor }) {
+  const { units } = useMember();
+  const set = (change: Partial<DeckAnchor>): void => editor.edit((p) => ({
+    ...p, deck: { ...p.deck, anchors: p.deck.anchors.map((a) => (a.id === anchor.id ? { ...a, ...change } : a)) },
+  }), `anchor/${anchor.id}/${Object.keys(change).join()}`);
+  const remove = (): void => editor.edit((p) => ({ ...p, deck: { ...p.deck, anchors: p.deck.anchors.filter((a) => a.id !== anchor.id) } }));
+  return (
+    <Row>
+      <FieldGrid $min={92}>
+        <TextField label={`Anchor ${anchor.id}`} value={anchor.name} onChange={(name) => set({ name: name.slice(0, 80) })} />
+        <RatingField label="May take" rating={anchor.rating} units={units} onChange={(rating) => set({ rating })} />
+        <QuantityField label="Bar" dimension="length" unit={units.size} optional placeholder="?" least={0.001} most={1} value={anchor.barDiameterM} onChange={(barDiameterM) => set({ barDiameterM })} />
+        <QuantityField label="From front" dimension="length" unit={units.length} most={60} value={anchor.fromFrontM} onChange={(v) => v !== null && set({ fromFrontM: v })} />
+        <QuantityField label="Left of middle" dimension="length" unit={units.length} signed least={-10} most={10} value={anchor.fromCentreM} onChange={(v) => v !== null && set({ fromCentreM: v })} />
+      </FieldGrid>
+      <IconButton aria-label={`Remove anchor ${anchor.id}`} onPress={remove}>×</IconButton>
+    </Row>
+  );
+}
+
+/** Deck size and its anchors as a compact table. */
+export function DeckAnchors({ editor }: { editor: PlanEditor }) {
+  const { units } = useMember();
+  const { deck } = editor.plan;
+  const set = (change: Partial<typeof deck>): void => editor.edit((p) => ({ ...p, deck: { ...p.deck, ...change } }), `deck/${Object.keys(change).join()}`);
+  const add = (): void => editor.edit((p) => ({
+    ...p, deck: { ...p.deck, anchors: [...p.deck.anchors, { id: freshId('A', p.deck.anchors), name: `ring ${freshId('A', p.deck.anchors)}`, fromFrontM: 1, fromCentreM: deck.widthM / 2, rating: { state: 'unrated' }, barDiameterM: null, surface: 'metal' }] },
+  }));
+  return (
+    <>
+      <FieldGrid>
+        <TextField label="Deck" value={deck.name} onChange={(name) => set({ name: name.slice(0, 80) })} />
+        <QuantityField label="Length" dimension="length" unit={units.length} least={0.01} most={60} value={deck.lengthM} onChange={(v) => v !== null && set({ lengthM: v })} />
+        <QuantityField label="Width" dimension="length" unit={units.length} least={0.01} most={60} value={deck.widthM} onChange={(v) => v !== null && set({ widthM: v })} />
+      </FieldGrid>
+      <ul aria-label="Anchors of the deck">{deck.anchors.map((a) => <AnchorRow key={a.id} anchor={a} editor={editor} />)}</ul>
+      <Button onPress={add}>Add an anchor</Button>
+    </>
+  );
+}

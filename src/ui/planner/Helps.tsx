@@ -1,0 +1,38 @@
+'use client';
+import styled from 'styled-components';
+import type { Change } from '@/core/securement/advice/one-change';
+import { wordChange } from '@/wording/findings';
+import { useMember } from '../frame/MemberContext';
+import { Button } from '../kit/Button';
+import { VerdictMark } from '../kit/VerdictMark';
+import type { PlanEditor } from './usePlanner';
+
+const Strip = styled.section`display:grid;grid-template-columns:104px repeat(3,minmax(0,1fr));border-top:var(--w-rule) solid var(--ink);border-bottom:var(--w-rule) solid var(--ink);
+  @media (max-width:760px){grid-template-columns:1fr}`;
+const Cell = styled.div`padding:8px 12px;border-left:var(--w-hair) solid var(--line);display:flex;flex-direction:column;gap:4px;& > b{font:640 14px/1.25 var(--font-figure)}
+  @media (max-width:760px){border-left:0;border-top:var(--w-hair) solid var(--line);padding:8px 0}`;
+const Row = styled.div`display:flex;align-items:center;gap:8px;flex-wrap:wrap;& button{min-height:44px;padding:0 4px}`;
+
+/** These only estimate: where the new line lies, or what the plate says, is for the driver to enter. */
+const NOT_APPLICABLE = new Set(['add-lines', 'enter-rating']);
+
+/** The single changes that help most, each with what the plan would then be. */
+export function Helps({ changes, fresh, editor }: { changes: readonly Change[]; fresh: boolean; editor: PlanEditor }) {
+  const { units } = useMember();
+  if (editor.assessment.verdict === 'holds') return null;
+  return (
+    <Strip aria-label="What would help most" aria-busy={!fresh}>
+      <h2 style={{ padding: '8px 0' }}>What would help most</h2>
+      {changes.slice(0, 3).map((c) => (
+        <Cell key={`${c.code}${JSON.stringify(c.values)}`} style={{ opacity: fresh ? 1 : 0.55 }}>
+          <b>{wordChange(c, units)}</b>
+          <Row>
+            <VerdictMark verdict={c.verdict} />
+            {NOT_APPLICABLE.has(c.code) || editor.readOnly ? null : <Button $kind="quiet" isDisabled={!fresh} onPress={() => editor.edit(() => c.plan)} aria-label={`Do it: ${wordChange(c, units)}`}>Do it</Button>}
+          </Row>
+        </Cell>
+      ))}
+      {changes.length === 0 ? <Cell>{fresh ? 'No single change is enough. Enter what is not known first, then add lines.' : 'Trying…'}</Cell> : null}
+    </Strip>
+  );
+}

@@ -1,0 +1,136 @@
+'use client';
+import { useState } from 'react';
+import { Button as AriaButton } from 'react-aria-components';
+import styled from 'styled-components';
+import type { LineFacts } from '@/core/securement/rule-input';
+import { LINE_KINDS, type Line } from '@/core/securement/schema';
+import { formatIn, formatNumber } from '@/core/units';
+import type { Working } from '@/core/working/working';
+import { useMember } from '../frame/MemberContext';
+import { Button } from '../kit/Button';
+import { Check } from '../kit/Check';
+import { FieldGrid, NumberField, QuantityField, Select, TextField } from '../kit/fields';
+import { Tag } from '../kit/Tag';
+import { Figure, Label, Small } from '../kit/text';
+import { ElementBench } from './ElementBench';
+import { StrengthLine } from './StrengthLine';
+import { freshId, type PlanEditor } from './usePlanner';
+import { wordRun, wordValue } from './words';
+
+const Card = styled.article`padding:12px 0 18px;border-top:var(--w-rule) solid var(--ink);break-inside:avoid`;
+const Head = styled.header`display:flex;flex-wrap:wrap;align-items:baseline;gap:4px 12px;margin-bottom:6px;& > h3{font-size:16px}`;
+const FigureButton = styled(AriaButton)`border:0;background:none;color:inherit;cursor:pointer;padding:8px 2px;min-height:var(--hit);text-decoration:underline;text-underline-offset:5px;text-decoration-thickness:1.5px;font:inherit`;
+const Right = styled.div`margin-left:auto;display:flex;flex-wrap:wrap;align-items:center;gap:0 10px`;
+const Settings = styled.div`padding:12px 14px;border:var(--w-rule) solid var(--ink);background:var(--sheet);margin-bottom:10px;display:grid;gap:12px`;
+
+/** A figure that opens its working. `data-working` lets the key `w` find the one in focus. */
+export function WorkingFigure({ working, text, title, onOpen, size = 18 }: { working: Working; text: string; title: string; onOpen: (w: Working, title: string) => void; size?: number }) {
+  return <FigureButton data-working onPress={() => onOpen(working, title)} aria-label={`${title}: ${text}. Show working`}><Figure $size={size}>{text}</Figure></FigureButton>;
+}
+
+function Attach({ line, editor }: { line: Line; editor: PlanEditor }) {
+  const { units } = useMember();
+  const attach = line.attach ?? { fromFrontM: 0, fromCentreM: 0, heightM: 0.5 };
+  const set = (change: Partial<typeof attach>): void => editor.editLine(line.id, (l) => ({ ...l, attach: { ...attach, ...change } }), `${line.id}/attach`);
+  return (
+    <FieldGrid>
+      <QuantityField label="Holds the load, behind front edge" dimension="length" unit={units.length} most={60} value={attach.fromFrontM} onChange={(v) => v !== null && set({ fromFrontM: v })} />
+      <QuantityField label="Left of the middle" dimension="length" unit={units.length} signed least={-10} most={10} value={attach.fromCentreM} onChange={(v) => v !== null && set({ fromCentreM: v })} />
+      <QuantityField label="Height" dimension="length" unit={units.length} most={60} value={attach.heightM} onChange={(v) => v !== null && set({ heightM: v })} />
+    </FieldGrid>
+  );
+}
+
+const RESTRAINS = [{ id: 'forward', name: 'forward' }, { id: 'rearward', name: 'rearward' }, { id: 'left', name: 'to the left' }, { id: 'right', name: 'to the right' }] as const;
+
+function Angle({ line, editor }: { line: Line; editor: PlanEditor }) {
+  const { angle } = line;
+  const set = (next: Line['angle']): void => editor.editLine(line.id, (l) => ({ ...l, angle: next }), `${line.id}/angle`);
+  return (
+    <FieldGrid $min={150}>
+      <Select label="Angles" value={angle.by} choices={[{ id: 'anchors', name: 'from anchors and load' }, { id: 'entered', name: 'entered' }]}
+        onChange={(by) => set(by === 'anchors' ? { by } : { by, alphaRad: Math.PI / 3, betaRad: 0, restrains: 'forward' })} />
+      {angle.by === 'entered' ? (
+        <>
+          <QuantityField label="Against the deck" dimension="angle" unit="deg" most={Math.PI / 2} value={angle.alphaRad} onChange={(v) => v !== null && set({ ...angle, alphaRad: v })} />
+          <QuantityField label="In plan" dimension="angle" unit="deg" most={Math.PI} value={angle.betaRad} onChange={(v) => v !== null && set({ ...angle, betaRad: v })} />
+          <Select label="Restrains" value={angle.restrains} choices={RESTRAINS} onChange={(restrains) => set({ ...angle, restrains })} />
+        </>
+      ) : null}
+    </FieldGrid>
+  );
+}
+
+const KIND_NAMES = { over: 'over the load', direct: 'direct to the load', loop: 'round the load' };
+
+function LineSettings({ line, editor }: { line: Line; editor: PlanEditor }) {
+  const { units } = useMember();
+  const set = (change: Partial<Line>): void => editor.editLine(line.id, (l) => ({ ...l, ...change }), `${line.id}/${Object.keys(change).join()}`);
+  const kind = (next: Line['kind']): void => set({ kind: next, attach: next === 'over' ? null : (line.attach ?? { fromFrontM: editor.plan.cargo.fromFrontM, fromCentreM: 0, heightM: editor.plan.cargo.heightM / 2 }) });
+  return (
+    <Settings>
+      <FieldGrid $min={150}>
+        <TextField label="Name" value={line.name} onChange={(name) => set({ name: name.slice(0, 80) })} />
+        <Select label="How it works" value={line.kind} choices={LINE_KINDS.map((id) => ({ id, name: KIND_NAMES[id] }))} onChange={kind} />
+        <QuantityField label="Route length" dimension="length" unit={units.length} optional placeholder="from the geometry" least={0.01} most={60} value={line.routeLengthM} onChange={(routeLengthM) => set({ routeLengthM })} />
+        <QuantityField label="Tension measured" dimension="force" unit={units.force} optional placeholder="computed" most={1e6} value={line.enteredPretensionN} onChange={(enteredPretensionN) => set({ enteredPretensionN })} />
+        <NumberField label="Settling, part of 1" value={line.settling} least={0} most={0.9} onChange={(settling) => set({ settling })} />
+      </FieldGrid>
+      {line.kind === 'over' ? null : <Attach line={line} editor={editor} />}
+      <Angle line={line} editor={editor} />
+      <Check selected={line.temporary} onChange={(temporary) => set({ temporary })}>Temporary line: isolated damage may count</Check>
+    </Settings>
+  );
+}
+
+interface Props {
+  readonly facts: LineFacts;
+  readonly number: number;
+  readonly editor: PlanEditor;
+  readonly picked: string | null;
+  readonly onPick: (elementId: string | null) => void;
+  readonly onWorking: (w: Working, title: string) => void;
+}
+
+function LineActions({ line, number, editor, open, onToggle }: { line: Line; number: number; editor: PlanEditor; open: boolean; onToggle: () => void }) {
+  const copy = (): void => editor.edit((p) => ({ ...p, lines: [...p.lines, { ...line, id: freshId('l', p.lines), name: `${line.name.slice(0, 73)} (copy)` }] }));
+  const remove = (): void => editor.edit((p) => ({ ...p, lines: p.lines.filter((l) => l.id !== line.id) }));
+  return (
+    <>
+      <Button $kind="quiet" onPress={onToggle} aria-expanded={open} aria-label={`Settings of line ${number}`}>Settings</Button>
+      <Button $kind="quiet" onPress={copy} aria-label={`Copy line ${number}`}>Copy</Button>
+      <Button $kind="quiet" onPress={remove} aria-label={`Remove line ${number}`}>Remove</Button>
+    </>
+  );
+}
+
+/** One line of the plan: what it may carry, what tension it keeps, and the strength line. */
+export function LineCard({ facts, number, editor, picked, onPick, onWorking }: Props) {
+  const { units } = useMember();
+  const [open, setOpen] = useState(false);
+  const { line, capacity, tension, shape } = facts;
+  const wll = capacity.wll.value;
+  const pull = tension.pretension.value;
+  const f = (n: number, rounding: 'capacity' | 'nearest' = 'capacity'): string => { const x = formatIn(n, units.force, rounding); return `${x.number}\u00a0${x.unit}`; };
+  const add = (): void => { const last = line.elements.at(-1); if (last) onPick(last.id); else setOpen(true); };
+  return (
+    <Card aria-label={`Line ${number}: ${line.name}`} data-line={number}>
+      <Head>
+        <Tag $hollow={wll === null}>{number}</Tag>
+        <Label>WLL</Label>
+        <WorkingFigure working={capacity.wll} title={`WLL of line ${number}`} text={wll === null ? 'not known' : f(wll)} onOpen={onWorking} size={22} />
+        <h3>{line.name}</h3>
+        <Small>{wordRun(line, units)}{shape.routeLengthM ? `, ${wordValue(shape.routeLengthM, 'm', units)}` : ''}</Small>
+        <Right>
+          {tension.counted !== null && tension.ratio ? <Small>counted {formatNumber(tension.counted)} : 1, hauling {formatNumber(tension.ratio.value ?? 0)} : 1</Small> : null}
+          <WorkingFigure working={tension.pretension} title={`Tension kept by line ${number}`} text={pull === null ? 'tension not known' : `kept ${f(pull)}${wll ? `, ${Math.round((pull / wll) * 100)} % of it` : ''}`} onOpen={onWorking} size={14} />
+          {editor.readOnly ? null : <LineActions line={line} number={number} editor={editor} open={open} onToggle={() => setOpen(!open)} />}
+        </Right>
+      </Head>
+      {open ? <LineSettings line={line} editor={editor} /> : null}
+      {line.elements.length === 0 ? <p>This line is empty. <Button $kind="quiet" onPress={add}>Begin with an anchor</Button></p> : null}
+      <StrengthLine facts={facts} units={units} pickedElement={picked} onPick={(id) => onPick(picked === id ? null : id)} />
+      {picked !== null ? <ElementBench key={picked} line={line} elementId={picked} editor={editor} onPick={onPick} /> : null}
+    </Card>
+  );
+}

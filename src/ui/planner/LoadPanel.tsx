@@ -1,0 +1,127 @@
+'use client';
+import type { ReactNode } from 'react';
+import { Button as AriaButton, Disclosure, DisclosurePanel, Heading } from 'react-aria-components';
+import styled from 'styled-components';
+import { KNOT_SCHOOL_CHOICES } from '@/core/knot/efficiency';
+import { SCHOOL_IDS, SCHOOLS } from '@/core/rope/schools';
+import { FRICTION_PAIR_IDS, FRICTION_PAIRS, SURFACE_CEILING, type FrictionPairId, type SurfaceState } from '@/core/securement/friction';
+import { type Cargo, COMMODITIES, COMMODITY_IDS, DIRECTIONS, type Strength } from '@/core/securement/schema';
+import { formatQuantity } from '@/core/units';
+import { useMember } from '../frame/MemberContext';
+import { Check } from '../kit/Check';
+import { FieldGrid, NumberField, QuantityField, Select, TextField } from '../kit/fields';
+import { DeckAnchors } from './DeckAnchors';
+import { DeckSketch } from './DeckSketch';
+import type { PlanEditor } from './usePlanner';
+
+const Part = styled(Disclosure)`border-top:var(--w-hair) solid var(--line)`;
+const Toggle = styled(AriaButton)`display:flex;align-items:center;gap:8px;width:100%;min-height:var(--hit);border:0;background:none;color:var(--ink);text-align:left;cursor:pointer;font:680 15px/1.2 var(--font-figure);font-stretch:90%;padding:0;
+  & > small{font:500 13px/1.2 var(--font-figure);color:var(--ink-2);margin-left:auto;text-align:right}`;
+const Inside = styled(DisclosurePanel)`&[data-expanded]{padding:2px 0 14px}`;
+const Body = styled.div`display:grid;gap:12px`;
+
+function Section({ title, summary, open = false, children }: { title: string; summary: string; open?: boolean; children: ReactNode }) {
+  return (
+    <Part defaultExpanded={open}>
+      {({ isExpanded }) => (
+        <>
+          <Heading level={2} style={{ margin: 0 }}><Toggle slot="trigger"><span aria-hidden>{isExpanded ? '▾' : '▸'}</span>{title}<small>{summary}</small></Toggle></Heading>
+          <Inside><Body>{children}</Body></Inside>
+        </>
+      )}
+    </Part>
+  );
+}
+
+function LoadFields({ editor }: { editor: PlanEditor }) {
+  const { units } = useMember();
+  const { cargo } = editor.plan;
+  const set = (change: Partial<Cargo>): void => editor.edit((p) => ({ ...p, cargo: { ...p.cargo, ...change } }), `cargo/${Object.keys(change).join()}`);
+  const length = (label: string, key: 'lengthM' | 'widthM' | 'heightM') => (
+    <QuantityField label={label} dimension="length" unit={units.length} least={0.01} most={60} value={cargo[key]} onChange={(v) => v !== null && set({ [key]: v })} />
+  );
+  return (
+    <>
+      <FieldGrid>
+        <TextField label="What it is" value={cargo.name} onChange={(name) => set({ name: name.slice(0, 80) })} />
+        <QuantityField label="Mass" dimension="mass" unit={units.mass} optional least={0.1} most={100_000} value={cargo.massKg} onChange={(massKg) => set({ massKg })} />
+        {length('Length', 'lengthM')}{length('Width', 'widthM')}{length('Height', 'heightM')}
+        <QuantityField label="CG height" dimension="length" unit={units.length} optional least={0.01} most={60} value={cargo.cgHeightM} onChange={(cgHeightM) => set({ cgHeightM })} />
+        <QuantityField label="Behind front edge" dimension="length" unit={units.length} most={60} value={cargo.fromFrontM} onChange={(v) => v !== null && set({ fromFrontM: v })} />
+        <QuantityField label="Left of the middle" dimension="length" unit={units.length} signed least={-10} most={10} value={cargo.fromCentreM} onChange={(v) => v !== null && set({ fromCentreM: v })} />
+        <QuantityField label="Most force a line" dimension="force" unit={units.force} optional placeholder="no limit" least={1} most={1e6} value={cargo.maxLineForceN} onChange={(maxLineForceN) => set({ maxLineForceN })} />
+        <NumberField label="Rows side by side" value={cargo.rows} least={1} most={10} onChange={(rows) => set({ rows: Math.round(rows) })} />
+      </FieldGrid>
+      <Select label="Goods" value={cargo.commodity} choices={COMMODITY_IDS.map((id) => ({ id, name: COMMODITIES[id].name }))} onChange={(commodity) => set({ commodity })} />
+    </>
+  );
+}
+
+const SURFACES = Object.keys(SURFACE_CEILING).map((id) => ({ id: id as SurfaceState, name: { clean: 'dry and clean', unswept: 'not swept', icy: 'ice or grease' }[id] ?? id }));
+type FrictionChoice = FrictionPairId | 'entered' | 'no';
+
+function FrictionFields({ editor }: { editor: PlanEditor }) {
+  const { units } = useMember();
+  const { cargo, deck } = editor.plan;
+  const set = (change: Partial<Cargo>): void => editor.edit((p) => ({ ...p, cargo: { ...p.cargo, ...change } }), 'friction');
+  const choice: FrictionChoice = cargo.friction.known === 'pair' ? cargo.friction.pair : cargo.friction.known;
+  const choose = (id: FrictionChoice): void => set({ friction: id === 'no' ? { known: 'no' } : id === 'entered' ? { known: 'entered', mu: 0.3 } : { known: 'pair', pair: id } });
+  return (
+    <>
+      <Select label="Stands on" value={choice} onChange={choose} choices={[
+        ...FRICTION_PAIR_IDS.map((id) => ({ id, name: `${FRICTION_PAIRS[id].name}, μ ${FRICTION_PAIRS[id].mu}` })), { id: 'entered', name: 'friction entered' }, { id: 'no', name: 'not known' }]} />
+      <FieldGrid $min={150}>
+        {cargo.friction.known === 'entered' ? <NumberField label="Friction μ" value={cargo.friction.mu} least={0} most={1.5} onChange={(mu) => set({ friction: { known: 'entered', mu } })} /> : null}
+        <Select label="Surface" value={cargo.surface} choices={SURFACES} onChange={(surface) => set({ surface })} />
+      </FieldGrid>
+      {DIRECTIONS.map((d) => {
+        const board = deck.blocking[d];
+        const change = (next: Partial<typeof board>): void => editor.edit((p) => ({ ...p, deck: { ...p.deck, blocking: { ...p.deck.blocking, [d]: { ...board, ...next } } } }), `blocking/${d}`);
+        return (
+          <div key={d}>
+            <Check selected={board.touching} onChange={(touching) => change({ touching })}>Touches a board {d === 'left' || d === 'right' ? `on the ${d}` : d}</Check>
+            {board.touching ? <QuantityField label="The board takes" dimension="force" unit={units.force} optional most={5e6} value={board.capacityN} onChange={(capacityN) => change({ capacityN })} /> : null}
+          </div>
+        );
+      })}
+      <Check selected={cargo.fullyContained} onChange={(fullyContained) => set({ fullyContained })}>Fully contained by the body</Check>
+    </>
+  );
+}
+
+const KNOT_SCHOOL_NAMES = { lowest: 'the lowest of all', seamanship: 'seamanship', field: 'field', rescue: 'rope-rescue pull tests' };
+
+/** School, design factor and knot school; the crew's page sets the same as its default. */
+export function StrengthFields({ strength, onChange }: { strength: Strength; onChange: (change: Partial<Strength>) => void }) {
+  return (
+    <FieldGrid $min={150}>
+      <Select label="Working load from" value={strength.school} choices={SCHOOL_IDS.map((id) => ({ id, name: `${SCHOOLS[id].name}: ${SCHOOLS[id].rule}` }))} onChange={(school) => onChange({ school })} />
+      {strength.school === 'design-factor' ? <NumberField label="Design factor N" value={strength.designFactor} least={3} most={20} onChange={(designFactor) => onChange({ designFactor })} /> : null}
+      <Select label="Knots after" value={strength.knotSchool} choices={KNOT_SCHOOL_CHOICES.map((id) => ({ id, name: KNOT_SCHOOL_NAMES[id] }))} onChange={(knotSchool) => onChange({ knotSchool })} />
+    </FieldGrid>
+  );
+}
+
+/** The left side of the planner: the load, what it stands on, the deck, the schools. */
+export function LoadPanel({ editor }: { editor: PlanEditor }) {
+  const { units } = useMember();
+  const { plan } = editor;
+  const { cargo, deck } = plan;
+  const mu = cargo.friction.known === 'pair' ? `μ ${FRICTION_PAIRS[cargo.friction.pair].mu}` : cargo.friction.known === 'entered' ? `μ ${cargo.friction.mu}` : 'friction not known';
+  const unrated = deck.anchors.filter((a) => a.rating.state === 'unrated').length;
+  return (
+    <fieldset disabled={editor.readOnly} style={{ border: 0, padding: 0, minWidth: 0 }}>
+      <DeckSketch plan={plan} lines={editor.assessment.lines} />
+      <Section title="Load" open={cargo.massKg === null} summary={cargo.massKg === null ? 'mass not known' : formatQuantity(cargo.massKg, 'mass', units)}><LoadFields editor={editor} /></Section>
+      <Section title="Friction and blocking" summary={mu}><FrictionFields editor={editor} /></Section>
+      <Section title="Deck and anchors" summary={`${deck.anchors.length} anchors${unrated ? `, ${unrated} unrated` : ''}`}><DeckAnchors editor={editor} /></Section>
+      <Section title="Rope strength" summary={SCHOOLS[plan.strength.school].name}>
+        <StrengthFields strength={plan.strength} onChange={(change) => editor.edit((p) => ({ ...p, strength: { ...p.strength, ...change } }), 'strength')} />
+      </Section>
+      <Section title="Name and notes" summary={plan.title}>
+        <TextField label="Name of the plan" value={plan.title} onChange={(title) => title.trim() !== '' && editor.edit((p) => ({ ...p, title: title.slice(0, 120) }), 'title')} />
+        <TextField label="Notes" multiline value={plan.notes} onChange={(notes) => editor.edit((p) => ({ ...p, notes: notes.slice(0, 4000) }), 'notes')} />
+      </Section>
+    </fieldset>
+  );
+}

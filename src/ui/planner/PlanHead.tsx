@@ -1,0 +1,70 @@
+'use client';
+import Link from 'next/link';
+import styled, { css } from 'styled-components';
+import type { RuleSetId } from '@/core/exchange/plan';
+import { RULE_SETS, ruleSet } from '@/core/securement/rules';
+import type { Verdict } from '@/core/securement/verdict';
+import { formatQuantity } from '@/core/units';
+import { VERDICT_WORDS } from '@/wording/verdicts';
+import { useMember } from '../frame/MemberContext';
+import { Button, ButtonLink } from '../kit/Button';
+import { Select } from '../kit/fields';
+import { Label, Small } from '../kit/text';
+import { verdictPattern } from '../kit/VerdictMark';
+import { headline } from './headline';
+import type { PlanEditor } from './usePlanner';
+
+const Head = styled.header`
+  display:grid;grid-template-columns:minmax(0,392px) minmax(0,1fr) auto;gap:16px;align-items:center;padding:10px 20px;border-bottom:var(--w-rule) solid var(--ink);
+  @media (max-width:1100px){grid-template-columns:minmax(0,1fr)} @media (max-width:760px){padding:10px 14px}
+`;
+const Name = styled.div`display:grid;grid-template-columns:minmax(0,1fr) 150px;gap:12px;align-items:center;& h1{overflow-wrap:anywhere}`;
+const Banner = styled.div<{ $v: Verdict }>`
+  display:flex;align-items:center;gap:16px;min-height:62px;border:var(--w-strong) solid;padding:0 16px 0 0;
+  ${({ $v }) => $v === 'holds' ? css`background:var(--plate);color:var(--on-plate);border-color:var(--plate);padding-left:18px;`
+    : $v === 'barred' ? css`background:var(--sheet);border-color:var(--signal);` : $v === 'short' ? css`background:var(--sheet);border-color:var(--signal);` : css`border-color:var(--ink);`}
+`;
+const Swatch = styled.i<{ $verdict: Verdict }>`align-self:stretch;width:18px;flex:none;${verdictPattern} border-width:0 2px 0 0`;
+const Word = styled.b<{ $v: Verdict }>`font:800 var(--t-verdict)/1 var(--font-figure);font-stretch:var(--wdth-verdict);white-space:nowrap;${({ $v }) => ($v === 'short' || $v === 'barred') && 'color:var(--signal);'}
+  @media (max-width:600px){font-size:24px}`;
+const Say = styled.span`font-size:15px;line-height:1.3;padding:8px 0;@media (max-width:600px){font-size:14px}`;
+const Actions = styled.div`display:flex;flex-wrap:wrap;gap:8px;align-items:center;justify-content:flex-end;max-width:330px;@media (max-width:1100px){max-width:none;justify-content:flex-start}`;
+
+/** What it is, the verdict, and the actions that matter. */
+export function PlanHead({ editor, saved, alarm, onExport, onDuplicate, printHref, onKeys }: {
+  editor: PlanEditor; saved: string; alarm: string | null; onExport: () => void; onDuplicate: () => void; printHref: string; onKeys: () => void;
+}) {
+  const { units, viewer, setUnits } = useMember();
+  const { plan, assessment } = editor;
+  const { cargo } = plan;
+  const size = [cargo.lengthM, cargo.widthM, cargo.heightM].map((m) => formatQuantity(m, 'length', units).replace(/\s\S+$/, '')).join(' × ');
+  const other = viewer.units === 'metric' ? 'us' : 'metric';
+  return (
+    <Head>
+      <Name>
+        <div>
+          <Label><Link href="/loads">Loads</Link> / {viewer.crewName}</Label><h1>{plan.title}</h1>
+          <Small>{cargo.massKg === null ? 'mass not known' : formatQuantity(cargo.massKg, 'mass', units)}, {size} {units.length}, {plan.deck.name}</Small>
+        </div>
+        <Select<RuleSetId> label="Rules" value={plan.ruleSet} choices={RULE_SETS.map((r) => ({ id: r.id, name: r.name }))} onChange={(id) => editor.edit((p) => ({ ...p, ruleSet: id }))} />
+      </Name>
+      <Banner $v={assessment.verdict} role="status" data-verdict={assessment.verdict}>
+        {assessment.verdict === 'holds' ? null : <Swatch $verdict={assessment.verdict} aria-hidden />}
+        <Word $v={assessment.verdict}>{VERDICT_WORDS[assessment.verdict]}</Word>
+        <Say>{headline(assessment, units)}</Say>
+      </Banner>
+      <Actions>
+        <ButtonLink $kind="primary" href={printHref}>Print sheet</ButtonLink>
+        <Button onPress={() => setUnits(other)} aria-label={`Units: ${units.force}, ${units.mass}, ${units.length}. Change`}>{units.force}, {units.mass}, {units.length}</Button>
+        <Button $kind="quiet" onPress={onExport}>Export</Button>
+        {viewer.canWrite ? <Button $kind="quiet" onPress={onDuplicate}>Duplicate</Button> : null}
+        {viewer.canWrite ? <Button $kind="quiet" isDisabled={!editor.canUndo} onPress={editor.undo}>Undo</Button> : null}
+        {viewer.canWrite ? <Button $kind="quiet" isDisabled={!editor.canRedo} onPress={editor.redo}>Redo</Button> : null}
+        <Button $kind="quiet" onPress={onKeys} aria-label="Keys">?</Button>
+        <Small role="status" data-save suppressHydrationWarning>{viewer.canWrite ? saved : 'read only'}</Small>
+      </Actions>
+      {alarm ? <p role="alert" style={{ gridColumn: '1 / -1', color: 'var(--signal)', fontWeight: 600 }}>{alarm}</p> : null}
+      <Small style={{ gridColumn: '1 / -1', marginTop: -6 }}>{ruleSet(plan.ruleSet).edition}. {ruleSet(plan.ruleSet).standing}</Small>
+    </Head>
+  );
+}

@@ -1,0 +1,122 @@
+'use client';
+import { useRouter } from 'next/navigation';
+import { useState } from 'react';
+import styled from 'styled-components';
+import type { Working } from '@/core/working/working';
+import { useAdvice } from '@/workers/useAdvice';
+import { call, messageOf, type StoredPlan } from '../api';
+import { useMember } from '../frame/MemberContext';
+import { Button } from '../kit/Button';
+import { Select } from '../kit/fields';
+import { useKeys } from '../useKeys';
+import { WorkingSheet } from '../working/WorkingSheet';
+import { ConflictSheet } from './ConflictSheet';
+import { Findings } from './Findings';
+import { Helps } from './Helps';
+import { KeysSheet } from './KeysSheet';
+import { LineCard } from './LineCard';
+import { LoadPanel } from './LoadPanel';
+import { LINE_MAKES, type LineMake, newLine } from './newElements';
+import { PlanHead } from './PlanHead';
+import { Tally } from './Tally';
+import { useAutosave } from './useAutosave';
+import { type PlanEditor, usePlanner } from './usePlanner';
+
+const Columns = styled.div`
+  display:grid;grid-template-columns:392px minmax(0,1fr);align-items:start;
+  @media (max-width:1100px){grid-template-columns:minmax(0,1fr)}
+`;
+const Left = styled.div`padding:10px 18px 20px 20px;border-right:var(--w-hair) solid var(--line);min-height:100%;@media (max-width:1100px){border:0;order:2}@media (max-width:760px){padding:10px 14px}`;
+const Right = styled.div`padding:8px 20px 24px;min-width:0;@media (max-width:760px){padding:8px 14px}`;
+const AddLine = styled.div`display:flex;gap:10px;align-items:flex-end;padding-top:14px;border-top:var(--w-rule) solid var(--ink);flex-wrap:wrap;& > div{min-width:250px}`;
+
+/** The element that is picked, and the working that is open. */
+function usePicking(editor: PlanEditor) {
+  const [picked, setPicked] = useState<{ lineId: string; elementId: string } | null>(null);
+  const line = editor.plan.lines.find((l) => l.id === picked?.lineId);
+  const walk = (by: -1 | 1): void => {
+    if (!line || !picked) return;
+    const at = line.elements.findIndex((e) => e.id === picked.elementId);
+    const next = line.elements[(at + by + line.elements.length) % line.elements.length];
+    if (next) setPicked({ lineId: line.id, elementId: next.id });
+  };
+  const pickLine = (n: number): void => {
+    const target = editor.plan.lines[n - 1];
+    const first = target?.elements[0];
+    if (target && first) setPicked({ lineId: target.id, elementId: first.id });
+    document.querySelector(`[data-line="${n}"]`)?.scrollIntoView({ block: 'nearest' });
+  };
+  return { picked, setPicked, walk, pickLine };
+}
+
+function download(name: string, text: string): void {
+  const url = URL.createObjectURL(new Blob([text], { type: 'application/json' }));
+  const link = Object.assign(document.createElement('a'), { href: url, download: name });
+  link.click();
+  URL.revokeObjectURL(url);
+}
+
+function NewLine({ editor }: { editor: PlanEditor }) {
+  const [make, setMake] = useState<LineMake>('rope');
+  const add = (): void => editor.edit((p) => ({ ...p, lines: [...p.lines, newLine(make, p.deck, p.lines)] }));
+  return (
+    <AddLine>
+      <div><Select label="New line" value={make} choices={LINE_MAKES} onChange={setMake} /></div>
+      <Button onPress={add} $kind={editor.plan.lines.length === 0 ? 'primary' : 'plain'} isDisabled={editor.plan.lines.length >= 24}>Put a line over the load</Button>
+    </AddLine>
+  );
+}
+
+/** The planner: load, lines, tally, verdict. Recomputes as one types; keeps itself. */
+export function Planner({ stored }: { stored: StoredPlan }) {
+  const { viewer } = useMember();
+  const router = useRouter();
+  const editor = usePlanner(stored.document, !viewer.canWrite);
+  const { save, words, resolve } = useAutosave(stored, editor.plan, viewer.canWrite);
+  const advice = useAdvice(editor.plan);
+  const { picked, setPicked, walk, pickLine } = usePicking(editor);
+  const [working, setWorking] = useState<{ working: Working; title: string } | null>(null);
+  const [keys, setKeys] = useState(false);
+  const [alarm, setAlarm] = useState<string | null>(null);
+  const openWorking = (w: Working, title: string): void => setWorking({ working: w, title });
+  const focused = (): void => {
+    const active = document.activeElement;
+    const target = active?.closest('[data-working]') ?? active?.closest('[data-line]')?.querySelector('[data-working]') ?? document.querySelector('[data-working]');
+    (target as HTMLElement | null)?.click();
+  };
+  useKeys({
+    'mod+z': editor.undo, 'mod+shift+z': editor.redo, 'mod+y': editor.redo, '[': () => walk(-1), ']': () => walk(1), w: focused, '?': () => setKeys(true),
+    ...Object.fromEntries([1, 2, 3, 4, 5, 6, 7, 8, 9].map((n) => [String(n), () => pickLine(n)])),
+  });
+  const duplicate = async (): Promise<void> => {
+    const answer = await call<StoredPlan>('POST', `/plans/${stored.id}/duplicate`);
+    if (answer.ok) router.push(`/loads/${answer.value.id}`);
+    else setAlarm(messageOf(answer.problem));
+  };
+  const settle = (which: 'mine' | 'theirs', theirs: StoredPlan): void => {
+    if (which === 'theirs') editor.edit(() => theirs.document);
+    resolve(which, theirs, which === 'theirs' ? theirs.document : null);
+  };
+  return (
+    <>
+      <PlanHead editor={editor} saved={words} alarm={alarm ?? (save.state === 'not-kept' ? save.why : null)} printHref={`/loads/${stored.id}/print`} onKeys={() => setKeys(true)}
+        onExport={() => download(`${editor.plan.title}.json`, `${JSON.stringify(editor.plan, null, 2)}\n`)} onDuplicate={() => void duplicate()} />
+      <Columns>
+        <Left><LoadPanel editor={editor} /></Left>
+        <Right>
+          <Tally rows={editor.assessment.rows} onWorking={openWorking} />
+          <Helps changes={advice.changes} fresh={advice.fresh} editor={editor} />
+          {editor.assessment.lines.map((facts, i) => (
+            <LineCard key={facts.line.id} facts={facts} number={i + 1} editor={editor} picked={picked?.lineId === facts.line.id ? picked.elementId : null}
+              onPick={(elementId) => setPicked(elementId === null ? null : { lineId: facts.line.id, elementId })} onWorking={openWorking} />
+          ))}
+          {editor.readOnly ? null : <NewLine editor={editor} />}
+          <section style={{ paddingTop: 20 }}><h2>To be said</h2><Findings findings={editor.assessment.findings} /></section>
+        </Right>
+      </Columns>
+      <WorkingSheet working={working?.working ?? null} title={working?.title ?? ''} over={editor.plan.title} onClose={() => setWorking(null)} />
+      <KeysSheet open={keys} onClose={() => setKeys(false)} />
+      {save.state === 'conflict' ? <ConflictSheet mine={editor.plan} theirs={save.theirs} onKeep={(which) => settle(which, save.theirs)} /> : null}
+    </>
+  );
+}

@@ -1,0 +1,70 @@
+'use client';
+import { useCallback, useEffect, useRef, useState } from 'react';
+import type { Plan } from '@/core/exchange/plan';
+import { call, messageOf, type StoredPlan } from '../api';
+
+/** How the plan stands with the server. */
+export type SaveState =
+  | { readonly state: 'kept'; readonly at: string }
+  | { readonly state: 'keeping' }
+  | { readonly state: 'not-kept'; readonly why: string }
+  | { readonly state: 'conflict'; readonly theirs: StoredPlan };
+
+const PAUSE_MS = 500;
+const RETRY_MS = 4000;
+
+/** A member's clock time. */
+const clock = (iso: string): string => new Date(iso).toLocaleTimeString('en-GB', { hour: '2-digit', minute: '2-digit' });
+
+/**
+ * Keeps the plan on the server while it is edited: one save at a time, always the newest text, with the version it
+ * started from. When somebody else saved first nothing is overwritten: the state turns to conflict until one is chosen.
+ */
+export function useAutosave(stored: StoredPlan, plan: Plan, enabled: boolean) {
+  const [save, setSave] = useState<SaveState>({ state: 'kept', at: stored.updatedAt });
+  const version = useRef(stored.version);
+  const kept = useRef(plan);
+  const busy = useRef(false);
+  const latest = useRef(plan);
+  const [wake, setWake] = useState(0);
+
+  const send = useCallback(async (): Promise<void> => {
+    if (busy.current || latest.current === kept.current) return;
+    busy.current = true;
+    const sent = latest.current;
+    setSave({ state: 'keeping' });
+    const answer = await call<StoredPlan>('PUT', `/plans/${stored.id}`, sent, { 'if-match': `"${version.current}"` });
+    busy.current = false;
+    if (answer.ok) {
+      version.current = answer.value.version;
+      kept.current = sent;
+      setSave({ state: 'kept', at: answer.value.updatedAt });
+      if (latest.current !== sent) setWake((n) => n + 1);
+    } else if (answer.problem.current) setSave({ state: 'conflict', theirs: answer.problem.current });
+    else setSave({ state: 'not-kept', why: messageOf(answer.problem) });
+  }, [stored.id]);
+
+  useEffect(() => {
+    latest.current = plan;
+    if (!enabled || plan === kept.current || save.state === 'conflict') return;
+    const timer = setTimeout(() => void send(), save.state === 'not-kept' ? RETRY_MS : PAUSE_MS);
+    return () => clearTimeout(timer);
+  }, [plan, enabled, save, send, wake]);
+
+  useEffect(() => {
+    const warn = (event: BeforeUnloadEvent): void => { if (latest.current !== kept.current) event.preventDefault(); };
+    window.addEventListener('beforeunload', warn);
+    return () => window.removeEventListener('beforeunload', warn);
+  }, []);
+
+  /** Ends a conflict: ours is saved on top of theirs, or theirs is taken (the caller puts it into the plan). */
+  const resolve = useCallback((keep: 'mine' | 'theirs', theirs: StoredPlan, taken: Plan | null) => {
+    version.current = theirs.version;
+    if (keep === 'theirs' && taken) kept.current = taken;
+    setSave(keep === 'theirs' ? { state: 'kept', at: theirs.updatedAt } : { state: 'keeping' });
+    if (keep === 'mine') { kept.current = theirs.document; void send(); }
+  }, [send]);
+
+  const words = { kept: save.state === 'kept' ? `kept ${clock(save.at)}` : '', keeping: 'keeping…', 'not-kept': 'not kept', conflict: 'not kept: saved elsewhere' }[save.state];
+  return { save, words, resolve };
+}

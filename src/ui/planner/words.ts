@@ -1,0 +1,51 @@
+import type { LineElement } from '@/core/line/gear';
+import { knot } from '@/core/knot/knots';
+import { ROPE_MATERIALS } from '@/core/rope/materials';
+import type { Line } from '@/core/securement/schema';
+import type { TallyRow } from '@/core/securement/verdict';
+import { formatNumber, formatQuantity, type Rounding, type UnitChoice } from '@/core/units';
+import type { Working } from '@/core/working/working';
+
+/** A figure of the working in the member's units, three digits. */
+export function wordValue(value: number | null, unit: Working['unit'], units: UnitChoice, rounding: Rounding = 'nearest'): string {
+  if (value === null) return 'not known';
+  switch (unit) {
+    case 'N': return formatQuantity(value, 'force', units, rounding);
+    case 'm': return formatQuantity(value, 'length', units, rounding, value < 0.2);
+    case 'kg': return formatQuantity(value, 'mass', units, rounding);
+    case 'rad': return formatQuantity(value, 'angle', units, rounding);
+    case 'g': return `${formatNumber(value, rounding)}\u00a0g`;
+    case 'count': return String(Math.round(value));
+    case 'N/m': return `${formatNumber(value / 1000, rounding)}\u00a0kN/m`;
+    case 'ratio': return formatNumber(value, rounding);
+  }
+}
+
+/** Required and provided of a row, rounded against us. */
+export const wordRow = (row: TallyRow, units: UnitChoice): { required: string; provided: string; margin: string | null } => ({
+  required: wordValue(row.required.value, row.unit, units, 'demand'),
+  provided: wordValue(row.provided.value, row.unit, units, 'capacity'),
+  margin: row.margin === null ? null : wordValue(Math.abs(row.margin), row.unit, units, row.margin < 0 ? 'demand' : 'capacity'),
+});
+
+/** What runs along a line, in one phrase. */
+export function wordRun(line: Line, units: UnitChoice): string {
+  const run = line.elements.find((e) => e.kind === 'rope' || e.kind === 'webbing' || e.kind === 'chain');
+  if (!run) return 'no rope yet';
+  const size = (m: number): string => formatQuantity(m, 'length', units, 'nearest', true).replace(/\.0+(?=\D)/, '');
+  if (run.kind === 'rope') return `${size(run.rope.diameterM)} ${ROPE_MATERIALS[run.rope.material].name}${run.rope.tag ? `, rope ${run.rope.tag}` : ''}`;
+  if (run.kind === 'webbing') return `${size(run.widthM)} webbing${run.tag ? `, ${run.tag}` : ''}`;
+  return `${size(run.sizeM)} chain, ${run.grade === 'unmarked' ? 'unmarked' : `grade ${run.grade}`}${run.tag ? `, ${run.tag}` : ''}`;
+}
+
+const KIND_WORDS: Record<LineElement['kind'], string> = {
+  anchor: 'anchor', knot: 'attachment knot', rope: 'rope', bend: 'bend to another rope', edge: 'edge', loop: 'mid-line loop', truckers: 'trucker’s hitch',
+  lock: 'lock', webbing: 'webbing', ratchet: 'ratchet', chain: 'chain', binder: 'binder', fitting: 'hook, ring or shackle',
+};
+
+/** The kind of an element in trade words. */
+export const wordKind = (kind: LineElement['kind']): string => KIND_WORDS[kind];
+export const ELEMENT_KINDS = Object.keys(KIND_WORDS) as LineElement['kind'][];
+
+/** A choice list of knots. */
+export const knotChoices = <K extends Parameters<typeof knot>[0]>(ids: readonly K[]): { id: K; name: string }[] => ids.map((id) => ({ id, name: knot(id).name }));

@@ -1,0 +1,9 @@
+import { helpfulChanges } from '@/core/securement/advice/one-change';
+import { type AdviceAnswer, type AdviceRequest, PROTOCOL } from './protocol';
+
+/** Tries single changes to a plan away from the page, so that typing never waits for it. */
+self.onmessage = (event: MessageEvent<AdviceRequest>): void => {
+  if (event.data.protocol !== PROTOCOL) return;
+  const answer: AdviceAnswer = { protocol: PROTOCOL, id: event.data.id, changes: helpfulChanges(event.data.plan) };
+  self.postMessage(answer);
+};

@@ -1,0 +1,32 @@
+'use client';
+import { useEffect, useRef, useState } from 'react';
+import type { Plan } from '@/core/exchange/plan';
+import type { Change } from '@/core/securement/advice/one-change';
+import { type AdviceAnswer, type AdviceRequest, PROTOCOL } from './protocol';
+
+const PAUSE_MS = 120;
+
+/** Helpful changes to a plan, computed in a worker after a pause in typing. Answers to older plans are dropped. */
+export function useAdvice(plan: Plan): { readonly changes: readonly Change[]; readonly fresh: boolean } {
+  const worker = useRef<Worker | null>(null);
+  const asked = useRef(0);
+  const [answer, setAnswer] = useState<{ plan: Plan | null; changes: readonly Change[] }>({ plan: null, changes: [] });
+  const latest = useRef(plan);
+  useEffect(() => {
+    const made = new Worker(new URL('./advice.worker.ts', import.meta.url), { type: 'module' });
+    made.onmessage = (event: MessageEvent<AdviceAnswer>) => {
+      if (event.data.protocol === PROTOCOL && event.data.id === asked.current) setAnswer({ plan: latest.current, changes: event.data.changes });
+    };
+    worker.current = made;
+    return () => made.terminate();
+  }, []);
+  useEffect(() => {
+    latest.current = plan;
+    const timer = setTimeout(() => {
+      asked.current += 1;
+      worker.current?.postMessage({ protocol: PROTOCOL, id: asked.current, plan } satisfies AdviceRequest);
+    }, PAUSE_MS);
+    return () => clearTimeout(timer);
+  }, [plan]);
+  return { changes: answer.changes, fresh: answer.plan === plan };
+}
