@@ -61,7 +61,9 @@ const CHANGES: Record<string, (v: Values, force: Force) => string> = {
 
 /** One helpful change in words. */
 export function wordChange(change: Pick<Change, 'code' | 'values'>, units: UnitChoice): string {
-  const force: Force = (key, rounding = 'nearest') => formatQuantity(Number(change.values[key]), 'force', units, rounding);
+  // A hand's pull is said in newtons, not in thousandths of a kilonewton.
+  const chosen: UnitChoice = change.code === 'pull-harder' && units.force === 'kN' ? { ...units, force: 'N' } : units;
+  const force: Force = (key, rounding = 'nearest') => formatQuantity(Number(change.values[key]), 'force', chosen, rounding);
   return CHANGES[change.code]?.(change.values, force) ?? change.code;
 }
 export const CHANGE_CODES = Object.keys(CHANGES);

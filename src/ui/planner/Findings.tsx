@@ -9,10 +9,23 @@ import { VerdictMark } from '../kit/VerdictMark';
 const Item = styled.li`display:grid;grid-template-columns:118px minmax(0,1fr);gap:10px;padding:6px 0;border-bottom:var(--w-hair) solid var(--line);font-size:14px;align-items:start;@media (max-width:600px){grid-template-columns:1fr;gap:2px}`;
 const ORDER: Record<Finding['effect'], number> = { barred: 0, short: 1, 'cannot-say': 2, notice: 3, holds: 4 };
 
-/** What the rules and the lines have to say, gravest first, each with its clause; the same said of several lines is said once a line. */
+/** The same said of several lines is said once, with all their names. */
+export function grouped(findings: readonly Finding[]): Finding[] {
+  const groups = new Map<string, Finding>();
+  for (const f of findings) {
+    const { line, ...rest } = f.values;
+    const key = JSON.stringify([f.code, f.effect, f.clause, rest]);
+    const before = groups.get(key);
+    const names = before && String(before.values['line']).split('; ').includes(String(line)) ? before.values['line']! : before ? `${before.values['line']}; ${line}` : (line ?? null);
+    groups.set(key, { ...(before ?? f), values: line === undefined ? f.values : { ...f.values, line: names } });
+  }
+  return [...groups.values()];
+}
+
+/** What the rules and the lines have to say, gravest first, each with its clause. */
 export function Findings({ findings }: { findings: readonly Finding[] }) {
   const { units } = useMember();
-  const sorted = [...findings].sort((a, b) => ORDER[a.effect] - ORDER[b.effect]);
+  const sorted = grouped(findings).sort((a, b) => ORDER[a.effect] - ORDER[b.effect]);
   if (sorted.length === 0) return null;
   return (
     <ul aria-label="Findings">

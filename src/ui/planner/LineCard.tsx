@@ -1,31 +1,40 @@
 'use client';
-import { useState } from 'react';
+import { type ReactNode, useState } from 'react';
 import { Button as AriaButton } from 'react-aria-components';
 import styled from 'styled-components';
 import type { LineFacts } from '@/core/securement/rule-input';
 import { LINE_KINDS, type Line } from '@/core/securement/schema';
-import { formatIn, formatNumber } from '@/core/units';
+import { formatIn, formatNumber, type Rounding } from '@/core/units';
 import type { Working } from '@/core/working/working';
 import { useMember } from '../frame/MemberContext';
+import { ActionMenu } from '../kit/ActionMenu';
 import { Button } from '../kit/Button';
 import { Check } from '../kit/Check';
 import { FieldGrid, NumberField, QuantityField, Select, TextField } from '../kit/fields';
 import { Tag } from '../kit/Tag';
 import { Figure, Label, Small } from '../kit/text';
+import type { OpenedWorking } from '../working/WorkingSheet';
 import { ElementBench } from './ElementBench';
+import { OtherSchools } from './OtherSchools';
 import { StrengthLine } from './StrengthLine';
 import { freshId, type PlanEditor } from './usePlanner';
 import { wordRun, wordValue } from './words';
 
 const Card = styled.article`padding:12px 0 18px;border-top:var(--w-rule) solid var(--ink);break-inside:avoid`;
-const Head = styled.header`display:flex;flex-wrap:wrap;align-items:baseline;gap:4px 12px;margin-bottom:6px;& > h3{font-size:16px}`;
+const Head = styled.header`display:flex;flex-wrap:wrap;align-items:center;gap:2px 12px;& h3{font-size:16px}`;
+const Title = styled.div`flex:1 1 220px;min-width:0;display:flex;flex-direction:column`;
 const FigureButton = styled(AriaButton)`border:0;background:none;color:inherit;cursor:pointer;padding:8px 2px;min-height:var(--hit);text-decoration:underline;text-underline-offset:5px;text-decoration-thickness:1.5px;font:inherit`;
-const Right = styled.div`margin-left:auto;display:flex;flex-wrap:wrap;align-items:center;gap:0 10px`;
+const Kept = styled.div`display:flex;flex-direction:column;align-items:flex-end;& > button{min-height:24px;padding:2px}@media (max-width:760px){order:3;flex-basis:100%;align-items:flex-start}`;
 const Settings = styled.div`padding:12px 14px;border:var(--w-rule) solid var(--ink);background:var(--sheet);margin-bottom:10px;display:grid;gap:12px`;
 
+/** Opens the working of a figure. */
+export type OpenWorking = (opened: OpenedWorking) => void;
+
 /** A figure that opens its working. `data-working` lets the key `w` find the one in focus. */
-export function WorkingFigure({ working, text, title, onOpen, size = 18 }: { working: Working; text: string; title: string; onOpen: (w: Working, title: string) => void; size?: number }) {
-  return <FigureButton data-working onPress={() => onOpen(working, title)} aria-label={`${title}: ${text}. Show working`}><Figure $size={size}>{text}</Figure></FigureButton>;
+export function WorkingFigure({ working, text, title, onOpen, size = 18, rounding = 'capacity', extra }: {
+  working: Working; text: string; title: string; onOpen: OpenWorking; size?: number; rounding?: Rounding; extra?: ReactNode;
+}) {
+  return <FigureButton data-working onPress={() => onOpen({ working, title, rounding, extra })} aria-label={`${title}: ${text}. Show working`}><Figure $size={size}>{text}</Figure></FigureButton>;
 }
 
 function Attach({ line, editor }: { line: Line; editor: PlanEditor }) {
@@ -89,18 +98,16 @@ interface Props {
   readonly editor: PlanEditor;
   readonly picked: string | null;
   readonly onPick: (elementId: string | null) => void;
-  readonly onWorking: (w: Working, title: string) => void;
+  readonly onWorking: OpenWorking;
 }
 
-function LineActions({ line, number, editor, open, onToggle }: { line: Line; number: number; editor: PlanEditor; open: boolean; onToggle: () => void }) {
+function LineActions({ line, number, editor, onSettings }: { line: Line; number: number; editor: PlanEditor; onSettings: () => void }) {
   const copy = (): void => editor.edit((p) => ({ ...p, lines: [...p.lines, { ...line, id: freshId('l', p.lines), name: `${line.name.slice(0, 73)} (copy)` }] }));
   const remove = (): void => editor.edit((p) => ({ ...p, lines: p.lines.filter((l) => l.id !== line.id) }));
   return (
-    <>
-      <Button $kind="quiet" onPress={onToggle} aria-expanded={open} aria-label={`Settings of line ${number}`}>Settings</Button>
-      <Button $kind="quiet" onPress={copy} aria-label={`Copy line ${number}`}>Copy</Button>
-      <Button $kind="quiet" onPress={remove} aria-label={`Remove line ${number}`}>Remove</Button>
-    </>
+    <ActionMenu label={`Line ${number}: settings, copy, remove`} actions={[
+      { id: 'settings', name: 'Settings', run: onSettings }, { id: 'copy', name: 'Copy', run: copy }, { id: 'remove', name: 'Remove', run: remove },
+    ]} />
   );
 }
 
@@ -118,14 +125,13 @@ export function LineCard({ facts, number, editor, picked, onPick, onWorking }: P
       <Head>
         <Tag $hollow={wll === null}>{number}</Tag>
         <Label>WLL</Label>
-        <WorkingFigure working={capacity.wll} title={`WLL of line ${number}`} text={wll === null ? 'not known' : f(wll)} onOpen={onWorking} size={22} />
-        <h3>{line.name}</h3>
-        <Small>{wordRun(line, units)}{shape.routeLengthM ? `, ${wordValue(shape.routeLengthM, 'm', units)}` : ''}</Small>
-        <Right>
-          {tension.counted !== null && tension.ratio ? <Small>counted {formatNumber(tension.counted)} : 1, hauling {formatNumber(tension.ratio.value ?? 0)} : 1</Small> : null}
+        <WorkingFigure working={capacity.wll} title={`WLL of line ${number}`} text={wll === null ? 'not known' : f(wll)} onOpen={onWorking} size={22} extra={<OtherSchools plan={editor.plan} line={line} />} />
+        <Title><h3>{line.name}</h3><Small>{wordRun(line, units)}{shape.routeLengthM ? `, ${wordValue(shape.routeLengthM, 'm', units)}` : ''}</Small></Title>
+        <Kept>
           <WorkingFigure working={tension.pretension} title={`Tension kept by line ${number}`} text={pull === null ? 'tension not known' : `kept ${f(pull)}${wll ? `, ${Math.round((pull / wll) * 100)} % of it` : ''}`} onOpen={onWorking} size={14} />
-          {editor.readOnly ? null : <LineActions line={line} number={number} editor={editor} open={open} onToggle={() => setOpen(!open)} />}
-        </Right>
+          {tension.counted !== null && tension.ratio ? <Small>counted {formatNumber(tension.counted)} to 1, hauling {formatNumber(tension.ratio.value ?? 0)} to 1</Small> : null}
+        </Kept>
+        {editor.readOnly ? null : <LineActions line={line} number={number} editor={editor} onSettings={() => setOpen(!open)} />}
       </Head>
       {open ? <LineSettings line={line} editor={editor} /> : null}
       {line.elements.length === 0 ? <p>This line is empty. <Button $kind="quiet" onPress={add}>Begin with an anchor</Button></p> : null}

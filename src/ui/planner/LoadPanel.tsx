@@ -89,7 +89,7 @@ function FrictionFields({ editor }: { editor: PlanEditor }) {
   );
 }
 
-const KNOT_SCHOOL_NAMES = { lowest: 'the lowest of all', seamanship: 'seamanship', field: 'field', rescue: 'rope-rescue pull tests' };
+export const KNOT_SCHOOL_NAMES = { lowest: 'the lowest of all', seamanship: 'seamanship', field: 'field', rescue: 'rope-rescue pull tests' };
 
 /** School, design factor and knot school; the crew's page sets the same as its default. */
 export function StrengthFields({ strength, onChange }: { strength: Strength; onChange: (change: Partial<Strength>) => void }) {

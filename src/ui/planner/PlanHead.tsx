@@ -15,20 +15,21 @@ import { headline } from './headline';
 import type { PlanEditor } from './usePlanner';
 
 const Head = styled.header`
-  display:grid;grid-template-columns:minmax(0,392px) minmax(0,1fr) auto;gap:16px;align-items:center;padding:10px 20px;border-bottom:var(--w-rule) solid var(--ink);
+  display:grid;grid-template-columns:minmax(0,372px) minmax(0,1fr) auto;gap:8px 16px;align-items:center;padding:10px 20px 4px;border-bottom:var(--w-rule) solid var(--ink);
   @media (max-width:1100px){grid-template-columns:minmax(0,1fr)} @media (max-width:760px){padding:10px 14px}
 `;
-const Name = styled.div`display:grid;grid-template-columns:minmax(0,1fr) 150px;gap:12px;align-items:center;& h1{overflow-wrap:anywhere}`;
+const Name = styled.div`display:grid;grid-template-columns:minmax(0,1fr) 128px;gap:12px;align-items:center;& h1{overflow-wrap:anywhere}`;
 const Banner = styled.div<{ $v: Verdict }>`
   display:flex;align-items:center;gap:16px;min-height:62px;border:var(--w-strong) solid;padding:0 16px 0 0;
   ${({ $v }) => $v === 'holds' ? css`background:var(--plate);color:var(--on-plate);border-color:var(--plate);padding-left:18px;`
     : $v === 'barred' ? css`background:var(--sheet);border-color:var(--signal);` : $v === 'short' ? css`background:var(--sheet);border-color:var(--signal);` : css`border-color:var(--ink);`}
 `;
 const Swatch = styled.i<{ $verdict: Verdict }>`align-self:stretch;width:18px;flex:none;${verdictPattern} border-width:0 2px 0 0`;
-const Word = styled.b<{ $v: Verdict }>`font:800 var(--t-verdict)/1 var(--font-figure);font-stretch:var(--wdth-verdict);white-space:nowrap;${({ $v }) => ($v === 'short' || $v === 'barred') && 'color:var(--signal);'}
+const Word = styled.b<{ $v: Verdict }>`font:800 28px/1 var(--font-figure);font-stretch:var(--wdth-verdict);white-space:nowrap;${({ $v }) => ($v === 'short' || $v === 'barred') && 'color:var(--signal);'}
   @media (max-width:600px){font-size:24px}`;
-const Say = styled.span`font-size:15px;line-height:1.3;padding:8px 0;@media (max-width:600px){font-size:14px}`;
-const Actions = styled.div`display:flex;flex-wrap:wrap;gap:8px;align-items:center;justify-content:flex-end;max-width:330px;@media (max-width:1100px){max-width:none;justify-content:flex-start}`;
+const Say = styled.span`font-size:14.5px;line-height:1.3;padding:8px 0;@media (max-width:600px){font-size:14px}`;
+const Actions = styled.div`display:flex;gap:8px;align-items:center`;
+const Side = styled.div`grid-column:1 / -1;display:flex;flex-wrap:wrap;align-items:center;gap:0 10px;& > :first-child{margin-right:auto}`;
 
 /** What it is, the verdict, and the actions that matter. */
 export function PlanHead({ editor, saved, alarm, onExport, onDuplicate, printHref, onKeys }: {
@@ -56,15 +57,17 @@ export function PlanHead({ editor, saved, alarm, onExport, onDuplicate, printHre
       <Actions>
         <ButtonLink $kind="primary" href={printHref}>Print sheet</ButtonLink>
         <Button onPress={() => setUnits(other)} aria-label={`Units: ${units.force}, ${units.mass}, ${units.length}. Change`}>{units.force}, {units.mass}, {units.length}</Button>
+      </Actions>
+      {alarm ? <p role="alert" style={{ gridColumn: '1 / -1', color: 'var(--signal)', fontWeight: 600 }}>{alarm}</p> : null}
+      <Side>
+        <Small>{ruleSet(plan.ruleSet).edition}. {ruleSet(plan.ruleSet).standing}</Small>
         <Button $kind="quiet" onPress={onExport}>Export</Button>
         {viewer.canWrite ? <Button $kind="quiet" onPress={onDuplicate}>Duplicate</Button> : null}
         {viewer.canWrite ? <Button $kind="quiet" isDisabled={!editor.canUndo} onPress={editor.undo}>Undo</Button> : null}
         {viewer.canWrite ? <Button $kind="quiet" isDisabled={!editor.canRedo} onPress={editor.redo}>Redo</Button> : null}
         <Button $kind="quiet" onPress={onKeys} aria-label="Keys">?</Button>
         <Small role="status" data-save suppressHydrationWarning>{viewer.canWrite ? saved : 'read only'}</Small>
-      </Actions>
-      {alarm ? <p role="alert" style={{ gridColumn: '1 / -1', color: 'var(--signal)', fontWeight: 600 }}>{alarm}</p> : null}
-      <Small style={{ gridColumn: '1 / -1', marginTop: -6 }}>{ruleSet(plan.ruleSet).edition}. {ruleSet(plan.ruleSet).standing}</Small>
+      </Side>
     </Head>
   );
 }

@@ -2,14 +2,13 @@
 import { useRouter } from 'next/navigation';
 import { useState } from 'react';
 import styled from 'styled-components';
-import type { Working } from '@/core/working/working';
 import { useAdvice } from '@/workers/useAdvice';
 import { call, messageOf, type StoredPlan } from '../api';
 import { useMember } from '../frame/MemberContext';
 import { Button } from '../kit/Button';
 import { Select } from '../kit/fields';
 import { useKeys } from '../useKeys';
-import { WorkingSheet } from '../working/WorkingSheet';
+import { type OpenedWorking, WorkingSheet } from '../working/WorkingSheet';
 import { ConflictSheet } from './ConflictSheet';
 import { Findings } from './Findings';
 import { Helps } from './Helps';
@@ -75,10 +74,9 @@ export function Planner({ stored }: { stored: StoredPlan }) {
   const { save, words, resolve } = useAutosave(stored, editor.plan, viewer.canWrite);
   const advice = useAdvice(editor.plan);
   const { picked, setPicked, walk, pickLine } = usePicking(editor);
-  const [working, setWorking] = useState<{ working: Working; title: string } | null>(null);
+  const [working, setWorking] = useState<OpenedWorking | null>(null);
   const [keys, setKeys] = useState(false);
   const [alarm, setAlarm] = useState<string | null>(null);
-  const openWorking = (w: Working, title: string): void => setWorking({ working: w, title });
   const focused = (): void => {
     const active = document.activeElement;
     const target = active?.closest('[data-working]') ?? active?.closest('[data-line]')?.querySelector('[data-working]') ?? document.querySelector('[data-working]');
@@ -104,17 +102,17 @@ export function Planner({ stored }: { stored: StoredPlan }) {
       <Columns>
         <Left><LoadPanel editor={editor} /></Left>
         <Right>
-          <Tally rows={editor.assessment.rows} onWorking={openWorking} />
+          <Tally rows={editor.assessment.rows} onWorking={setWorking} />
           <Helps changes={advice.changes} fresh={advice.fresh} editor={editor} />
           {editor.assessment.lines.map((facts, i) => (
             <LineCard key={facts.line.id} facts={facts} number={i + 1} editor={editor} picked={picked?.lineId === facts.line.id ? picked.elementId : null}
-              onPick={(elementId) => setPicked(elementId === null ? null : { lineId: facts.line.id, elementId })} onWorking={openWorking} />
+              onPick={(elementId) => setPicked(elementId === null ? null : { lineId: facts.line.id, elementId })} onWorking={setWorking} />
           ))}
           {editor.readOnly ? null : <NewLine editor={editor} />}
-          <section style={{ paddingTop: 20 }}><h2>To be said</h2><Findings findings={editor.assessment.findings} /></section>
+          <section style={{ paddingTop: 20 }}><h2>What to know</h2><Findings findings={editor.assessment.findings} /></section>
         </Right>
       </Columns>
-      <WorkingSheet working={working?.working ?? null} title={working?.title ?? ''} over={editor.plan.title} onClose={() => setWorking(null)} />
+      <WorkingSheet opened={working} over={editor.plan.title} onClose={() => setWorking(null)} />
       <KeysSheet open={keys} onClose={() => setKeys(false)} />
       {save.state === 'conflict' ? <ConflictSheet mine={editor.plan} theirs={save.theirs} onKeep={(which) => settle(which, save.theirs)} /> : null}
     </>

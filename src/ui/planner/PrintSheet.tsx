@@ -13,6 +13,7 @@ import { useMember } from '../frame/MemberContext';
 import { Button } from '../kit/Button';
 import { Small } from '../kit/text';
 import { VerdictMark } from '../kit/VerdictMark';
+import { grouped } from './Findings';
 import { headline } from './headline';
 import { wordRow, wordRun } from './words';
 
@@ -60,8 +61,8 @@ export function PrintSheet({ plan, version, savedBy, savedAt }: { plan: Plan; ve
             <tr key={`${r.code}/${r.direction}`}><td>{DIRECTION_WORDS[r.direction]}, {ROW_WORDS[r.code]}</td><td>{t.provided}</td><td>{t.required}</td><td>{r.clause}</td><td><VerdictMark verdict={r.verdict} /></td></tr>
           ); })}
         </tbody></table>
-        <h2>To be said</h2>
-        <ul>{a.findings.map((f, i) => <li key={i}>{wordFinding(f, units)} <Small>{f.clause}</Small></li>)}</ul>
+        <h2>What to know</h2>
+        <ul>{grouped(a.findings).map((f, i) => <li key={i}>{wordFinding(f, units)} <Small>{f.clause}</Small></li>)}</ul>
         {plan.notes ? <><h2>Notes</h2><p>{plan.notes}</p></> : null}
         <h2>Cautions</h2>
         <ul>{CAUTIONS.map((c) => <li key={c}>{c}</li>)}</ul>

@@ -47,6 +47,7 @@ const Amount = styled.span<{ $weak: boolean }>`
 const Break = styled.i`position:absolute;left:-6px;right:-6px;bottom:10px;height:8px;background:var(--canvas);border-top:1.5px solid var(--ink);border-bottom:1.5px solid var(--ink);transform:rotate(-9deg);${NARROW}{left:auto;right:10px;top:-6px;bottom:-6px;width:8px;height:auto;border:0;border-left:1.5px solid var(--ink);border-right:1.5px solid var(--ink)}`;
 const Cross = styled.i<{ $signal?: boolean }>`
   position:absolute;left:0;right:0;top:calc(108px + var(--at));border-top:${({ $signal }) => ($signal ? '2px solid var(--signal)' : '1.5px dotted var(--ink)')};pointer-events:none;z-index:1;
+  & > span{position:absolute;right:0;bottom:1px;font:640 11px/1 var(--font-figure);font-style:normal;padding:1px 3px;background:var(--canvas);color:${({ $signal }) => ($signal ? 'var(--signal)' : 'var(--ink-2)')}}
   ${NARROW}{display:none}
 `;
 
@@ -125,8 +126,8 @@ export function StrengthLine({ facts, units, pickedElement, onPick }: Props) {
           <PlaceSlot key={`${place.elementId}/${place.part}/${i}`} place={place} facts={facts} units={units} picked={pickedElement === place.elementId} onPick={() => onPick(place.elementId)}
             weak={governing.includes(i) && facts.capacity.wll.value !== null} scaleN={scaleN} />
         ))}
-        {kept !== null && kept > 0 ? <Cross as="li" role="presentation" aria-hidden style={at(kept)} /> : null}
-        {facts.capacity.wll.value !== null ? <Cross as="li" role="presentation" aria-hidden $signal style={at(facts.capacity.wll.value)} /> : null}
+        {kept !== null && kept > 0 ? <Cross as="li" role="presentation" aria-hidden style={at(kept)}><span>kept</span></Cross> : null}
+        {facts.capacity.wll.value !== null ? <Cross as="li" role="presentation" aria-hidden $signal style={at(facts.capacity.wll.value)}><span>WLL</span></Cross> : null}
       </Grid>
     </BarsScope>
   );

@@ -1,8 +1,8 @@
 'use client';
-import { useState } from 'react';
+import { type ReactNode, useState } from 'react';
 import { Button as AriaButton } from 'react-aria-components';
 import styled from 'styled-components';
-import { METRIC, type UnitChoice, US_CUSTOMARY } from '@/core/units';
+import { METRIC, type Rounding, type UnitChoice, US_CUSTOMARY } from '@/core/units';
 import type { Working } from '@/core/working/working';
 import { useMember } from '../frame/MemberContext';
 import { Button } from '../kit/Button';
@@ -31,25 +31,31 @@ function terms(w: Working): { input: Working | null; text: string }[] {
     .map((text) => ({ input: w.inputs.find((i) => i.symbol === text) ?? null, text: text.trim() }));
 }
 
-function InPlace({ w, units }: { w: Working; units: UnitChoice }) {
+/** A computed figure is rounded in the sense of the sheet (capacities down, demands up), a given one to the nearest. */
+const say = (w: Working, units: UnitChoice, rounding: Rounding): string => wordValue(w.value, w.unit, units, w.inputs.length > 0 ? rounding : 'nearest');
+
+/** Beyond this many terms the list below says it better. */
+const MOST_IN_PLACE = 6;
+
+function InPlace({ w, units, rounding }: { w: Working; units: UnitChoice; rounding: Rounding }) {
   return (
     <Numbers>
-      <Term><b>{wordValue(w.value, w.unit, units)}</b><small>{w.label}</small></Term><Sign>=</Sign>
+      <Term><b>{say(w, units, rounding)}</b><small>{w.label}</small></Term><Sign>=</Sign>
       {terms(w).map((t, i) => (t.input
-        ? <Term key={i}><b>{wordValue(t.input.value, t.input.unit, units)}</b><small>{t.input.label}</small></Term>
+        ? <Term key={i}><b>{say(t.input, units, rounding)}</b><small>{t.input.label}</small></Term>
         : <Sign key={i}>{t.text}</Sign>))}
     </Numbers>
   );
 }
 
-function Inputs({ w, units, onOpen }: { w: Working; units: UnitChoice; onOpen: (w: Working) => void }) {
+function Inputs({ w, units, rounding, onOpen }: { w: Working; units: UnitChoice; rounding: Rounding; onOpen: (w: Working) => void }) {
   const least = Math.min(...w.inputs.map((i) => i.value ?? Infinity));
   const isMin = w.formula.startsWith('min(');
   return (
     <ul aria-label="Where each number came from">
       {w.inputs.map((input, i) => (
         <Row key={i} style={isMin && input.value === least ? { background: 'var(--signal-wash)' } : undefined}>
-          <Symbol>{input.symbol}</Symbol><Amount>{wordValue(input.value, input.unit, units)}</Amount>
+          <Symbol>{input.symbol}</Symbol><Amount>{say(input, units, rounding)}</Amount>
           <span className="why">{input.label}{isMin && input.value === least ? <b>, governs</b> : null}<br /><Small>{input.source}</Small></span>
           <SourceMark confidence={input.confidence} />
           {input.inputs.length > 0 ? <Open aria-label={`Working of ${input.label}`} onPress={() => onOpen(input)}>›</Open> : <span />}
@@ -60,17 +66,25 @@ function Inputs({ w, units, onOpen }: { w: Working; units: UnitChoice; onOpen: (
 }
 
 /** A figure's working: formula in symbols, numbers in place, where each came from; one level at a time. */
-export function WorkingSheet({ working, title, over, onClose }: { working: Working | null; title: string; over: string; onClose: () => void }) {
-  return working ? <Opened key={title} working={working} title={title} over={over} onClose={onClose} /> : null;
+export function WorkingSheet({ opened, over, onClose }: { opened: OpenedWorking | null; over: string; onClose: () => void }) {
+  return opened ? <Opened key={opened.title} {...opened} over={over} onClose={onClose} /> : null;
 }
 
-function Opened({ working, title, over, onClose }: { working: Working; title: string; over: string; onClose: () => void }) {
+/** A figure somebody asked the working of. `extra` stands below the first level. */
+export interface OpenedWorking {
+  readonly working: Working;
+  readonly title: string;
+  readonly rounding: Rounding;
+  readonly extra?: ReactNode;
+}
+
+function Opened({ working, title, rounding, extra, over, onClose }: OpenedWorking & { over: string; onClose: () => void }) {
   const { units } = useMember();
   const [path, setPath] = useState<readonly Working[]>([working]);
   const w = path.at(-1)!;
   const other = units.force === 'lbf' ? METRIC : US_CUSTOMARY;
   return (
-    <Sheet side open onClose={onClose} title={`${title} ${wordValue(working.value, working.unit, units)}`} over={<Small>{over}</Small>}
+    <Sheet side open onClose={onClose} title={`${title}: ${say(working, units, rounding)}`} over={<Small>{over}</Small>}
       actions={<Button onPress={() => window.print()}>Print</Button>}>
       {path.length > 1 ? (
         <nav aria-label="Levels" style={{ display: 'flex', flexWrap: 'wrap', gap: 8, marginBottom: 8 }}>
@@ -78,14 +92,15 @@ function Opened({ working, title, over, onClose }: { working: Working; title: st
         </nav>
       ) : null}
       <Level>
-        <Formula>{w.symbol} = {w.formula || wordValue(w.value, w.unit, units)}</Formula>
-        {w.formula ? <InPlace w={w} units={units} /> : null}
+        <Formula>{w.symbol} = {w.formula || say(w, units, rounding)}</Formula>
+        {w.formula && w.inputs.length <= MOST_IN_PLACE ? <InPlace w={w} units={units} rounding={rounding} /> : null}
         <p style={{ display: 'flex', flexWrap: 'wrap', gap: 10, alignItems: 'center', paddingTop: 8 }}>
           <SourceMark confidence={w.confidence} /><Small>{w.source}</Small>
-          {w.unit === 'N' || w.unit === 'm' || w.unit === 'kg' ? <Small>also {wordValue(w.value, w.unit, other)}</Small> : null}
+          {w.unit === 'N' || w.unit === 'm' || w.unit === 'kg' ? <Small>also {say(w, other, rounding)}</Small> : null}
         </p>
       </Level>
-      {w.inputs.length > 0 ? <><Label as="h3">Where each number came from</Label><Inputs w={w} units={units} onOpen={(next) => setPath([...path, next])} /></> : null}
+      {w.inputs.length > 0 ? <><Label as="h3">Where each number came from</Label><Inputs w={w} units={units} rounding={rounding} onOpen={(next) => setPath([...path, next])} /></> : null}
+      {path.length === 1 ? extra : null}
     </Sheet>
   );
 }
