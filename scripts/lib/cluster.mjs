@@ -21,6 +21,13 @@ export function clusterHome(root = ROOT) {
   return `/var/tmp/vast-cleat-${hash}`;
 }
 
+/** The home of this clone's cluster; says so when it is not inside the clone. */
+function ownHome() {
+  const home = clusterHome();
+  if (!home.startsWith(ROOT)) say(`the database user cannot enter this folder, so the database lives in ${home}`);
+  return home;
+}
+
 function makeFolder(folder) {
   mkdirSync(folder, { recursive: true, mode: 0o700 });
   if (isRoot) capture('chown', ['postgres:postgres', folder]);
@@ -98,9 +105,8 @@ async function launch(home, bin, settings) {
  * Starts (or joins) the private cluster in `home` and returns { url, home, stop }.
  * A cluster that another running start owns is joined and left running; one whose owner has died is taken over.
  */
-export async function startCluster(home = clusterHome(), settings = []) {
+export async function startCluster(home = ownHome(), settings = []) {
   ensureUserExists();
-  if (!home.startsWith(ROOT)) say(`the database user cannot enter this folder, so the database lives in ${home}`);
   makeFolder(home);
   checkSpace(home);
   setAsideUnfinished(home);

@@ -30,7 +30,11 @@ const holder = globalThis as { vastCleatPool?: pg.Pool };
 export function pool(): pg.Pool {
   const connectionString = process.env['DATABASE_URL'];
   if (!connectionString) throw new Error('DATABASE_URL is not set; use npm start');
-  holder.vastCleatPool ??= new pg.Pool({ connectionString, max: 10 });
+  if (!holder.vastCleatPool) {
+    holder.vastCleatPool = new pg.Pool({ connectionString, max: 10 });
+    // An idle connection that breaks (database restarted) must not take the process down: the next query opens another.
+    holder.vastCleatPool.on('error', (error) => console.error('database connection lost:', error.message));
+  }
   return holder.vastCleatPool;
 }
 

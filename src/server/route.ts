@@ -49,6 +49,20 @@ async function readBody(request: Request): Promise<string> {
   return Buffer.concat(chunks).toString('utf8');
 }
 
+/** NUL and halves of surrogate pairs are valid JSON that PostgreSQL cannot keep. Walks without recursion: nesting may be deep. */
+function hasUnstorableText(json: unknown): boolean {
+  const rest: unknown[] = [json];
+  while (rest.length > 0) {
+    const value = rest.pop();
+    if (typeof value === 'string') {
+      if (/\0|\p{Surrogate}/u.test(value)) return true;
+    } else if (value !== null && typeof value === 'object') {
+      for (const [key, inner] of Object.entries(value)) rest.push(key, inner);
+    }
+  }
+  return false;
+}
+
 async function parseBody(request: Request, schema: z.ZodType | null): Promise<unknown> {
   if (schema === null) return undefined;
   const text = await readBody(request);
@@ -58,6 +72,7 @@ async function parseBody(request: Request, schema: z.ZodType | null): Promise<un
   } catch {
     throw refuse(400, 'body-not-json');
   }
+  if (hasUnstorableText(json)) throw refuse(422, 'text-not-storable');
   const parsed = schema.safeParse(json);
   if (!parsed.success) throw new Refusal(422, issuesOf(parsed.error));
   return parsed.data;

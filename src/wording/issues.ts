@@ -20,6 +20,7 @@ const ISSUES: Record<string, (v: Issue['values']) => string> = {
   'invalid-format': () => 'Not in the form that is expected here.',
   'unrecognized-keys': (v) => `Not known here: ${v['keys']}.`,
   'id-twice': (v) => `The id “${v['id']}” is used twice. Ids must differ.`,
+  'text-not-storable': () => 'The text contains characters that cannot be kept (NUL or a broken emoji). Remove them.',
   'body-not-json': () => 'The body is not valid JSON.',
   'body-too-large': (v) => `The body is larger than ${v['most']} bytes.`,
   'version-conflict': () => 'Somebody else saved this plan first. Nothing is lost: choose which version to keep.',

@@ -45,11 +45,12 @@ export function wholeShare<V>(t: Tracer<V>): V {
 
 /** Builds a place; `problem` is dropped when the capacity is known after all. */
 export function makePlace<V>(
-  t: Tracer<V>, part: PlacePart, name: string, capacity: V, problem: PlaceProblem, share: V = wholeShare(t),
+  t: Tracer<V>, part: PlacePart, name: string, capacity: V, problem: PlaceProblem, share?: V,
 ): Place<V> {
   return {
-    part, name, capacity, share,
-    allowed: t.apply(allowedFormula, name, { C: capacity, s: share }),
+    part, name, capacity, share: share ?? wholeShare(t),
+    // In series the capacity is the allowed tension: a division by 1 would only be one more level to open.
+    allowed: share === undefined ? capacity : t.apply(allowedFormula, name, { C: capacity, s: share }),
     problem: t.value(capacity) === null ? problem : null,
   };
 }

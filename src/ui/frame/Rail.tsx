@@ -53,8 +53,8 @@ function ThemeSwitch() {
 export function CleatMark() {
   return (
     <svg width="40" height="26" viewBox="0 0 40 26" aria-hidden>
-      <path d="M1 7c8 0 8 4 13 4h12c5 0 5-4 13-4-1 7-8 9-13 9h-2v7H16v-7h-2C9 16 2 14 1 7z" fill="var(--ink)" />
-      <path d="M13 18 27 4M27 18 13 4" stroke="var(--rope-ink)" strokeWidth="6" /><path d="M13 18 27 4M27 18 13 4" stroke="var(--rope)" strokeWidth="4" />
+      <path d="M2 6q18 4 36 0c1 4-3 7-9 7h-3l2 10H12l2-10h-3C5 13 1 10 2 6z" fill="var(--ink)" />
+      <path d="M10 15 30 4M30 15 10 4" stroke="var(--rope-ink)" strokeWidth="5" strokeLinecap="round" /><path d="M10 15 30 4M30 15 10 4" stroke="var(--rope)" strokeWidth="3" strokeLinecap="round" />
     </svg>
   );
 }

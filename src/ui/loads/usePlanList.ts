@@ -1,5 +1,5 @@
 'use client';
-import { useEffect, useRef, useState } from 'react';
+import { useCallback, useEffect, useRef, useState } from 'react';
 import type { PlanSort, PlanSummary } from '@/db/queries/plans';
 import { call, messageOf } from '../api';
 
@@ -15,7 +15,7 @@ export function usePlanList(first: PlanPage) {
   const [page, setPage] = useState(first);
   const [error, setError] = useState<string | null>(null);
   const asked = useRef('|changed');
-  const fetchPage = async (after: string | null): Promise<void> => {
+  const fetchPage = useCallback(async (after: string | null): Promise<void> => {
     const key = `${search}|${sort}`;
     asked.current = key;
     const query = new URLSearchParams({ search, sort, ...(after ? { after } : {}) });
@@ -24,13 +24,12 @@ export function usePlanList(first: PlanPage) {
     if (!answer.ok) return setError(messageOf(answer.problem));
     setError(null);
     setPage((before) => (after ? { plans: [...before.plans, ...answer.value.plans], next: answer.value.next } : answer.value));
-  };
+  }, [search, sort]);
   useEffect(() => {
     if (asked.current === `${search}|${sort}`) return;
     const timer = setTimeout(() => void fetchPage(null), 150);
     return () => clearTimeout(timer);
-    // fetchPage reads search and sort, which are the dependencies.
-  }, [search, sort]);
+  }, [search, sort, fetchPage]);
   return {
     search, setSearch, sort, setSort, page, error,
     more: () => void fetchPage(page.next),

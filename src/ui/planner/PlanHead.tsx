@@ -15,10 +15,10 @@ import { headline } from './headline';
 import type { PlanEditor } from './usePlanner';
 
 const Head = styled.header`
-  display:grid;grid-template-columns:minmax(0,372px) minmax(0,1fr) auto;gap:8px 16px;align-items:center;padding:10px 20px 4px;border-bottom:var(--w-rule) solid var(--ink);
+  display:grid;grid-template-columns:minmax(0,392px) minmax(0,1fr) auto;gap:8px 16px;align-items:center;padding:10px 20px 4px;border-bottom:var(--w-rule) solid var(--ink);
   @media (max-width:1100px){grid-template-columns:minmax(0,1fr)} @media (max-width:760px){padding:10px 14px}
 `;
-const Name = styled.div`display:grid;grid-template-columns:minmax(0,1fr) 128px;gap:12px;align-items:center;& h1{overflow-wrap:anywhere}`;
+const Name = styled.div`display:grid;grid-template-columns:minmax(0,1fr) 172px;gap:12px;align-items:center;& h1{overflow-wrap:anywhere}`;
 const Banner = styled.div<{ $v: Verdict }>`
   display:flex;align-items:center;gap:16px;min-height:62px;border:var(--w-strong) solid;padding:0 16px 0 0;
   ${({ $v }) => $v === 'holds' ? css`background:var(--plate);color:var(--on-plate);border-color:var(--plate);padding-left:18px;`

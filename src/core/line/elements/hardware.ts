@@ -21,11 +21,11 @@ export const anchorKind: ElementKind<'anchor'> = {
   places(t, element, at, context) {
     const fact = anchorFact(element, context);
     if (!fact) return [makePlace(t, 'anchor', 'anchor', unknownCapacity(t, 'anchor', 'not on this deck'), 'anchor-missing')];
-    const own = at.atTensionedEnd && at.truckers ? largestShare(t, pullOf(at.truckers), 'anchor') : wholeShare(t);
+    const own = at.atTensionedEnd && at.truckers ? largestShare(t, pullOf(at.truckers), 'anchor') : undefined;
     const sharing = element.at.on === 'deck' ? (context.anchorSharing.get(element.at.anchorId) ?? 1) : 1;
     const share = sharing > 1
       ? t.apply(sharedAnchor, 'share with other lines on this anchor', {
-          s: own,
+          s: own ?? wholeShare(t),
           v: t.given({ label: 'vector sum of unit tensions', symbol: 'v', value: sharing, unit: 'ratio', source: 'directions of the lines', confidence: 'computed' }),
         })
       : own;

@@ -29,9 +29,6 @@ function smallestMargin(a: Assessment): number | null {
 function withLine(plan: Plan, id: string, edit: (line: Line) => Line): Plan {
   return { ...plan, lines: plan.lines.map((l) => (l.id === id ? edit(l) : l)) };
 }
-function withElement(line: Line, id: string, edit: (e: LineElement) => LineElement): Line {
-  return { ...line, elements: line.elements.map((e) => (e.id === id ? edit(e) : e)) };
-}
 
 function matCandidate(plan: Plan): Candidate[] {
   const mat = plan.ruleSet === 'eu-road' ? 'anti-slip-mat' : 'unmarked-mat';

@@ -1,0 +1,45 @@
+import reactHooks from 'eslint-plugin-react-hooks';
+import tseslint from 'typescript-eslint';
+
+/** Layers point one way: core ← wording ← db ← server ← app, ui, workers. Each may import what stands before it. */
+const barred = (patterns) => ({ 'no-restricted-imports': ['error', { patterns }] });
+const group = (names, message, allowTypeImports = false) => ({ group: names, message, allowTypeImports });
+const typed = (patterns) => ({ '@typescript-eslint/no-restricted-imports': ['error', { patterns }] });
+
+export default tseslint.config(
+  { ignores: ['.next/', 'node_modules/', '.data/', 'next-env.d.ts'] },
+  ...tseslint.configs.recommended,
+  {
+    rules: {
+      'max-lines': ['error', { max: 300, skipBlankLines: true, skipComments: true }],
+      'no-warning-comments': ['error', { terms: ['todo', 'fixme', 'xxx'] }],
+      '@typescript-eslint/no-non-null-assertion': 'off',
+      '@typescript-eslint/consistent-type-imports': ['error', { fixStyle: 'inline-type-imports' }],
+      eqeqeq: 'error',
+    },
+  },
+  {
+    files: ['src/core/**/*.ts'],
+    ignores: ['src/core/**/*.test.ts'],
+    rules: {
+      ...barred([{ regex: '^(?!\\.{1,2}/|zod$)', message: 'core imports nothing but itself and zod' }]),
+      'no-restricted-globals': ['error', 'window', 'document', 'process', 'fetch', 'localStorage', 'setTimeout'],
+      'no-restricted-properties': ['error', { object: 'Date', property: 'now', message: 'time is an argument' }, { object: 'Math', property: 'random', message: 'the seed is an argument' }],
+      'max-lines-per-function': ['error', { max: 40, skipBlankLines: true, skipComments: true }],
+      complexity: ['error', 18],
+    },
+  },
+  { files: ['src/wording/**/*.ts'], rules: typed([group(['@/db/*', '@/server/*', '@/ui/*', '@/app/*', '@/workers/*', 'react*', 'next*', 'pg'], 'wording knows core only')]) },
+  { files: ['src/db/**/*.ts'], rules: typed([group(['@/server/*', '@/ui/*', '@/app/*', '@/workers/*', 'react*', 'next*'], 'db knows core and wording only')]) },
+  { files: ['src/server/**/*.ts'], rules: typed([group(['@/ui/*', '@/app/*', '@/workers/*', 'react*'], 'server knows core, wording and db only')]) },
+  { files: ['src/workers/**/*.ts'], rules: typed([group(['@/db/*', '@/server/*', '@/ui/*', '@/app/*'], 'workers know core only')]) },
+  {
+    files: ['src/ui/**/*.{ts,tsx}'],
+    plugins: { 'react-hooks': reactHooks },
+    rules: {
+      ...typed([group(['@/db/*', '@/server/*', '@/app/*', 'pg'], 'the interface reaches the server through api.ts; types only', true)]),
+      'react-hooks/rules-of-hooks': 'error',
+      'react-hooks/exhaustive-deps': 'error',
+    },
+  },
+);

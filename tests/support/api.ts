@@ -1,0 +1,25 @@
+import { BASE } from './browser';
+
+export interface ApiAnswer {
+  readonly status: number;
+  readonly json: Record<string, never> & { [key: string]: unknown };
+  readonly headers: Headers;
+}
+
+/** A plain program at the programming interface: no browser, its own cookie. */
+export async function request(method: string, path: string, options: { body?: unknown; raw?: string; cookie?: string; headers?: Record<string, string> } = {}): Promise<ApiAnswer> {
+  const { body, raw, cookie, headers = {} } = options;
+  const response = await fetch(`${BASE}/api/v1${path}`, {
+    method, headers: { ...(body === undefined && raw === undefined ? {} : { 'content-type': 'application/json' }), ...(cookie ? { cookie } : {}), ...headers },
+    ...(raw !== undefined ? { body: raw } : body === undefined ? {} : { body: JSON.stringify(body) }),
+  });
+  const text = await response.text();
+  return { status: response.status, json: text ? (JSON.parse(text) as ApiAnswer['json']) : ({} as ApiAnswer['json']), headers: response.headers };
+}
+
+/** Founds a crew of its own for a test and returns its lead's cookie. */
+export async function foundCrew(name: string): Promise<string> {
+  const answer = await request('POST', '/crews', { body: { crew: `${name} ${Date.now()}`, name: `Lead of ${name}`, password: 'long enough indeed' } });
+  if (answer.status !== 201) throw new Error(JSON.stringify(answer.json));
+  return answer.headers.get('set-cookie')!.split(';')[0]!;
+}
