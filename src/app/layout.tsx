@@ -3,6 +3,7 @@ import '@fontsource-variable/atkinson-hyperlegible-next/wght.css';
 import type { Metadata, Viewport } from 'next';
 import { cookies, headers } from 'next/headers';
 import type { ReactNode } from 'react';
+import { NonceMeta } from '@/ui/theme/NonceMeta';
 import { Registry } from '@/ui/theme/Registry';
 import { THEME_COOKIE, THEMES } from '@/ui/theme/tokens';
 
@@ -15,7 +16,7 @@ export default async function RootLayout({ children }: { children: ReactNode }) 
   const theme = THEMES.find((t) => t === wanted) ?? 'shade';
   return (
     <html lang="en" data-theme={theme}>
-      <head>{nonce ? <meta property="csp-nonce" content={nonce} nonce={nonce} /> : null}</head>
+      <head><NonceMeta nonce={nonce} /></head>
       <body><Registry nonce={nonce}>{children}</Registry></body>
     </html>
   );

@@ -59,12 +59,19 @@ export class Person {
     await (handle.asElement() as import('puppeteer-core').ElementHandle<HTMLElement>).click();
   }
 
+  /** Opens or closes a section of the planner's left side. */
+  async section(title: string): Promise<void> {
+    await (await this.page.waitForSelector(`[data-section="${title}"]`))!.click();
+  }
+
   /** Puts a text into the field with this label, replacing what stood there. */
   async fill(label: string, text: string): Promise<void> {
-    const field = await this.page.waitForSelector(`::-p-aria([name="${label}"][role="textbox"])`, { timeout: 10_000 });
-    await field!.evaluate((e) => (e as HTMLInputElement).select());
-    if (text === '') await field!.press('Backspace');
-    else await field!.type(text);
+    const found = await this.page.waitForFunction((l) => [...document.querySelectorAll<HTMLInputElement>('input,textarea')].find((e) =>
+      e.getClientRects().length > 0 && (e.getAttribute('aria-label') === l || [...(e.labels ?? [])].some((x) => x.textContent === l))), { timeout: 10_000 }, label);
+    const field = found.asElement() as import('puppeteer-core').ElementHandle<HTMLInputElement>;
+    await field.evaluate((e) => { e.focus(); e.select(); });
+    if (text === '') await field.press('Backspace');
+    else await field.type(text);
   }
 
   /** Chooses in the select with this label. */

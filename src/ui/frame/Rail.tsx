@@ -10,7 +10,7 @@ import { useMember } from './MemberContext';
 
 const Bar = styled.nav`
   position:fixed;inset:0 auto 0 0;width:var(--rail);display:flex;flex-direction:column;z-index:5;background:var(--canvas);overflow:hidden;
-  @media (max-width:760px){inset:auto 0 0 0;width:auto;height:68px;flex-direction:row;border-top:var(--w-rule) solid var(--ink);overflow:visible}
+  @media (max-width:760px){inset:auto 0 0 0;width:100vw;height:68px;flex-direction:row;border-top:var(--w-rule) solid var(--ink);overflow:visible}
   @media print{display:none}
 `;
 const RopeEdge = styled.svg`position:absolute;right:0;top:0;height:100%;width:14px;@media (max-width:760px){display:none}`;
@@ -22,7 +22,7 @@ const Room = styled(Link)`
   &[aria-current=page]::after{content:"";position:absolute;right:0;top:12px;bottom:12px;width:14px;background:repeating-linear-gradient(to bottom,var(--plate) 0 4px,var(--canvas) 4px 5.5px)}
   @media (max-width:760px){flex:1;padding:0;&[aria-current=page]::after{top:-8px;bottom:auto;left:calc(50% - 20px);right:auto;width:40px;height:12px;background:repeating-linear-gradient(to right,var(--plate) 0 4px,var(--canvas) 4px 5.5px)}}
 `;
-const Foot = styled.div`margin-top:auto;padding:0 14px 12px 6px;display:flex;flex-direction:column;gap:6px;align-items:stretch;@media (max-width:760px){margin:0;padding:0 8px;flex-direction:row;align-items:center;flex:1;justify-content:center}`;
+const Foot = styled.div`margin-top:auto;padding:0 14px 12px 6px;display:flex;flex-direction:column;gap:6px;align-items:stretch;@media (max-width:760px){margin:0;padding:0 8px;flex-direction:row;align-items:center;flex:1;justify-content:center;min-width:0}`;
 const Place = styled(AriaButton)`
   border:var(--w-rule) solid var(--ink);background:none;color:var(--ink);min-width:62px;height:48px;cursor:pointer;font:640 12.5px/1 var(--font-figure);font-stretch:84%;
   display:flex;flex-direction:column;align-items:center;justify-content:center;gap:6px;padding:0;

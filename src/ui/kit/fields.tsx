@@ -13,7 +13,8 @@ const box = css`
   font:560 15px/1.2 var(--font-figure);font-variant-numeric:tabular-nums;border-radius:0;
   &[data-invalid]{border-color:var(--signal);border-style:dashed}
 `;
-const Field = styled(AriaTextField)`display:block;min-width:0`;
+// "aria": a field the server refused must not keep the browser from sending the form again.
+const Field = styled(AriaTextField).attrs({ validationBehavior: 'aria' })`display:block;min-width:0`;
 const FieldLabel = styled(AriaLabel)`${label}`;
 const Box = styled(Input)`${box}`;
 const Area = styled(TextArea)`${box} min-height:72px;font-family:var(--font-read);font-weight:400;resize:vertical`;

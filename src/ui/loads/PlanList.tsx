@@ -21,9 +21,9 @@ const Find = styled.div`display:flex;flex-wrap:wrap;gap:12px;padding:14px 0;& > 
 const Row = styled.li`
   position:relative;display:grid;grid-template-columns:150px minmax(0,1fr) 170px 210px 44px;gap:12px;align-items:center;min-height:58px;border-bottom:var(--w-hair) solid var(--line);
   &:hover{background:var(--sheet)}
-  @media (max-width:820px){grid-template-columns:minmax(0,1fr) 44px;padding:8px 0;row-gap:4px}
+  @media (max-width:820px){grid-template-columns:minmax(0,1fr) 44px;padding:10px 0;row-gap:3px;& > *{grid-column:1}& > a{order:-1}& > :last-child{grid-column:2;grid-row:1 / span 4}}
 `;
-const TitleLink = styled(Link)`font:640 17px/1.2 var(--font-figure);text-decoration:none;&::after{content:"";position:absolute;inset:0}&:focus-visible::after{outline:var(--w-focus) solid var(--ink)}`;
+const TitleLink = styled(Link)`font:640 17px/1.2 var(--font-figure);overflow-wrap:anywhere;text-decoration:none;&::after{content:"";position:absolute;inset:0}&:focus-visible::after{outline:var(--w-focus) solid var(--ink)}`;
 const Undo = styled.div`display:flex;align-items:center;gap:12px;padding:6px 14px;background:var(--plate);color:var(--on-plate);margin-top:12px;& button{color:inherit}`;
 
 const RULE_NAMES = { 'us-cmv': 'US commercial road', 'us-light': 'US private vehicle', 'eu-road': 'Europe, road' };

@@ -25,7 +25,7 @@ function Section({ title, summary, open = false, children }: { title: string; su
     <Part defaultExpanded={open}>
       {({ isExpanded }) => (
         <>
-          <Heading level={2} style={{ margin: 0 }}><Toggle slot="trigger"><span aria-hidden>{isExpanded ? '▾' : '▸'}</span>{title}<small>{summary}</small></Toggle></Heading>
+          <Heading level={2} style={{ margin: 0 }}><Toggle slot="trigger" data-section={title}><span aria-hidden>{isExpanded ? '▾' : '▸'}</span>{title}<small>{summary}</small></Toggle></Heading>
           <Inside><Body>{children}</Body></Inside>
         </>
       )}

@@ -42,7 +42,7 @@ export function Tally({ rows, onWorking }: { rows: readonly TallyRow[]; onWorkin
     <>
     <Table>
       <caption style={{ position: 'absolute', clipPath: 'inset(50%)' }}>Required against provided</caption>
-      <thead><tr><th scope="col"><Label>Direction</Label></th><th scope="col" className="bar" /><th scope="col"><Label>held</Label></th><th scope="col"><Label>needs</Label></th><th scope="col"><Label>verdict</Label></th></tr></thead>
+      <thead><tr><th scope="col"><Label>Direction</Label></th><td className="bar" /><th scope="col"><Label>held</Label></th><th scope="col"><Label>needs</Label></th><th scope="col"><Label>verdict</Label></th></tr></thead>
       <tbody>
         {shown.map((row) => {
           const text = wordRow(row, units);

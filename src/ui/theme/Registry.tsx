@@ -5,7 +5,9 @@ import { ServerStyleSheet, StyleSheetManager } from 'styled-components';
 import { GlobalStyle } from './GlobalStyle';
 
 /** Collects styles on the server, so that the first paint is styled; the nonce lets them past the content security policy. */
-export function Registry({ nonce, children }: { nonce: string | undefined; children: ReactNode }) {
+export function Registry({ nonce: served, children }: { nonce: string | undefined; children: ReactNode }) {
+  // A refresh serves a new nonce, but the document keeps the policy, and so the nonce, it was loaded with.
+  const [nonce] = useState(served);
   const [sheet] = useState(() => new ServerStyleSheet(nonce ? { nonce } : {}));
   useServerInsertedHTML(() => {
     const styles = sheet.getStyleElement();

@@ -1,0 +1,37 @@
+import { fileURLToPath } from 'node:url';
+import { launch, Person } from '../tests/support/browser';
+
+/** Takes the pictures of docs/screenshots from the demo data of a running application (APP_URL). */
+
+const FOLDER = fileURLToPath(new URL('../docs/screenshots/', import.meta.url));
+const browser = await launch();
+const wait = (ms: number): Promise<void> => new Promise((resolve) => setTimeout(resolve, ms));
+
+async function picture(name: string, options: Parameters<typeof Person.at>[1], steps: (p: Person) => Promise<void>): Promise<void> {
+  const p = await Person.at(browser, options);
+  await steps(p);
+  await wait(900);
+  await p.page.screenshot({ path: `${FOLDER}${name}.png` as `${string}.png` });
+  await p.leave();
+}
+const plan = (title: string, more: (p: Person) => Promise<void> = async () => {}) => async (p: Person): Promise<void> => {
+  await p.stepInAs('Ilse Varrow');
+  await p.openPlan(title);
+  await more(p);
+};
+
+await picture('first-page', {}, (p) => p.goto('/'));
+await picture('loads', {}, (p) => p.stepInAs('Ilse Varrow'));
+await picture('planner', {}, plan('Carousel crate'));
+await picture('planner-night', { theme: 'night' }, plan('Carousel crate'));
+await picture('planner-day', { theme: 'day' }, plan('Water tote'));
+await picture('strength-line', {}, plan('Carousel crate', async (p) => {
+  await p.clickText('bowline');
+  await p.page.$eval('article[data-line="1"]', (e) => e.scrollIntoView());
+}));
+await picture('working', {}, plan('Carousel crate', (p) => p.clickText('WLL of line 1')));
+await picture('print', { height: 1000 }, plan('Apple bins', async (p) => p.goto(`${new URL(p.page.url()).pathname}/print`)));
+await picture('crew', {}, async (p) => { await p.stepInAs('Ilse Varrow'); await p.goto('/crew'); });
+await picture('phone-planner', { phone: true }, plan('Water tote'));
+await picture('phone-strength-line', { phone: true }, plan('Water tote', async (p) => { await p.page.$eval('article[data-line="1"]', (e) => e.scrollIntoView()); }));
+await browser.close();

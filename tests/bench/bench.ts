@@ -1,0 +1,110 @@
+import { gzipSync } from 'node:zlib';
+import { type Plan } from '@/core/exchange/plan';
+import { assess } from '@/core/securement/assess';
+import { helpfulChanges } from '@/core/securement/advice/one-change';
+import { pool } from '@/db/pool';
+import { planPage } from '@/db/queries/plans';
+import { launch, Person } from '../support/browser';
+import { foundCrew, request } from '../support/api';
+import { demoDocument, demoPlan } from '../support/demo';
+
+/** Figures of the README. Prints a line each; decides nothing. */
+
+const LIST_PLANS = 50_000;
+const print = (what: string, figure: string): void => console.log(`${what.padEnd(58)} ${figure}`);
+
+function percentile(times: number[], p: number): number {
+  const sorted = times.toSorted((a, b) => a - b);
+  return sorted[Math.min(sorted.length - 1, Math.floor(sorted.length * p))]!;
+}
+const spread = (times: number[]): string => `p50 ${percentile(times, 0.5).toFixed(1)} ms, p99 ${percentile(times, 0.99).toFixed(1)} ms`;
+
+async function timed(times: number, work: () => Promise<unknown>): Promise<number[]> {
+  const list: number[] = [];
+  for (let i = 0; i < times; i++) {
+    const began = performance.now();
+    await work();
+    list.push(performance.now() - began);
+  }
+  return list;
+}
+
+/** The crate with eight lines, the size the issue of speed is about. */
+function eightLines(): Plan {
+  const plan = demoPlan('carousel-crate');
+  return { ...plan, lines: Array.from({ length: 8 }, (_, i) => ({ ...plan.lines[i % 3]!, id: `l${i}` })) };
+}
+
+function benchCore(): void {
+  const plan = eightLines();
+  for (let i = 0; i < 200; i++) assess(plan);
+  const began = performance.now();
+  const runs = 500;
+  for (let i = 0; i < runs; i++) assess(plan);
+  print('assess(), plan of 8 lines, traced', `${Math.round(((performance.now() - began) / runs) * 1000)} µs`);
+  const advice = performance.now();
+  for (let i = 0; i < 10; i++) helpfulChanges(plan);
+  print('what would help most, plan of 8 lines (in a worker)', `${((performance.now() - advice) / 10).toFixed(0)} ms`);
+}
+
+async function benchSaves(): Promise<void> {
+  const cookie = await foundCrew('Bench');
+  const document = demoDocument('carousel-crate');
+  const created = await request('POST', '/plans', { body: document, cookie });
+  const path = `/plans/${created.json['id'] as unknown as string}`;
+  let version = 1;
+  const save = (): Promise<unknown> => request('PUT', path, { body: document, cookie, headers: { 'if-match': `"${version++}"` } });
+  await timed(30, save);
+  print('save round trip over HTTP', spread(await timed(300, save)));
+}
+
+/** Fills one crew with plans in one statement: only the list is measured, so they share a document. */
+async function fillList(): Promise<string> {
+  const { rows } = await pool().query<{ crew_id: string; id: string }>(`SELECT crew_id, id FROM member WHERE name = 'Lead of Bench' LIMIT 1`);
+  const { crew_id: crewId, id } = rows[0]!;
+  await pool().query(
+    `INSERT INTO plan (id, crew_id, version, document, title, title_key, rule_set, verdict, line_count, updated_at, updated_by)
+     SELECT gen_random_uuid(), $1, 1, $3, 'Load ' || n || ' ' || md5(n::text), 'load ' || n || ' ' || md5(n::text), 'eu-road', 'holds', 3, now() - n * interval '1 minute', $2
+     FROM generate_series(1, ${LIST_PLANS}) AS n`, [crewId, id, demoDocument('apple-bins')]);
+  await pool().query('ANALYZE plan');
+  return crewId;
+}
+
+async function benchList(): Promise<void> {
+  const crewId = await fillList();
+  const page = async (query: Parameters<typeof planPage>[2]): Promise<number[]> => { await timed(20, () => planPage(pool(), crewId, query)); return timed(200, () => planPage(pool(), crewId, query)); };
+  const deep = (await pool().query<{ k: string; id: string }>(`SELECT title_key AS k, id FROM plan WHERE crew_id = $1 ORDER BY title_key OFFSET 40000 LIMIT 1`, [crewId])).rows[0]!;
+  print(`list page of ${LIST_PLANS.toLocaleString('en-US')} plans, first, last changed first`, spread(await page({ search: '', sort: 'changed', after: null })));
+  print('  page after 40,000 by name', spread(await page({ search: '', sort: 'title', after: [deep.k, deep.id] })));
+  print('  search for a rare word', spread(await page({ search: '4e732ced', sort: 'changed', after: null })));
+}
+
+async function benchPages(): Promise<void> {
+  const browser = await launch();
+  const person = await Person.at(browser);
+  await person.stepInAs('Ilse Varrow');
+  await person.openPlan('Apple bins');
+  const plan = new URL(person.page.url()).pathname;
+  const cookie = (await person.context.cookies()).map((c) => `${c.name}=${c.value}`).join('; ');
+  for (const [name, route] of [['/', '/'], ['/loads', '/loads'], ['/loads/[id]', plan], ['/loads/[id]/print', `${plan}/print`], ['/crew', '/crew']] as const) {
+    const html = await (await fetch(`${process.env['APP_URL']}${route}`, { headers: name === '/' ? {} : { cookie } })).text();
+    const scripts = [...new Set([...html.matchAll(/<script[^>]+src="([^"]+)"/g)].map((m) => m[1]!))];
+    const sizes = await Promise.all(scripts.map(async (s) => gzipSync(Buffer.from(await (await fetch(new URL(s, process.env['APP_URL'])) ).arrayBuffer())).length));
+    print(`first-load JavaScript ${name}, gzip`, `${Math.round(sizes.reduce((a, b) => a + b, 0) / 1000)} kB`);
+  }
+  const cold = await timed(5, async () => {
+    const page = await person.context.newPage();
+    await page.setCacheEnabled(false);
+    await page.goto(`${process.env['APP_URL']}${plan}`, { waitUntil: 'domcontentloaded' });
+    await page.waitForSelector('[data-verdict]');
+    await page.close();
+  });
+  print('first verdict on a cold page', spread(cold));
+  await browser.close();
+}
+
+benchCore();
+await benchSaves();
+await benchList();
+await benchPages();
+await pool().end();

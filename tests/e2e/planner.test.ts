@@ -1,0 +1,304 @@
+import { mkdtempSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import path from 'node:path';
+import type { Browser, ElementHandle } from 'puppeteer-core';
+import { afterAll, beforeAll, describe, expect, it } from 'vitest';
+import { demoDocument } from '../support/demo';
+import { BASE, launch, Person } from '../support/browser';
+
+let browser: Browser;
+beforeAll(async () => { browser = await launch(); });
+afterAll(() => browser.close());
+
+/** A person of Haulage at a plan of their own, made from a demo document. */
+async function atOwnPlan(demo: string, title: string, who = 'Ilse Varrow'): Promise<Person> {
+  const person = await Person.at(browser);
+  await person.stepInAs(who);
+  const { json } = await person.api('POST', '/plans', { ...demoDocument(demo), title });
+  await person.goto(`/loads/${json['id'] as string}`);
+  return person;
+}
+
+describe('from the first page to a verdict', () => {
+  it('one click as a demo person, the cautions once, one click to a plan with a verdict', async () => {
+    const p = await Person.at(browser);
+    await p.goto('/');
+    await p.clickText('Tomas Quill');
+    await p.page.waitForSelector('[role=dialog]');
+    expect(await p.text('[role=dialog]')).toMatch(/Never for lifting people|Not for lifting people/);
+    await p.page.keyboard.press('Escape');
+    expect(await p.page.$('[role=dialog]')).not.toBeNull();
+    await p.clickText('I have read this');
+    await p.page.waitForFunction(() => !document.querySelector('[role=dialog]'));
+    await p.openPlan('Apple bins');
+    expect(await p.verdict()).toBe('holds');
+    await p.goto('/loads');
+    expect(await p.page.$('[role=dialog]')).toBeNull();
+    expect(p.errors).toEqual([]);
+    await p.leave();
+  });
+
+  it('a newcomer founds a crew, plans a load from nothing, and it comes back', async () => {
+    const p = await Person.at(browser);
+    await p.goto('/');
+    await p.fill('Crew', `Hop Yard ${Date.now()}`);
+    await p.fill('Your full name', 'Nan Arkwright');
+    await p.fill('New password, 10 characters or more', 'short');
+    await p.clickText('Found the crew');
+    await p.page.waitForFunction(() => /shorter than allowed/.test(document.body.innerText));
+    await p.fill('New password, 10 characters or more', 'long enough indeed');
+    await p.clickText('Found the crew');
+    await p.page.waitForFunction(() => location.pathname === '/loads');
+    await p.clickText('I have read this');
+    expect(await p.text()).toContain('Nothing planned yet');
+    await p.clickText('Plan a load');
+    await p.untilVerdict('cannot-say');
+    await p.page.waitForNetworkIdle({ idleTime: 300 });
+    await p.fill('Mass', '1,060 lb');
+    await p.afterEdit();
+    await p.clickText('Put a line over the load');
+    await p.afterEdit();
+    const address = p.page.url();
+    await p.page.goto(address, { waitUntil: 'networkidle0' });
+    expect(await p.text()).toContain('481 kg');
+    expect(await p.page.$$('article[data-line]')).toHaveLength(1);
+    expect(p.errors).toEqual([]);
+    await p.leave();
+  });
+});
+
+describe('all four words through the real interface', () => {
+  it('CANNOT SAY → HOLDS when the plate is read; SHORT when the load grows; BARRED under US commercial rules', async () => {
+    const p = await atOwnPlan('carousel-crate', 'Four words');
+    expect(await p.verdict()).toBe('cannot-say');
+    expect(await p.text('[data-verdict]')).toContain('read the plate on ring L1');
+    await p.section('Deck and anchors');
+    const plate = await p.page.waitForSelector('::-p-xpath(//*[normalize-space(text())="Anchor L1"]/following::input[2])');
+    await plate!.type('8 kN');
+    await p.untilVerdict('holds');
+    await p.afterEdit();
+    await p.section('Load');
+    await p.fill('Mass', '900 kg');
+    await p.untilVerdict('short');
+    expect(await p.text('[data-verdict]')).toMatch(/SHORT.*short by 0\.\d+\sg/s);
+    await p.choose('Rules', 'US commercial road');
+    await p.untilVerdict('barred');
+    expect(await p.text('[data-verdict]')).toContain('webbing with a ratchet');
+    await p.afterEdit();
+    expect((await p.api('GET', p.page.url().replace(`${BASE}/loads`, '/plans'))).json['document']).toMatchObject({ ruleSet: 'us-cmv', cargo: { massKg: 900 } });
+    expect(p.errors).toEqual([]);
+    await p.leave();
+  });
+
+  it('each finding and row names its clause; figures open their working, level by level', async () => {
+    const p = await atOwnPlan('water-tote', 'Clauses');
+    const text = await p.text();
+    for (const clause of ['49 CFR 393.104(f)(1)', '49 CFR 392.9']) expect(text).toContain(clause);
+    await p.clickText('All lines, sum of working load limits: held');
+    await p.page.waitForSelector('[role=dialog]');
+    expect(await p.text('[role=dialog]')).toContain('ΣWLL = c₁ + c₂');
+    await p.clickText('Working of Over, front');
+    await p.clickText('Working of working load limit of the line');
+    expect(await p.text('[role=dialog]')).toMatch(/bowline, governs/);
+    await p.clickText('Working of bowline');
+    const level = await p.text('[role=dialog]');
+    expect(level).toContain('C₂ = n × WLL × κ × ω × η');
+    expect(level).toContain('49 CFR 393.108');
+    expect(level).toContain('from memory');
+    expect(level).toMatch(/seamanship school: the lowest school/);
+    await p.page.keyboard.press('Escape');
+    await p.page.waitForFunction(() => !document.querySelector('[role=dialog]'));
+    await p.leave();
+  });
+});
+
+describe('the strength line', () => {
+  it('an element is picked, replaced from the ranked list, moved, removed, added; undo and redo walk back and forth', async () => {
+    const p = await atOwnPlan('carousel-crate', 'Elements');
+    const wll = (): Promise<string> => p.page.$eval('article[data-line="1"] [data-working]', (e) => (e as HTMLElement).innerText);
+    const names = (): Promise<string[]> => p.page.$$eval('article[data-line="1"] ol > li button', (list) => list.map((b) => b.textContent!.split(',')[0]!));
+    expect(await wll()).toBe('2.26\u00a0kN');
+    await p.clickText('bowline');
+    const offered = await p.text('section[aria-label="Picked: attachment knot"]');
+    expect(offered).toMatch(/\+27 %\s+fisherman’s \(anchor\) bend/);
+    expect(offered).toMatch(/line \+25 %, 2\.83\skN/);
+    await p.clickText('+27 %');
+    await p.page.waitForFunction(() => document.querySelector('article[data-line="1"] [data-working]')!.textContent!.startsWith('2.83'));
+    await p.afterEdit();
+    expect((await names())[1]).toBe('fisherman’s (anchor) bend');
+    await p.clickText('Move toward the end');
+    expect((await names()).slice(1, 3)).toEqual(['rope itself', 'fisherman’s (anchor) bend']);
+    await p.clickText('Undo');
+    expect((await names())[1]).toBe('fisherman’s (anchor) bend');
+    await p.clickText('Undo');
+    await p.page.waitForFunction(() => document.querySelector('article[data-line="1"] [data-working]')!.textContent!.startsWith('2.26'));
+    await p.clickText('Redo');
+    await p.page.waitForFunction(() => document.querySelector('article[data-line="1"] [data-working]')!.textContent!.startsWith('2.83'));
+    const count = (await names()).length;
+    await p.choose('Put after it', 'hook, ring or shackle');
+    await p.clickText('Add');
+    await p.page.waitForFunction((n) => document.querySelectorAll('article[data-line="1"] ol > li button').length === n + 1, {}, count);
+    await p.fill('Marked WLL', '1 kN');
+    await p.page.waitForFunction(() => document.querySelector('article[data-line="1"] [data-working]')!.textContent!.startsWith('1.00'));
+    await p.clickText('Remove');
+    await p.page.waitForFunction((n) => document.querySelectorAll('article[data-line="1"] ol > li button').length === n, {}, count);
+    await p.afterEdit();
+    expect(p.errors).toEqual([]);
+    await p.leave();
+  });
+
+  it('what cannot be read stays in the field with the reason, and the last good value stays in force', async () => {
+    const p = await atOwnPlan('apple-bins', 'Bad input');
+    await p.section('Load');
+    for (const [text, reason] of [['1,5', 'decimal point, not a comma'], ['-3 kg', 'below 0'], ['3 kN', 'not a unit of mass'], ['', 'CANNOT SAY']] as const) {
+      await p.fill('Mass', text);
+      const said = await p.text();
+      expect(said, text).toContain(text === '' ? 'mass not known' : reason);
+    }
+    await p.fill('Mass', '2,280 kg');
+    await p.fill('Mass', 'heavy');
+    expect(await p.text()).toMatch(/“heavy” is not a figure.*Kept: 2280 kg/s);
+    await p.untilVerdict('holds');
+    await p.fill('Height', "4' 11\"");
+    expect(await p.text()).toContain('taken as ft');
+    await p.afterEdit();
+    expect((await p.api('GET', p.page.url().replace(`${BASE}/loads`, '/plans'))).json['document']).toMatchObject({ cargo: { massKg: 2280, heightM: expect.closeTo(1.4986, 12) } });
+    await p.leave();
+  });
+
+  it('one change that helps is done in one click', async () => {
+    const p = await atOwnPlan('water-tote', 'Helps');
+    await p.page.waitForFunction(() => /2 in webbing with ratchets/.test(document.body.innerText));
+    await p.clickText('Do it: 2 in webbing with ratchets');
+    await p.untilVerdict('holds');
+    await p.clickText('Undo');
+    await p.untilVerdict('barred');
+    await p.leave();
+  });
+});
+
+describe('two people at one plan', () => {
+  it('the second to save is shown both versions; nothing is lost either way', async () => {
+    const first = await atOwnPlan('apple-bins', 'Shared bins');
+    const second = await Person.at(browser);
+    await second.stepInAs('Tomas Quill');
+    await second.goto(first.page.url().replace(BASE, ''));
+    await first.section('Name and notes');
+    await second.section('Name and notes');
+    await first.fill('Notes', 'mats checked by Ilse');
+    await first.afterEdit();
+    await second.fill('Notes', 'headboard checked by Tomas');
+    await second.page.waitForSelector('[role=dialog]', { timeout: 15_000 });
+    const both = await second.text('[role=dialog]');
+    expect(both).toContain('Ilse Varrow saved this plan first');
+    expect(both).toContain('mats checked by Ilse');
+    expect(both).toContain('headboard checked by Tomas');
+    await second.clickText('Take theirs');
+    await second.untilKept();
+    expect(await second.page.$eval('textarea', (t) => t.value)).toBe('mats checked by Ilse');
+    await second.clickText('Undo');
+    expect(await second.page.$eval('textarea', (t) => t.value)).toBe('headboard checked by Tomas');
+    await second.afterEdit();
+    await first.fill('Notes', 'mats checked twice');
+    await first.page.waitForSelector('[role=dialog]', { timeout: 15_000 });
+    await first.clickText('Keep mine');
+    await first.untilKept();
+    const kept = await first.api('GET', first.page.url().replace(`${BASE}/loads`, '/plans'));
+    expect(kept.json['document']).toMatchObject({ notes: 'mats checked twice' });
+    expect([...first.errors, ...second.errors]).toEqual([]);
+    await first.leave();
+    await second.leave();
+  });
+
+  it('without an answer from the server the text stays and is sent again by itself', async () => {
+    const p = await atOwnPlan('apple-bins', 'Offline');
+    await p.section('Name and notes');
+    await p.page.setOfflineMode(true);
+    await p.fill('Notes', 'typed in the tunnel');
+    await p.page.waitForFunction(() => /not kept/.test(document.querySelector('[data-save]')!.textContent!), { timeout: 10_000 });
+    expect(await p.text()).toContain('No answer from the server');
+    await p.page.setOfflineMode(false);
+    await p.untilKept();
+    expect((await p.api('GET', p.page.url().replace(`${BASE}/loads`, '/plans'))).json['document']).toMatchObject({ notes: 'typed in the tunnel' });
+    await p.leave();
+  });
+
+  it('a trainee reads and does not change', async () => {
+    const p = await Person.at(browser);
+    await p.stepInAs('Joss Pemberly');
+    await p.openPlan('Apple bins');
+    expect(await p.verdict()).toBe('holds');
+    expect(await p.text()).toContain('read only');
+    expect(await p.page.$('fieldset:disabled')).not.toBeNull();
+    expect(await p.text()).not.toContain('Put a line over the load');
+    expect((await p.api('POST', '/plans', demoDocument('apple-bins'))).status).toBe(403);
+    await p.leave();
+  });
+});
+
+describe('the list, files and paper', () => {
+  it('finds, orders, deletes with undo, duplicates', async () => {
+    const p = await atOwnPlan('bandstand-deck', 'Zebra crossing deck');
+    await p.clickText('Duplicate');
+    await p.page.waitForFunction(() => document.querySelector('h1')?.textContent === 'Zebra crossing deck (copy)');
+    await p.goto('/loads');
+    await p.fill('Find a load', 'zebra');
+    const titles = () => p.page.$$eval('ul[aria-label="Plans"] a', (list) => list.map((a) => a.textContent));
+    await p.page.waitForFunction(() => document.querySelectorAll('ul[aria-label="Plans"] a').length === 2);
+    expect(await titles()).toEqual(['Zebra crossing deck (copy)', 'Zebra crossing deck']);
+    await p.choose('Order', 'by name');
+    await p.page.waitForFunction(() => document.querySelector('ul[aria-label="Plans"] a')?.textContent === 'Zebra crossing deck');
+    await p.clickText('Delete Zebra crossing deck (copy)');
+    await p.page.waitForFunction(() => document.querySelectorAll('ul[aria-label="Plans"] a').length === 1);
+    await p.clickText('Undo');
+    await p.page.waitForFunction(() => document.querySelectorAll('ul[aria-label="Plans"] a').length === 2);
+    await p.leave();
+  });
+
+  it('export and import are the identity; a bad file is refused, located, and nothing is stored', async () => {
+    const folder = mkdtempSync(path.join(tmpdir(), 'vast-cleat-files-'));
+    const p = await atOwnPlan('pipe-bundle', 'Out and in');
+    const session = await p.page.createCDPSession();
+    await session.send('Page.setDownloadBehavior', { behavior: 'allow', downloadPath: folder });
+    await p.clickText('Export');
+    const file = path.join(folder, 'Out and in.json');
+    await expect.poll(() => { try { return readFileSync(file, 'utf8').length; } catch { return 0; } }, { timeout: 10_000 }).toBeGreaterThan(100);
+    const before = await p.api('GET', p.page.url().replace(`${BASE}/loads`, '/plans'));
+    await p.goto('/loads');
+    const input = (await p.page.$('input[type=file]')) as ElementHandle<HTMLInputElement>;
+    await input.uploadFile(file);
+    await p.page.waitForSelector('[data-verdict]');
+    const after = await p.api('GET', p.page.url().replace(`${BASE}/loads`, '/plans'));
+    expect(after.json['document']).toEqual(before.json['document']);
+    expect(after.json['id']).not.toBe(before.json['id']);
+    const bad = path.join(folder, 'bad.json');
+    writeFileSync(bad, JSON.stringify({ ...demoDocument('pipe-bundle'), cargo: { name: 'x', massKg: '700', lengthM: 1, widthM: 1, heightM: 1 } }));
+    await p.goto('/loads');
+    await ((await p.page.$('input[type=file]')) as ElementHandle<HTMLInputElement>).uploadFile(bad);
+    await p.page.waitForSelector('[role=alert]');
+    expect(await p.text('[role=alert]')).toMatch(/bad\.json was not imported.*cargo › massKg: Add the unit/s);
+    rmSync(folder, { recursive: true });
+    await p.leave();
+  });
+
+  it.each([['A4', 1], ['Letter', 1]] as const)('the print sheet fits %s with verdict, lines, clauses and cautions', async (format, most) => {
+    const p = await atOwnPlan('water-tote', `On ${format}`);
+    await p.goto(`${p.page.url().replace(BASE, '')}/print`);
+    const text = await p.text();
+    for (const part of ['BARRED', 'Over, front', '49 CFR 393.106(d)', 'bowline', 'Not for lifting people']) expect(text).toContain(part);
+    const pdf = Buffer.from(await p.page.pdf({ format, preferCSSPageSize: false })).toString('latin1');
+    expect((pdf.match(/\/Type\s*\/Page[^s]/g) ?? []).length).toBeLessThanOrEqual(most);
+    await p.leave();
+  });
+
+  it('units change everywhere, and stay with the member', async () => {
+    const p = await atOwnPlan('apple-bins', 'Units', 'Sunniva Dale');
+    await p.clickText('Units: kN, kg, m. Change');
+    await p.page.waitForFunction(() => /5,0[23]0\slb/.test(document.body.innerText));
+    await p.page.reload({ waitUntil: 'networkidle0' });
+    expect(await p.text('article[data-line="1"]')).toMatch(/4,490\slbf/);
+    await p.clickText('Units: lbf, lb, ft. Change');
+    await p.page.waitForResponse((r) => r.url().endsWith('/me'));
+    await p.leave();
+  });
+});
