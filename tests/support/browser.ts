@@ -1,4 +1,4 @@
-import puppeteer, { type Browser, type BrowserContext, type Page } from 'puppeteer-core';
+import puppeteer, { type Browser, type BrowserContext, type ElementHandle, type Page } from 'puppeteer-core';
 
 export const BASE = process.env['APP_URL'] ?? 'http://127.0.0.1:3000';
 const ARGS = ['--no-sandbox', '--enable-unsafe-swiftshader', '--disable-quic', '--no-first-run', '--disable-background-networking', '--disable-component-update', '--disable-sync'];
@@ -15,6 +15,8 @@ export class Person {
   static async at(browser: Browser, options: { width?: number; height?: number; theme?: string; phone?: boolean } = {}): Promise<Person> {
     const context = await browser.createBrowserContext();
     const page = await context.newPage();
+    // The runner of scripts wraps functions in a helper that a page does not know.
+    await page.evaluateOnNewDocument('window.__name = (f) => f');
     const phone = options.phone ?? false;
     await page.setViewport({ width: options.width ?? (phone ? 390 : 1280), height: options.height ?? (phone ? 844 : 800), hasTouch: phone, isMobile: phone });
     if (options.theme) await context.setCookie({ name: 'vc_theme', value: options.theme, domain: new URL(BASE).hostname, path: '/' });
@@ -56,7 +58,7 @@ export class Person {
       const name = (e: HTMLElement): string => e.getAttribute('aria-label') ?? e.textContent?.trim() ?? '';
       return all.find((e) => name(e) === t) ?? all.find((e) => name(e).startsWith(t)) ?? all.find((e) => name(e).includes(t));
     }, { timeout: 10_000 }, text);
-    await (handle.asElement() as import('puppeteer-core').ElementHandle<HTMLElement>).click();
+    await (handle.asElement() as ElementHandle<HTMLElement>).click();
   }
 
   /** Opens or closes a section of the planner's left side. */
@@ -68,7 +70,7 @@ export class Person {
   async fill(label: string, text: string): Promise<void> {
     const found = await this.page.waitForFunction((l) => [...document.querySelectorAll<HTMLInputElement>('input,textarea')].find((e) =>
       e.getClientRects().length > 0 && (e.getAttribute('aria-label') === l || [...(e.labels ?? [])].some((x) => x.textContent === l))), { timeout: 10_000 }, label);
-    const field = found.asElement() as import('puppeteer-core').ElementHandle<HTMLInputElement>;
+    const field = found.asElement() as ElementHandle<HTMLInputElement>;
     await field.evaluate((e) => { e.focus(); e.select(); });
     if (text === '') await field.press('Backspace');
     else await field.type(text);
