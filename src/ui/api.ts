@@ -1,19 +1,13 @@
 import { z } from 'zod';
-import type { Plan } from '@/core/exchange/plan';
+import type { StoredPlan } from '@/db/queries/plans';
+
+export type { StoredPlan };
 
 /** The one way to the server. Failure is data: status, issues with their wording, and (on conflict) the version saved first. */
 export interface Problem {
   readonly status: number;
   readonly issues: readonly { readonly code: string; readonly path: readonly (string | number)[]; readonly message: string }[];
   readonly current?: StoredPlan;
-}
-
-export interface StoredPlan {
-  readonly id: string;
-  readonly version: number;
-  readonly document: Plan;
-  readonly updatedAt: string;
-  readonly updatedBy: string;
 }
 
 export type Answer<T> = { readonly ok: true; readonly value: T } | { readonly ok: false; readonly problem: Problem };

@@ -60,7 +60,7 @@ describe('from the first page to a verdict', () => {
     await p.afterEdit();
     const address = p.page.url();
     await p.page.goto(address, { waitUntil: 'networkidle0' });
-    expect(await p.text()).toContain('481 kg');
+    expect(await p.text()).toContain('481\u00a0kg');
     expect(await p.page.$$('article[data-line]')).toHaveLength(1);
     expect(p.errors).toEqual([]);
     await p.leave();

@@ -35,15 +35,20 @@ type PlaceRule =
 const capacity = { symbol: 'C', unit: 'N', symbols: { p: 'η' } } as const;
 const product = ({ n, s, k, w, p }: Record<CommonInput, number>): number => n * s * k * w * p;
 
+/** MBS over a number N: the crew's design factor, or the manual's divisor. */
+function divided(school: SchoolId, label: string): PlaceRule {
+  return {
+    own: { symbol: 'N', label },
+    formula: formula({
+      ...capacity, text: 'n × MBS × κ × ω × η ÷ N', source: SCHOOLS[school].source, confidence: 'from-memory',
+      compute: (v: Record<CommonInput | 'd', number>) => product(v) / v.d,
+    }),
+  };
+}
+
 /** Capacity of one place on a rope under each school. A knot factor multiplies MBS before the division. */
 export const PLACE_RULES: Record<SchoolId, PlaceRule> = {
-  'design-factor': {
-    own: { symbol: 'N', label: 'design factor' },
-    formula: formula({
-      ...capacity, text: 'n × MBS × κ × ω × η ÷ N', source: SCHOOLS['design-factor'].source, confidence: 'from-memory',
-      compute: (v) => product(v) / v.d,
-    }),
-  },
+  'design-factor': divided('design-factor', 'design factor'),
   'tenth-doubled': {
     own: null,
     formula: formula({
@@ -51,13 +56,7 @@ export const PLACE_RULES: Record<SchoolId, PlaceRule> = {
       compute: (v) => (product(v) / 10) * 2,
     }),
   },
-  'rigging-manual': {
-    own: { symbol: 'N', label: 'divisor for new fibre rope' },
-    formula: formula({
-      ...capacity, text: 'n × MBS × κ × ω × η ÷ N', source: SCHOOLS['rigging-manual'].source, confidence: 'from-memory',
-      compute: (v) => product(v) / v.d,
-    }),
-  },
+  'rigging-manual': divided('rigging-manual', 'divisor for new fibre rope'),
   'marine-msl': {
     own: { symbol: 'f', label: 'securing fraction of fibre rope' },
     formula: formula({

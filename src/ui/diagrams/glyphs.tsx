@@ -27,7 +27,8 @@ function Strand({ d, w, open }: { d: string; w: number; open?: boolean }) {
     <>
       <path d={d} fill="none" stroke="var(--rope-ink)" strokeWidth={w + 2.6} />
       <path d={d} fill="none" stroke="var(--rope)" strokeWidth={w} />
-      <path d={d} fill="none" stroke="var(--rope-lit)" strokeWidth={w * 0.42} strokeDasharray="3 4.5" />
+      <path d={d} fill="none" stroke="var(--rope-lit)" strokeWidth={w * 0.55} strokeDasharray="2.6 2.9" strokeDashoffset={-1.4} />
+      <path d={d} fill="none" stroke="var(--rope-ink)" strokeWidth={w} strokeDasharray="0.9 4.6" opacity={0.6} />
     </>
   );
 }

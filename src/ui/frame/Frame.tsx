@@ -8,7 +8,8 @@ import { Rail } from './Rail';
 
 const Page = styled.div`margin-left:var(--rail);min-height:100vh;display:flex;flex-direction:column;@media (max-width:760px){margin:0 0 68px}@media print{margin:0}`;
 const Main = styled.main`flex:1;min-width:0`;
-const Foot = styled.footer`padding:10px 20px;border-top:var(--w-hair) solid var(--line);font-size:var(--t-small);color:var(--ink-2);@media print{display:none}`;
+const Foot = styled.footer`padding:10px 20px;border-top:var(--w-hair) solid var(--line);font-size:var(--t-small);color:var(--ink-2);background:var(--canvas);
+  @media (min-width:761px){position:sticky;bottom:0;z-index:3;padding:5px 20px} @media print{display:none}`;
 
 /** Rail, page and the cautions that are always shown. */
 export function Frame({ viewer, children }: { viewer: Viewer; children: ReactNode }) {

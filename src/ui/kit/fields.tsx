@@ -134,7 +134,7 @@ export function NumberField({ label: text, value, onChange, least, most }: { lab
   );
 }
 
-const SelectBox = styled(AriaButton)`${box} display:flex;align-items:center;justify-content:space-between;gap:8px;text-align:left;cursor:pointer;
+const SelectBox = styled(AriaButton)`${box} font-stretch:86%;display:flex;align-items:center;justify-content:space-between;gap:8px;text-align:left;cursor:pointer;
   & > span:first-child{white-space:nowrap;overflow:hidden;text-overflow:ellipsis;min-width:0}`;
 const List = styled(Popover)`background:var(--sheet);border:var(--w-rule) solid var(--ink);max-height:60vh;overflow:auto;min-width:var(--trigger-width)`;
 const Item = styled(ListBoxItem)`

@@ -23,7 +23,7 @@ import { wordRun, wordValue } from './words';
 const Card = styled.article`padding:12px 0 18px;border-top:var(--w-rule) solid var(--ink);break-inside:avoid`;
 const Head = styled.header`display:flex;flex-wrap:wrap;align-items:center;gap:2px 12px;& h3{font-size:16px}`;
 const Title = styled.div`flex:1 1 220px;min-width:0;display:flex;flex-direction:column`;
-const FigureButton = styled(AriaButton)`border:0;background:none;color:inherit;cursor:pointer;padding:8px 2px;min-height:var(--hit);text-decoration:underline;text-underline-offset:5px;text-decoration-thickness:1.5px;font:inherit`;
+const FigureButton = styled(AriaButton)`border:0;background:none;color:inherit;cursor:pointer;padding:8px 2px;min-height:var(--hit);min-width:28px;text-decoration:underline;text-underline-offset:5px;text-decoration-thickness:1.5px;font:inherit`;
 const Kept = styled.div`display:flex;flex-direction:column;align-items:flex-end;& > button{min-height:28px;padding:2px}@media (max-width:760px){order:3;flex-basis:100%;align-items:flex-start;& > button{min-height:var(--hit)}}`;
 const Settings = styled.div`padding:12px 14px;border:var(--w-rule) solid var(--ink);background:var(--sheet);margin-bottom:10px;display:grid;gap:12px`;
 

@@ -19,7 +19,7 @@ import { wordRow, wordRun } from './words';
 
 const Paper = styled.article`max-width:760px;margin:20px auto;padding:28px;background:#fff;color:#000;font-size:14px;
   --ink:#000;--ink-2:#222;--signal:#000;--plate:#000;--sheet:#fff;--line:#777;--p-short:repeating-linear-gradient(135deg,#000 0 2px,transparent 2px 6px);--p-barred:linear-gradient(to bottom,transparent 0 40%,#fff 40% 60%,transparent 60%),linear-gradient(#000,#000);
-  & table{width:100%;border-collapse:collapse;margin:6px 0 14px}& th,& td{text-align:left;padding:4px 8px 4px 0;border-bottom:1px solid #777;vertical-align:top}& h2{margin-top:14px;border-bottom:2px solid #000}
+  & table{font-family:var(--font-figure);width:100%;border-collapse:collapse;margin:6px 0 14px}& th,& td{text-align:left;padding:4px 8px 4px 0;border-bottom:1px solid #777;vertical-align:top}& h2{margin-top:14px;border-bottom:2px solid #000}
   & a{color:#000}
   @media print{margin:0;padding:0;max-width:none}`;
 const Bar = styled.div`display:flex;gap:10px;max-width:760px;margin:16px auto 0;padding:0 12px;@media print{display:none}`;
@@ -32,7 +32,7 @@ function LineRow({ facts, number, units }: { facts: LineFacts; number: number; u
   return (
     <tr>
       <td>{number}</td><td><b>{line.name}</b><br />{wordRun(line, units)}</td><td>{capacity.places.map((p) => p.name).join(' – ')}</td>
-      <td>{force(capacity.wll.value)}<br /><Small>{weakest}</Small></td><td>{force(tension.hauled.value)}<br /><Small>kept {force(tension.pretension.value)}</Small></td>
+      <td>{force(capacity.wll.value)}<br /><Small>{weakest}</Small></td><td>{force(tension.hauled.value)}<br /><Small>counts {force(tension.pretension.value)}</Small></td>
     </tr>
   );
 }
@@ -53,7 +53,7 @@ export function PrintSheet({ plan, version, savedBy, savedAt }: { plan: Plan; ve
         <p><b>{headline(a, units)}</b> {ruleSet(plan.ruleSet).standing}</p>
         <p>{cargo.name}: {cargo.massKg === null ? 'mass not known' : formatQuantity(cargo.massKg, 'mass', units, 'demand')}, {[cargo.lengthM, cargo.widthM, cargo.heightM].map((m) => formatQuantity(m, 'length', units)).join(' × ')}, on {deck.name}.</p>
         <h2>Lines</h2>
-        <table><thead><tr><th>No.</th><th>Line</th><th>From anchor to anchor</th><th>WLL, weakest</th><th>Hauled</th></tr></thead>
+        <table><thead><tr><th>No.</th><th>Line</th><th>From anchor to anchor</th><th>WLL, weakest</th><th>Tension</th></tr></thead>
           <tbody>{a.lines.map((facts, i) => <LineRow key={facts.line.id} facts={facts} number={i + 1} units={units} />)}</tbody></table>
         <h2>Required and provided</h2>
         <table><thead><tr><th>Direction</th><th>Held</th><th>Needs</th><th>Clause</th><th>Verdict</th></tr></thead><tbody>
@@ -61,8 +61,7 @@ export function PrintSheet({ plan, version, savedBy, savedAt }: { plan: Plan; ve
             <tr key={`${r.code}/${r.direction}`}><td>{DIRECTION_WORDS[r.direction]}, {ROW_WORDS[r.code]}</td><td>{t.provided}</td><td>{t.required}</td><td>{r.clause}</td><td><VerdictMark verdict={r.verdict} /></td></tr>
           ); })}
         </tbody></table>
-        <h2>What to know</h2>
-        <ul>{grouped(a.findings).map((f, i) => <li key={i}>{wordFinding(f, units)} <Small>{f.clause}</Small></li>)}</ul>
+        {a.findings.length > 0 ? <><h2>What to know</h2><ul>{grouped(a.findings).map((f, i) => <li key={i}>{wordFinding(f, units)} <Small>{f.clause}</Small></li>)}</ul></> : null}
         {plan.notes ? <><h2>Notes</h2><p>{plan.notes}</p></> : null}
         <h2>Cautions</h2>
         <ul>{CAUTIONS.map((c) => <li key={c}>{c}</li>)}</ul>

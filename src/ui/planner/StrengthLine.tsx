@@ -13,8 +13,8 @@ import { Hidden } from '../kit/text';
 
 const NARROW = '@media (max-width:760px)';
 const Grid = styled.ol<{ $n: number }>`
-  position:relative;display:grid;grid-template-columns:repeat(${({ $n }) => $n},minmax(0,1fr));
-  ${NARROW}{display:block}
+  position:relative;display:grid;grid-template-columns:repeat(${({ $n }) => $n},minmax(0,1fr));padding-right:26px;
+  ${NARROW}{display:block;padding:0}
 `;
 const Slot = styled.li<{ $picked: boolean }>`
   position:relative;min-width:0;display:flex;flex-direction:column;

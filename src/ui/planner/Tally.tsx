@@ -12,7 +12,7 @@ import { wordRow, wordValue } from './words';
 
 const Table = styled.table`width:100%;border-collapse:collapse;font-family:var(--font-figure);
   & th,& td{text-align:right;padding:0 8px 0 0;border-bottom:var(--w-hair) solid var(--line);height:44px;white-space:nowrap}
-  & th:first-child,& td:first-child{text-align:left} & thead th{height:24px;font-weight:400} & td:last-child{text-align:left;padding-left:8px;width:122px}
+  & th:first-child,& td:first-child{text-align:left} & thead th,& thead td{height:26px;font-weight:400} & td:last-child,& th:last-child:not(:first-child){text-align:left;padding-left:8px;width:122px}
   @media (max-width:760px){& .bar{display:none} & th:first-child{white-space:normal;line-height:1.15} & td:last-child{width:auto} & td:nth-child(3) > span{display:none} & th,& td{padding-right:6px}}
 `;
 const Track = styled.div`position:relative;width:150px;height:22px`;

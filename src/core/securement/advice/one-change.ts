@@ -167,7 +167,8 @@ export function helpfulChanges(plan: Plan, now: Assessment = assess(plan)): Chan
     const after = assess(c.plan);
     return { ...c, verdict: after.verdict, margin: smallestMargin(after) };
   });
+  // While something is forbidden, more strength is no help.
   const helps = (c: Change): boolean =>
-    RANK[c.verdict] > RANK[before.verdict] || (c.verdict === before.verdict && c.margin !== null && before.margin !== null && c.margin > before.margin + 1e-6);
+    RANK[c.verdict] > RANK[before.verdict] || (before.verdict !== 'barred' && c.verdict === before.verdict && c.margin !== null && before.margin !== null && c.margin > before.margin + 1e-6);
   return pick(changes.filter(helps)).sort(better);
 }
