@@ -2,7 +2,14 @@ import { cookies } from 'next/headers';
 import { redirect } from 'next/navigation';
 import { pool } from '@/db/pool';
 import type { Member } from '@/db/queries/crews';
+import { type Theme, THEME_COOKIE, THEMES } from '@/wording/themes';
 import { memberOfToken, SESSION_COOKIE } from './session';
+
+/** The theme of the cookie; Shade unless it says otherwise. */
+export async function wantedTheme(): Promise<Theme> {
+  const wanted = (await cookies()).get(THEME_COOKIE)?.value;
+  return THEMES.find((t) => t === wanted) ?? 'shade';
+}
 
 /** The member who is looking at a page, or null. */
 export async function currentMember(): Promise<Member | null> {

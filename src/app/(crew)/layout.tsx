@@ -1,6 +1,6 @@
 import type { ReactNode } from 'react';
 import { may } from '@/server/permissions';
-import { memberOrFirstPage } from '@/server/page';
+import { memberOrFirstPage, wantedTheme } from '@/server/page';
 import { Frame } from '@/ui/frame/Frame';
 
 export default async function CrewLayout({ children }: { children: ReactNode }) {
@@ -9,5 +9,5 @@ export default async function CrewLayout({ children }: { children: ReactNode }) 
     id, name, crewName, role, units, cautioned,
     canWrite: may(role, 'plan.write'), canDelete: may(role, 'plan.delete'), canChangeCrew: may(role, 'crew.change'),
   };
-  return <Frame viewer={viewer}>{children}</Frame>;
+  return <Frame viewer={viewer} theme={await wantedTheme()}>{children}</Frame>;
 }

@@ -2,6 +2,7 @@
 import type { ReactNode } from 'react';
 import styled from 'styled-components';
 import { CAUTION_LINE } from '@/wording/cautions';
+import type { Theme } from '@/wording/themes';
 import { CautionGate } from './CautionGate';
 import { MemberProvider, type Viewer } from './MemberContext';
 import { Rail } from './Rail';
@@ -12,10 +13,10 @@ const Foot = styled.footer`padding:10px 20px;border-top:var(--w-hair) solid var(
   @media (min-width:761px){position:sticky;bottom:0;z-index:3;padding:5px 20px} @media print{display:none}`;
 
 /** Rail, page and the cautions that are always shown. */
-export function Frame({ viewer, children }: { viewer: Viewer; children: ReactNode }) {
+export function Frame({ viewer, theme, children }: { viewer: Viewer; theme: Theme; children: ReactNode }) {
   return (
     <MemberProvider viewer={viewer}>
-      <Rail />
+      <Rail theme={theme} />
       <Page><Main>{children}</Main><Foot>{CAUTION_LINE}</Foot></Page>
       <CautionGate />
     </MemberProvider>

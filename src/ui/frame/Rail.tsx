@@ -5,7 +5,7 @@ import { usePathname } from 'next/navigation';
 import { useState } from 'react';
 import { Button as AriaButton } from 'react-aria-components';
 import styled from 'styled-components';
-import { type Theme, THEME_COOKIE, THEMES } from '../theme/tokens';
+import { type Theme, THEME_COOKIE, THEME_WORDS, THEMES } from '@/wording/themes';
 import { useMember } from './MemberContext';
 
 const Bar = styled.nav`
@@ -30,11 +30,9 @@ const Place = styled(AriaButton)`
 const Dots = styled.span`display:flex;gap:3px`;
 const Dot = styled.i<{ $on: boolean }>`width:12px;height:6px;border:1.5px solid var(--ink);background:${({ $on }) => ($on ? 'var(--plate)' : 'none')}`;
 
-const NAMES: Record<Theme, string> = { day: 'Day', shade: 'Shade', night: 'Night' };
-
 /** Switches the theme in one place: the attribute on <html>, remembered in a cookie. */
-function ThemeSwitch() {
-  const [theme, setTheme] = useState<Theme>(() => (typeof document === 'undefined' ? 'shade' : (document.documentElement.dataset['theme'] as Theme)));
+function ThemeSwitch({ served }: { served: Theme }) {
+  const [theme, setTheme] = useState<Theme>(served);
   const next = (): void => {
     const to = THEMES[(THEMES.indexOf(theme) + 1) % THEMES.length]!;
     document.documentElement.dataset['theme'] = to;
@@ -42,9 +40,9 @@ function ThemeSwitch() {
     setTheme(to);
   };
   return (
-    <Place onPress={next} aria-label={`Theme: ${NAMES[theme]}. Change`}>
-      <span suppressHydrationWarning>{NAMES[theme]}</span>
-      <Dots aria-hidden>{THEMES.map((t) => <Dot key={t} $on={t === theme} suppressHydrationWarning />)}</Dots>
+    <Place onPress={next} aria-label={`Theme: ${THEME_WORDS[theme]}. Change`}>
+      <span>{THEME_WORDS[theme]}</span>
+      <Dots aria-hidden>{THEMES.map((t) => <Dot key={t} $on={t === theme} />)}</Dots>
     </Place>
   );
 }
@@ -60,7 +58,7 @@ export function CleatMark() {
 }
 
 /** The rooms in the order of the work. Only rooms that exist are here. */
-export function Rail() {
+export function Rail({ theme }: { theme: Theme }) {
   const path = usePathname();
   const { viewer } = useMember();
   const current = (room: string): 'page' | undefined => (path.startsWith(room) ? 'page' : undefined);
@@ -73,7 +71,7 @@ export function Rail() {
       <Mark href="/loads"><CleatMark />Vast Cleat</Mark>
       <Room href="/loads" aria-current={current('/loads')}><Truck size={26} strokeWidth={1.6} aria-hidden />Loads</Room>
       <Room href="/crew" aria-current={current('/crew')}><Users size={24} strokeWidth={1.6} aria-hidden />{viewer.crewName}</Room>
-      <Foot><ThemeSwitch /></Foot>
+      <Foot><ThemeSwitch served={theme} /></Foot>
     </Bar>
   );
 }

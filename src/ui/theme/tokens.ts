@@ -49,7 +49,3 @@ export const tokens = `
 }
 @media (prefers-reduced-motion:reduce){:root{--t-move:0ms}}
 `;
-
-export const THEMES = ['day', 'shade', 'night'] as const;
-export type Theme = (typeof THEMES)[number];
-export const THEME_COOKIE = 'vc_theme';
