@@ -34,14 +34,16 @@ function keptTension({ T, H, d, k1, k2, S }: Record<Kept, number>, mode: AnchorM
   return Math.max(0, kept);
 }
 
+const KEPT_SYMBOLS: Record<Kept, string> = { T: 'T', H: 'H', d: 'd', k1: 'k₁', k2: 'k₂', S: 'S₂' };
+
 const keptFormula: Record<AnchorMode, ReturnType<typeof formula<Kept>>> = {
   slides: formula<Kept>({
     symbol: 'T′', unit: 'N', text: 'max(0, T − k₁ × (H + k₂ × d) ÷ (k₁ + 2 × k₂))', source: 'equilibrium of the loop after letting go, linear springs', confidence: 'exact',
-    symbols: { T: 'T' }, compute: (v) => keptTension(v, 'slides'),
+    symbols: KEPT_SYMBOLS, compute: (v) => keptTension(v, 'slides'),
   }),
   holds: formula<Kept>({
     symbol: 'T′', unit: 'N', text: 'max(0, T − k₁ × (H + k₂ × d) ÷ (k₁ + 2 × k₂)); with a slack strand T − k₁ × (S₂ + H) ÷ (k₁ + k₂)', source: 'equilibrium of the loop after letting go, anchor holds', confidence: 'exact',
-    symbols: { T: 'T' }, compute: (v) => keptTension(v, 'holds'),
+    symbols: KEPT_SYMBOLS, compute: (v) => keptTension(v, 'holds'),
   }),
 };
 

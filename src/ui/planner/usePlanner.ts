@@ -5,7 +5,7 @@ import type { LineElement } from '@/core/line/gear';
 import { type Assessment, assess } from '@/core/securement/assess';
 import type { Line } from '@/core/securement/schema';
 
-interface History {
+export interface History {
   readonly past: readonly Plan[];
   readonly plan: Plan;
   readonly future: readonly Plan[];
@@ -13,14 +13,15 @@ interface History {
   readonly lastKey: string | null;
 }
 
-type Step =
+export type Step =
   | { readonly type: 'edit'; readonly edit: (plan: Plan) => Plan; readonly key: string | null }
   | { readonly type: 'undo' }
   | { readonly type: 'redo' };
 
 const MOST_STEPS = 200;
 
-function step(h: History, s: Step): History {
+/** One step of editing, undoing or redoing; pure, so that it is tested without a page. */
+export function step(h: History, s: Step): History {
   if (s.type === 'undo') {
     const before = h.past.at(-1);
     return before ? { past: h.past.slice(0, -1), plan: before, future: [h.plan, ...h.future], lastKey: null } : h;
