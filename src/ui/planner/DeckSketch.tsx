@@ -38,7 +38,7 @@ export function DeckSketch({ plan, lines }: { plan: Plan; lines: readonly LineFa
         })}
         {deck.anchors.map((a) => (
           <g key={a.id}>
-            <circle cx={py(a.fromCentreM)} cy={px(-a.fromFrontM)} r={6.5 * scale} fill="var(--canvas)" stroke={a.rating.state === 'rated' ? 'var(--steel-ink)' : 'var(--ink)'} strokeWidth={(a.rating.state === 'rated' ? 4 : 2) * scale} strokeDasharray={a.rating.state === 'rated' ? undefined : `${4 * scale} ${3 * scale}`} />
+            <circle cx={py(a.fromCentreM)} cy={px(-a.fromFrontM)} r={6.5 * scale} fill="var(--canvas)" stroke={a.rating.state === 'rated' ? 'var(--steel)' : 'var(--ink)'} strokeWidth={(a.rating.state === 'rated' ? 4 : 2) * scale} strokeDasharray={a.rating.state === 'rated' ? undefined : `${4 * scale} ${3 * scale}`} />
             <text x={py(a.fromCentreM) + (a.fromCentreM >= 0 ? -12 : 12) * scale} y={px(-a.fromFrontM) + 4 * scale} textAnchor={a.fromCentreM >= 0 ? 'end' : 'start'} style={{ fontSize: 12.5 * scale }}>{a.id}</text>
           </g>
         ))}
