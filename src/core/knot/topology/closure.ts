@@ -1,0 +1,125 @@
+import { assert } from '../../result';
+import { crossing, type Piece } from '../path/curve';
+import type { PathPoint } from '../path/notation';
+import type { Diagram } from './diagram';
+
+/** An end of a rope: its start or its end. */
+export interface RopeEnd {
+  readonly rope: number;
+  readonly end: 'start' | 'end';
+}
+
+/** Which ends are joined outside the drawing, pair by pair. */
+export type Closure = readonly (readonly [RopeEnd, RopeEnd])[];
+
+/** Each rope joined to itself: the usual way to judge a knot in one rope. */
+export function eachToItself(ropes: number): Closure {
+  return Array.from({ length: ropes }, (_, rope) => [{ rope, end: 'start' }, { rope, end: 'end' }] as const);
+}
+
+/** A crossing of a closed diagram, by pass number along the components; direction vectors as traversed. */
+export interface ClosedCrossing {
+  readonly over: ClosedPass;
+  readonly under: ClosedPass;
+}
+export interface ClosedPass {
+  readonly component: number;
+  readonly position: number;
+  readonly direction: PathPoint;
+}
+
+export interface ClosedDiagram {
+  readonly components: number;
+  readonly crossings: readonly ClosedCrossing[];
+}
+
+/** A piece of a closed curve: from a rope, or from the `n`th joining arc, which passes under all ropes and under earlier arcs. */
+interface ClosedPiece {
+  readonly from: PathPoint;
+  readonly to: PathPoint;
+  readonly source: { readonly rope: number; readonly piece: number; readonly reversed: boolean } | { readonly arc: number };
+}
+
+const ARC_STEPS = 40;
+
+/** From an end straight on to a circle of its own outside everything, along it, and back to the other end. */
+function joiningArc(diagram: Diagram, [a, b]: readonly [RopeEnd, RopeEnd], radius: number, arc: number): ClosedPiece[] {
+  const tip = (e: RopeEnd): { at: PathPoint; out: PathPoint } => {
+    const pieces = diagram.ropes[e.rope]!;
+    const piece = e.end === 'start' ? pieces[0]! : pieces.at(-1)!;
+    const [at, inner] = e.end === 'start' ? [piece.from, piece.to] : [piece.to, piece.from];
+    const length = Math.hypot(at.x - inner.x, at.y - inner.y);
+    const [ux, uy] = [(at.x - inner.x) / length, (at.y - inner.y) / length];
+    const along = at.x * ux + at.y * uy;
+    const reach = -along + Math.sqrt(along * along + radius * radius - at.x * at.x - at.y * at.y);
+    return { at, out: { x: at.x + ux * reach, y: at.y + uy * reach } };
+  };
+  const [ta, tb] = [tip(a), tip(b)];
+  const [wa, wb] = [Math.atan2(ta.out.y, ta.out.x), Math.atan2(tb.out.y, tb.out.x)];
+  const turn = ((((wb - wa) % (2 * Math.PI)) + 3 * Math.PI) % (2 * Math.PI)) - Math.PI;
+  const round = Array.from({ length: ARC_STEPS + 1 }, (_, i) => ({ x: radius * Math.cos(wa + (turn * i) / ARC_STEPS), y: radius * Math.sin(wa + (turn * i) / ARC_STEPS) }));
+  const route = [ta.at, ...round, tb.at];
+  return route.slice(1).map((to, i) => ({ from: route[i]!, to, source: { arc } }));
+}
+
+function ropePieces(diagram: Diagram, rope: number, reversed: boolean): ClosedPiece[] {
+  const pieces = diagram.ropes[rope]!.map((p: Piece, piece): ClosedPiece => ({
+    from: reversed ? p.to : p.from, to: reversed ? p.from : p.to, source: { rope, piece, reversed },
+  }));
+  return reversed ? pieces.reverse() : pieces;
+}
+
+/** Follows ropes and joining arcs into closed components. */
+function components(diagram: Diagram, closure: Closure): ClosedPiece[][] {
+  const extent = Math.max(...diagram.ropes.flat().map((p) => Math.hypot(p.to.x, p.to.y)), 1);
+  const left = new Set(diagram.ropes.keys());
+  const result: ClosedPiece[][] = [];
+  while (left.size > 0) {
+    const first = [...left][0]!;
+    const pieces: ClosedPiece[] = [];
+    let entry: RopeEnd = { rope: first, end: 'start' };
+    do {
+      left.delete(entry.rope);
+      pieces.push(...ropePieces(diagram, entry.rope, entry.end === 'end'));
+      const exit: RopeEnd = { rope: entry.rope, end: entry.end === 'start' ? 'end' : 'start' };
+      const n = closure.findIndex((pair) => pair.some((e) => e.rope === exit.rope && e.end === exit.end));
+      assert(n >= 0, 'every rope end is joined');
+      const [a, b] = closure[n]!;
+      const forward = a.rope === exit.rope && a.end === exit.end;
+      const [from, to] = forward ? [a, b] : [b, a];
+      pieces.push(...joiningArc(diagram, [from, to], extent * (1.5 + n * 0.4), n));
+      entry = to;
+    } while (!(entry.rope === first && entry.end === 'start'));
+    result.push(pieces);
+  }
+  return result;
+}
+
+const key = (rope: number, piece: number, otherRope: number, otherPiece: number): string => `${rope}/${piece}|${otherRope}/${otherPiece}`;
+
+/** Closes a diagram by joining rope ends outside it, behind everything, and finds every crossing of the closed curves. */
+export function closed(diagram: Diagram, closure: Closure): ClosedDiagram {
+  const overs = new Set(diagram.crossings.map((c) => key(c.over.rope, c.over.piece, c.under.rope, c.under.piece)));
+  const curves = components(diagram, closure);
+  const all = curves.flatMap((pieces, component) => pieces.map((piece, i) => ({ piece, component, i })));
+  const liesOver = (p: ClosedPiece, q: ClosedPiece): boolean => {
+    if ('arc' in p.source) return 'arc' in q.source && p.source.arc < q.source.arc;
+    if ('arc' in q.source) return true;
+    return overs.has(key(p.source.rope, p.source.piece, q.source.rope, q.source.piece));
+  };
+  const crossings: ClosedCrossing[] = [];
+  all.forEach((p, x) => {
+    for (let y = x + 1; y < all.length; y++) {
+      const q = all[y]!;
+      const neighbours = p.component === q.component && (q.i - p.i === 1 || q.i - p.i === curves[p.component]!.length - 1);
+      const at = neighbours ? null : crossing(p.piece, q.piece);
+      if (!at) continue;
+      const pass = (s: typeof p, along: number): ClosedPass => ({
+        component: s.component, position: s.i + along, direction: { x: s.piece.to.x - s.piece.from.x, y: s.piece.to.y - s.piece.from.y },
+      });
+      const [pp, qq] = [pass(p, at.onA), pass(q, at.onB)];
+      crossings.push(liesOver(p.piece, q.piece) ? { over: pp, under: qq } : { over: qq, under: pp });
+    }
+  });
+  return { components: curves.length, crossings };
+}

@@ -1,0 +1,90 @@
+import { fail, ok, type Result } from '../../result';
+import { crossing, drawn, type Piece } from '../path/curve';
+import type { Mark, RopePath } from '../path/notation';
+
+/** One passage of a rope through a crossing: which piece, how far along it. */
+export interface Passage {
+  readonly rope: number;
+  readonly piece: number;
+  readonly along: number;
+}
+
+/** A crossing of the drawn ropes with the marks matched: who lies over whom. */
+export interface Crossing {
+  readonly over: Passage;
+  readonly under: Passage;
+}
+
+/** Ropes as drawn curves with every crossing decided. */
+export interface Diagram {
+  readonly ropes: readonly (readonly Piece[])[];
+  readonly crossings: readonly Crossing[];
+}
+
+interface Met { readonly a: Passage; readonly b: Passage }
+
+/** All places where drawn ropes meet, each once. */
+function meetings(ropes: readonly (readonly Piece[])[]): Met[] {
+  const found: Met[] = [];
+  ropes.forEach((pieces, r) => pieces.forEach((piece, i) => {
+    for (let s = r; s < ropes.length; s++) {
+      const others = ropes[s]!;
+      for (let j = s === r ? i + 2 : 0; j < others.length; j++) {
+        const at = crossing(piece, others[j]!);
+        if (at) found.push({ a: { rope: r, piece: i, along: at.onA }, b: { rope: s, piece: j, along: at.onB } });
+      }
+    }
+  }));
+  return found;
+}
+
+/** Passages of one rope in the order they are met. */
+function passagesOf(met: readonly Met[], rope: number): { met: Met; side: 'a' | 'b' }[] {
+  const list = met.flatMap((m) => (['a', 'b'] as const).flatMap((side) => (m[side].rope === rope ? [{ met: m, side }] : [])));
+  return list.sort((x, y) => x.met[x.side].piece - y.met[y.side].piece || x.met[x.side].along - y.met[y.side].along);
+}
+
+/**
+ * Draws ropes and matches the marks to the crossings. Every crossing is written twice, once on each strand; a wrong mark
+ * contradicts its partner. Marks are matched in the order they are met along the rope: the smooth curve may carry a
+ * crossing a little past the control point it was written before, but it never changes the order.
+ * @returns the diagram, or one issue naming rope and control interval (both from 1): `crossings-unmarked` (count differs),
+ *   `marks-contradict`, `crossing-undecided` (both strands say `.`).
+ */
+export function diagramOf(paths: readonly RopePath[]): Result<Diagram> {
+  const ropes = paths.map((p) => drawn(p.points));
+  const met = meetings(ropes);
+  const said = new Map<Met, { a?: Mark; b?: Mark }>(met.map((m) => [m, {}]));
+  for (const [rope, path] of paths.entries()) {
+    const passages = passagesOf(met, rope);
+    const marks = path.marks.flat();
+    if (passages.length !== marks.length) return unmarked(rope, path, passages.map((p) => ropes[rope]![p.met[p.side].piece]!.control));
+    passages.forEach((p, i) => { said.get(p.met)![p.side] = marks[i]!; });
+  }
+  return decide(met, said, ropes);
+}
+
+/** The first interval in which marks and crossings differ in number. */
+function unmarked(rope: number, path: RopePath, controls: readonly number[]): Result<never> {
+  const met = (control: number): number => controls.filter((c) => c === control).length;
+  const interval = path.marks.findIndex((m, control) => m.length !== met(control));
+  return fail('crossings-unmarked', { rope: rope + 1, interval: interval + 1, marks: path.marks[interval]?.length ?? 0, crossings: met(interval) });
+}
+
+function decide(met: readonly Met[], said: ReadonlyMap<Met, { a?: Mark; b?: Mark }>, ropes: Diagram['ropes']): Result<Diagram> {
+  const crossings: Crossing[] = [];
+  for (const m of met) {
+    const { a, b } = said.get(m)!;
+    const place = { rope: m.a.rope + 1, interval: ropes[m.a.rope]![m.a.piece]!.control + 1, other: m.b.rope + 1, otherInterval: ropes[m.b.rope]![m.b.piece]!.control + 1 };
+    if (a === '.' && b === '.') return fail('crossing-undecided', place);
+    if (a === b) return fail('marks-contradict', { ...place, mark: a ?? '' });
+    const aOver = a === 'O' || b === 'U';
+    crossings.push(aOver ? { over: m.a, under: m.b } : { over: m.b, under: m.a });
+  }
+  return ok({ ropes, crossings });
+}
+
+/** The diagram with one crossing turned over: for proving that the invariants notice. */
+export function flipped(diagram: Diagram, index: number): Diagram {
+  return { ...diagram, crossings: diagram.crossings.map((c, i) => (i === index ? { over: c.under, under: c.over } : c)) };
+}
