@@ -73,6 +73,8 @@ describe('the rule set on a plan agrees with the formulas', () => {
     const tight = plan([webbing({ id: 'l', name: 'l' }, 15_000)]);
     expect(row(tight, 'sliding', 'forward').provided.value).toBeCloseTo(0.4 + (0.4 * 2 * 10_000) / 1.25 / (2000 * STANDARD_GRAVITY), 9);
     expect(assess(tight).findings.map((f) => f.code)).toContain('pretension-over-half-lc');
+    // Sideways tilting is then asked for with 0.6 g instead of 0.5 g.
+    expect([row(tight, 'tilting', 'sideways').required.value, row(plan([webbing({ id: 'l', name: 'l' })]), 'tilting', 'sideways').required.value]).toEqual([0.6, 0.5]);
   });
   it('the older school (k 1.5, dynamic friction) stands beside, never mixed in', () => {
     const r = row(plan([webbing({ id: 'l', name: 'l' })]), 'sliding', 'forward');

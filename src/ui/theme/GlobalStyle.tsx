@@ -16,5 +16,9 @@ export const GlobalStyle = createGlobalStyle`
   ul,ol{padding:0;list-style:none}
   :focus-visible,[data-focus-visible]{outline:var(--w-focus) solid var(--ink);outline-offset:2px}
   @page{margin:12mm}
-  @media print{html,body{background:#fff;color:#000}}
+  @media print{
+    html,body{background:#fff;color:#000}
+    [data-no-print]{display:none}
+    body:has([role=dialog]) main{display:none}
+  }
 `;

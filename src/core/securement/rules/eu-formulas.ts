@@ -4,6 +4,8 @@ import { formula } from '../../working/working';
 export const EU = {
   required: { forward: 0.8, rearward: 0.5, left: 0.5, right: 0.5 },
   verticalC: 1,
+  /** Sideways, tilting, when the lashing force counted is LC/2 instead of a tension that was set. */
+  tiltingAtHalfLc: 0.6,
   safetyForward: 1.25,
   safetyOther: 1.1,
   directFrictionFactor: 0.75,

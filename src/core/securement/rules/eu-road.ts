@@ -110,6 +110,12 @@ function cgHeight(input: RuleInput): Ranged {
   return { working, low: heightM, high: 1e-6 };
 }
 
+/** An over-line whose tension counts as LC/2 because it is set higher. */
+function overHalfLc(td: TieDown): boolean {
+  const [F, LC] = [td.pretension.working.value, td.wll.working.value];
+  return td.kind === 'over' && F !== null && LC !== null && !atMost(F, EU.largestPartOfLc * LC);
+}
+
 function tiltingRow(input: RuleInput, direction: Direction): TallyRow {
   const { article } = input;
   const sideways = direction === 'left' || direction === 'right';
@@ -125,18 +131,17 @@ function tiltingRow(input: RuleInput, direction: Direction): TallyRow {
       N: alone ? none('direct lines, not counted for several rows', 'N') : directMoment(r, input, direction), W: weight(r.t, article.massKg),
     });
   };
-  const required = requirement('required acceleration', 'c', EU.required[direction], 'g', CLAUSE_TILTING);
+  const c = sideways && input.tieDowns.some(overHalfLc) ? EU.tiltingAtHalfLc : EU.required[direction];
+  const required = requirement('required acceleration', 'c', c, 'g', CLAUSE_TILTING);
   const row = rangedRow({ code: 'tilting', direction: sideways ? 'sideways' : direction, clause: CLAUSE_TILTING, required }, provided);
   return alone && row.verdict === 'short' ? { ...row, verdict: 'cannot-say' } : row;
 }
 
 function lineFindings(td: TieDown): Finding[] {
-  const [F, LC] = [td.pretension.working.value, td.wll.working.value];
-  const tooTight = td.kind === 'over' && F !== null && LC !== null && !atMost(F, EU.largestPartOfLc * LC);
   return [
     ...(td.gear === 'rope' ? [about(td, 'no-lashing-capacity', 'notice', 'EN 12195-2')] : []),
     ...(td.gear === 'webbing' && td.knotIds[0] ? [about(td, 'webbing-knotted', 'barred', 'EN 12195-2', td.knotIds[0])] : []),
-    ...(tooTight ? [about(td, 'pretension-over-half-lc', 'notice', 'EN 12195-1:2010')] : []),
+    ...(overHalfLc(td) ? [about(td, 'pretension-over-half-lc', 'notice', 'EN 12195-1:2010')] : []),
   ];
 }
 
