@@ -149,6 +149,13 @@ describe('plans over the programming interface', () => {
     }
   });
 
+  it('an address that does not exist answers as a problem, too', async () => {
+    for (const method of ['GET', 'POST', 'PUT', 'DELETE']) {
+      const answer = await request(method, '/moon/rover', method === 'GET' ? {} : { body: {} });
+      expect([answer.status, answer.headers.get('content-type')]).toEqual([404, 'application/problem+json']);
+    }
+  });
+
   it('requests from another site are refused', async () => {
     expect((await request('POST', '/plans', { body: document, cookie, headers: { origin: 'https://elsewhere.example' } })).status).toBe(403);
   });

@@ -1,6 +1,6 @@
 import { fail, ok, type Result } from '../../result';
 import { crossing, drawn, type Piece } from '../path/curve';
-import type { Mark, RopePath } from '../path/notation';
+import type { Mark, PathPoint, RopePath } from '../path/notation';
 
 /** One passage of a rope through a crossing: which piece, how far along it. */
 export interface Passage {
@@ -15,13 +15,19 @@ export interface Crossing {
   readonly under: Passage;
 }
 
-/** Ropes as drawn curves with every crossing decided. */
+/** Ropes as drawn curves with every crossing decided. Poles follow the ropes as further strands. */
 export interface Diagram {
   readonly ropes: readonly (readonly Piece[])[];
   readonly crossings: readonly Crossing[];
 }
 
 interface Met { readonly a: Passage; readonly b: Passage }
+
+/** A straight pole in the picture's plane, by two points far outside the form. It says nothing about crossings itself. */
+export interface Pole {
+  readonly from: PathPoint;
+  readonly to: PathPoint;
+}
 
 /** All places where drawn ropes meet, each once. */
 function meetings(ropes: readonly (readonly Piece[])[]): Met[] {
@@ -49,10 +55,11 @@ function passagesOf(met: readonly Met[], rope: number): { met: Met; side: 'a' | 
  * contradicts its partner. Marks are matched in the order they are met along the rope: the smooth curve may carry a
  * crossing a little past the control point it was written before, but it never changes the order.
  * @returns the diagram, or one issue naming rope and control interval (both from 1): `crossings-unmarked` (count differs),
- *   `marks-contradict`, `crossing-undecided` (both strands say `.`).
+ *   `marks-contradict`, `crossing-undecided` (both strands say `.`), `fixture-mark` (`o`, `u` between
+ *   ropes, or `O`, `U` at a pole).
  */
-export function diagramOf(paths: readonly RopePath[]): Result<Diagram> {
-  const ropes = paths.map((p) => drawn(p.points));
+export function diagramOf(paths: readonly RopePath[], poles: readonly Pole[] = []): Result<Diagram> {
+  const ropes = [...paths.map((p) => drawn(p.points)), ...poles.map((p) => drawn([p.from, p.to]))];
   const met = meetings(ropes);
   const said = new Map<Met, { a?: Mark; b?: Mark }>(met.map((m) => [m, {}]));
   for (const [rope, path] of paths.entries()) {
@@ -61,7 +68,7 @@ export function diagramOf(paths: readonly RopePath[]): Result<Diagram> {
     if (passages.length !== marks.length) return unmarked(rope, path, passages.map((p) => ropes[rope]![p.met[p.side].piece]!.control));
     passages.forEach((p, i) => { said.get(p.met)![p.side] = marks[i]!; });
   }
-  return decide(met, said, ropes);
+  return decide(met, said, ropes, paths.length);
 }
 
 /** The first interval in which marks and crossings differ in number. */
@@ -71,14 +78,17 @@ function unmarked(rope: number, path: RopePath, controls: readonly number[]): Re
   return fail('crossings-unmarked', { rope: rope + 1, interval: interval + 1, marks: path.marks[interval]?.length ?? 0, crossings: met(interval) });
 }
 
-function decide(met: readonly Met[], said: ReadonlyMap<Met, { a?: Mark; b?: Mark }>, ropes: Diagram['ropes']): Result<Diagram> {
+function decide(met: readonly Met[], said: ReadonlyMap<Met, { a?: Mark; b?: Mark }>, ropes: Diagram['ropes'], ropeCount: number): Result<Diagram> {
   const crossings: Crossing[] = [];
   for (const m of met) {
-    const { a, b } = said.get(m)!;
+    // A pole is always the later strand of a meeting and takes its side from the rope.
+    const atPole = m.b.rope >= ropeCount;
+    const { a, b = atPole ? '.' : undefined } = said.get(m)!;
     const place = { rope: m.a.rope + 1, interval: ropes[m.a.rope]![m.a.piece]!.control + 1, other: m.b.rope + 1, otherInterval: ropes[m.b.rope]![m.b.piece]!.control + 1 };
+    if ([a, b].some((mark) => (atPole ? mark === 'O' || mark === 'U' : mark === 'o' || mark === 'u'))) return fail('fixture-mark', place);
     if (a === '.' && b === '.') return fail('crossing-undecided', place);
     if (a === b) return fail('marks-contradict', { ...place, mark: a ?? '' });
-    const aOver = a === 'O' || b === 'U';
+    const aOver = a === 'O' || a === 'o' || b === 'U';
     crossings.push(aOver ? { over: m.a, under: m.b } : { over: m.b, under: m.a });
   }
   return ok({ ropes, crossings });

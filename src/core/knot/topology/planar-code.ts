@@ -38,6 +38,13 @@ export function planarCode(diagram: ClosedDiagram): PlanarCode {
   return { crossings, components: diagram.components, freeLoops, writhe: crossings.reduce((sum, x) => sum + x.sign, 0) };
 }
 
+/** One component of closed curves, the others taken away. */
+export function onlyComponent(diagram: ClosedDiagram, component: number): ClosedDiagram {
+  const crossings = diagram.crossings.filter((c) => c.over.component === component && c.under.component === component);
+  const renamed = (p: ClosedPass): ClosedPass => ({ ...p, component: 0 });
+  return { components: 1, crossings: crossings.map((c) => ({ over: renamed(c.over), under: renamed(c.under) })) };
+}
+
 /** Linking number of two components: half the signed crossings between them. */
 export function linkingNumber(code: PlanarCode, a: number, b: number): number {
   const between = code.crossings.filter(({ components: [o, u] }) => (o === a && u === b) || (o === b && u === a));
