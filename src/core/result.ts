@@ -32,8 +32,3 @@ export function fail<T = never>(
 export function assert(condition: unknown, message: string): asserts condition {
   if (!condition) throw new Error(`Broken invariant: ${message}`);
 }
-
-/** Compile-time proof that a union is handled completely. */
-export function exhaustive(value: never): never {
-  throw new Error(`Broken invariant: unhandled case ${JSON.stringify(value)}`);
-}

@@ -15,6 +15,13 @@ export function planId(params: Readonly<Record<string, string>>): string {
   return parsed.data;
 }
 
+/** A version in an address; anything that is none does not exist. */
+export function planVersion(params: Readonly<Record<string, string>>): number {
+  const text = params['version'] ?? '';
+  if (!/^\d{1,9}$/.test(text)) throw refuse(404, 'not-found', {}, ['version']);
+  return Number(text);
+}
+
 /** The version the client started from. */
 export function ifMatch(request: Request): number {
   const version = /^(?:W\/)?"(\d{1,9})"$/.exec(request.headers.get('if-match') ?? '')?.[1];

@@ -2,7 +2,7 @@ import type pg from 'pg';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { migrate } from '@/db/migrate';
 import { ConflictError, NotFoundError, transaction } from '@/db/pool';
-import { insertPlan, planById, planPage, planPageSql, planPageValues, planRevisions, type PlanSort, setPlanDeleted, updatePlan } from '@/db/queries/plans';
+import { insertPlan, planById, planPage, planPageSql, planPageValues, planRevision, planRevisions, type PlanSort, setPlanDeleted, updatePlan } from '@/db/queries/plans';
 import { crewWith, freshDatabase } from '../support/database';
 import { demoPlan } from '../support/demo';
 
@@ -73,6 +73,7 @@ describe('no query reads across crews', () => {
     await expect(transaction((c) => updatePlan(c, ours.crewId, ours.memberId, id, 1, plan), pool)).rejects.toThrow(NotFoundError);
     await expect(setPlanDeleted(pool, ours.crewId, id, true)).rejects.toThrow(NotFoundError);
     expect(await planRevisions(pool, ours.crewId, id)).toEqual([]);
+    await expect(planRevision(pool, ours.crewId, id, 1)).rejects.toThrow(NotFoundError);
     expect((await planPage(pool, ours.crewId, { search: 'secret', sort: 'title', after: null })).plans).toEqual([]);
   });
 });

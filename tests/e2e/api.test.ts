@@ -111,6 +111,10 @@ describe('plans over the programming interface', () => {
     expect((await request('PUT', path, { body: document, cookie })).status).toBe(428);
     const saved = await request('PUT', path, { body: { ...document, title: 'Mine' }, cookie, headers: { 'if-match': '"1"' } });
     expect([saved.status, saved.headers.get('etag')]).toEqual([200, '"2"']);
+    const history = (await request('GET', `${path}/revisions`, { cookie })).json['revisions'] as unknown as { version: number; savedBy: string }[];
+    expect(history.map((r) => [r.version, r.savedBy])).toEqual([[2, 'Lead of API'], [1, 'Lead of API']]);
+    expect((await request('GET', `${path}/revisions/1`, { cookie })).json).toMatchObject({ title: document['title'] });
+    expect((await request('GET', `${path}/revisions/9`, { cookie })).status).toBe(404);
     const stale = await request('PUT', path, { body: { ...document, title: 'Late' }, cookie, headers: { 'if-match': '"1"' } });
     expect(stale.status).toBe(409);
     expect(stale.headers.get('content-type')).toBe('application/problem+json');
@@ -128,7 +132,7 @@ describe('plans over the programming interface', () => {
     const withId = ENDPOINTS.filter((e) => e.path.includes('{id}'));
     expect(withId.length).toBeGreaterThanOrEqual(5);
     for (const e of withId) {
-      const answer = await request(e.method, e.path.replace('{id}', id), { cookie: other, ...(e.body ? { body: document, headers: { 'if-match': '"1"' } } : {}) });
+      const answer = await request(e.method, e.path.replace('{id}', id).replace('{version}', '1'), { cookie: other, ...(e.body ? { body: document, headers: { 'if-match': '"1"' } } : {}) });
       expect(answer.status, `${e.method} ${e.path}`).toBe(404);
       expect(JSON.stringify(answer.json)).not.toContain('Ours alone');
     }
@@ -144,7 +148,7 @@ describe('plans over the programming interface', () => {
 
   it('every route that needs a member refuses without a session', async () => {
     for (const e of ENDPOINTS.filter((x) => x.action !== null)) {
-      const answer = await request(e.method, e.path.replace('{id}', '0190b5a0-0000-7000-8000-000000000000'), e.body ? { body: {} } : {});
+      const answer = await request(e.method, e.path.replace('{id}', '0190b5a0-0000-7000-8000-000000000000').replace('{version}', '1'), e.body ? { body: {} } : {});
       expect(answer.status, `${e.method} ${e.path}`).toBe(401);
     }
   });

@@ -1,4 +1,4 @@
-import { formula, type Tracer, type Working } from '../working/working';
+import { formula, type Tracer } from '../working/working';
 import type { ChainPosition, LineContext } from './chain';
 import type { ElementKindId, ElementOf } from './gear';
 
@@ -30,8 +30,6 @@ export interface ElementKind<K extends ElementKindId> {
   readonly kind: K;
   places<V>(t: Tracer<V>, element: ElementOf<K>, at: ChainPosition, context: LineContext): Place<V>[];
 }
-
-export type TracedPlace = Place<Working>;
 
 const allowedFormula = formula({
   symbol: 'T', unit: 'N', text: 'C ÷ s', source: 'capacity as tension in the load line', confidence: 'exact', symbols: { C: 'C', s: 's' },

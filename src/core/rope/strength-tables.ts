@@ -25,7 +25,6 @@ export const US_CHAIN_WLL: Record<'30' | '43' | '70' | '80' | '100', readonly St
   '80': [[1 / 4, 3500], [5 / 16, 4500], [3 / 8, 7100], [1 / 2, 12000], [5 / 8, 18100]],
   '100': [[1 / 4, 4300], [5 / 16, 5700], [3 / 8, 8800], [1 / 2, 15000], [5 / 8, 22600]],
 };
-export type ChainGrade = keyof typeof US_CHAIN_WLL;
 
 /** Breaking strength of manila. Source: US Army FM 5-125, from memory. */
 export const MANILA_MBS: readonly StrengthRow[] = [

@@ -89,11 +89,18 @@ export async function setPlanDeleted(db: Database, crewId: string, id: string, d
 }
 
 /** Versions of a plan, newest first. */
-export async function planRevisions(db: Database, crewId: string, id: string): Promise<{ version: number; savedBy: string }[]> {
-  const rows = await many(db, z.object({ version: z.number(), saved_by: z.string() }),
-    `SELECT r.version, m.name AS saved_by FROM plan_revision r JOIN member m ON m.id = r.saved_by
+export async function planRevisions(db: Database, crewId: string, id: string): Promise<{ version: number; savedBy: string; savedAt: string }[]> {
+  const rows = await many(db, z.object({ version: z.number(), saved_by: z.string(), saved_at: z.date() }),
+    `SELECT r.version, r.saved_at, m.name AS saved_by FROM plan_revision r JOIN member m ON m.id = r.saved_by
      WHERE r.crew_id = $1 AND r.plan_id = $2 ORDER BY r.version DESC LIMIT 200`, [crewId, id]);
-  return rows.map((r) => ({ version: r.version, savedBy: r.saved_by }));
+  return rows.map((r) => ({ version: r.version, savedBy: r.saved_by, savedAt: r.saved_at.toISOString() }));
+}
+
+/** One earlier version's document. @throws NotFoundError */
+export async function planRevision(db: Database, crewId: string, id: string, version: number): Promise<Plan> {
+  const row = await one(db, z.object({ document: planSchema }),
+    'SELECT document FROM plan_revision WHERE crew_id = $1 AND plan_id = $2 AND version = $3', [crewId, id, version]);
+  return row.document;
 }
 
 export const PLAN_SORTS = ['changed', 'title'] as const;

@@ -34,6 +34,8 @@ export const API = {
   savePlan: endpoint({ method: 'PUT', path: '/plans/{id}', summary: 'Save a plan; If-Match carries the version you started from', body: planBody, action: 'plan.write', example: assessExample, answer: 'The plan, or 409 with the version that was saved first' }),
   deletePlan: endpoint({ method: 'DELETE', path: '/plans/{id}', summary: 'Delete a plan; it can be brought back', body: null, action: 'plan.delete', answer: 'Nothing' }),
   restorePlan: endpoint({ method: 'POST', path: '/plans/{id}/restore', summary: 'Bring a deleted plan back', body: null, action: 'plan.delete', answer: 'The plan' }),
+  planHistory: endpoint({ method: 'GET', path: '/plans/{id}/revisions', summary: 'Versions of a plan, newest first', body: null, action: 'plan.read', answer: 'revisions[]' }),
+  planRevision: endpoint({ method: 'GET', path: '/plans/{id}/revisions/{version}', summary: 'The document of one version', body: null, action: 'plan.read', answer: 'A plan document' }),
   duplicatePlan: endpoint({ method: 'POST', path: '/plans/{id}/duplicate', summary: 'Keep a copy of a plan', body: null, action: 'plan.write', answer: 'The copy' }),
 } as const satisfies Record<string, Endpoint>;
 

@@ -1,5 +1,5 @@
 'use client';
-import { type ReactNode, useEffect, useRef, useState } from 'react';
+import { useEffect, useRef, useState } from 'react';
 import {
   Button as AriaButton, FieldError, Input, Label as AriaLabel, ListBox, ListBoxItem, Popover, Select as AriaSelect, SelectValue, TextArea, TextField as AriaTextField,
 } from 'react-aria-components';
@@ -163,7 +163,3 @@ export function Select<K extends string>({ label: text, value, choices, onChange
 
 /** Fields side by side as far as there is room. */
 export const FieldGrid = styled.div<{ $min?: number }>`display:grid;grid-template-columns:repeat(auto-fill,minmax(${({ $min = 112 }) => $min}px,1fr));gap:var(--s3);align-items:start`;
-export const FieldSet = ({ legend, children }: { legend: string; children: ReactNode }) => (
-  <fieldset style={{ border: 0, padding: 0, minWidth: 0 }}><Legend>{legend}</Legend>{children}</fieldset>
-);
-const Legend = styled.legend`${label} padding:0`;

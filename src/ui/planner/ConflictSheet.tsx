@@ -41,7 +41,7 @@ export function ConflictSheet({ mine, theirs, onKeep }: { mine: Plan; theirs: St
   const facts = useFacts();
   return (
     <Sheet title={`${theirs.updatedBy} saved this plan first`} open onClose={() => onKeep('theirs')} mustAnswer>
-      <p style={{ marginBottom: 14 }}>Both versions are here. The one you do not keep stays in the plan’s history.</p>
+      <p style={{ marginBottom: 14 }}>Both versions are here and what differs is marked. Theirs stays in the plan’s history either way; yours stays one undo away.</p>
       <Two>
         <Side title="Yours" plan={mine} other={theirs.document} action="Keep mine" onKeep={() => onKeep('mine')} facts={facts} />
         <Side title={`From ${theirs.updatedBy}`} plan={theirs.document} other={mine} action="Take theirs" onKeep={() => onKeep('theirs')} facts={facts} />

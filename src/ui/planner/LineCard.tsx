@@ -4,7 +4,7 @@ import { Button as AriaButton } from 'react-aria-components';
 import styled from 'styled-components';
 import type { LineFacts } from '@/core/securement/rule-input';
 import { LINE_KINDS, type Line } from '@/core/securement/schema';
-import { formatIn, formatNumber, type Rounding } from '@/core/units';
+import { formatNumber, formatQuantity, type Rounding } from '@/core/units';
 import type { Working } from '@/core/working/working';
 import { useMember } from '../frame/MemberContext';
 import { ActionMenu } from '../kit/ActionMenu';
@@ -118,7 +118,7 @@ export function LineCard({ facts, number, editor, picked, onPick, onWorking }: P
   const { line, capacity, tension, shape } = facts;
   const wll = capacity.wll.value;
   const pull = tension.pretension.value;
-  const f = (n: number, rounding: 'capacity' | 'nearest' = 'capacity'): string => { const x = formatIn(n, units.force, rounding); return `${x.number}\u00a0${x.unit}`; };
+  const f = (n: number): string => formatQuantity(n, 'force', units, 'capacity');
   const add = (): void => { const last = line.elements.at(-1); if (last) onPick(last.id); else setOpen(true); };
   return (
     <Card aria-label={`Line ${number}: ${line.name}`} data-line={number}>

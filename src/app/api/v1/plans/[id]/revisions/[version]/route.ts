@@ -1,0 +1,8 @@
+import { pool } from '@/db/pool';
+import { planRevision } from '@/db/queries/plans';
+import { API } from '@/server/api/endpoints';
+import { planId, planVersion } from '@/server/plans';
+import { json, route } from '@/server/route';
+
+export const GET = route(API.planRevision, async ({ params, member }) =>
+  json(await planRevision(pool(), member.crewId, planId(params), planVersion(params))));
