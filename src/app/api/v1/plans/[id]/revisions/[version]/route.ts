@@ -1,8 +1,10 @@
 import { pool } from '@/db/pool';
-import { planRevision } from '@/db/queries/plans';
+import { planById, planRevision } from '@/db/queries/plans';
 import { API } from '@/server/api/endpoints';
 import { planId, planVersion } from '@/server/plans';
 import { json, route } from '@/server/route';
 
-export const GET = route(API.planRevision, async ({ params, member }) =>
-  json(await planRevision(pool(), member.crewId, planId(params), planVersion(params))));
+export const GET = route(API.planRevision, async ({ params, member }) => {
+  const { id } = await planById(pool(), member.crewId, planId(params));
+  return json(await planRevision(pool(), member.crewId, id, planVersion(params)));
+});
