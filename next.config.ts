@@ -6,7 +6,6 @@ const config: NextConfig = {
   compiler: { styledComponents: true },
   // Types are checked by `npm run typecheck`, once, with the core's stricter settings.
   typescript: { ignoreBuildErrors: true },
-  experimental: { optimizePackageImports: ['react-aria-components'] },
   serverExternalPackages: ['@node-rs/argon2', 'pg'],
 };
 
