@@ -55,7 +55,7 @@ const CHANGES: Record<string, (v: Values, force: Force) => string> = {
   'use-instead': (v) => `${v['line']}: ${v['instead']} instead`,
   'enter-rating': (v, f) => `Read the plate on ${v['anchor']} (tried: ${f('tryN', 'capacity')})`,
   'protect-edge': (v) => `${v['line']}: edge protectors`,
-  'use-webbing': (v) => `2 in webbing with ratchets for ${v['lines'] === 1 ? 'the knotted line' : `all ${v['lines']} knotted lines`}`,
+  'use-webbing': (v, f) => `2 in webbing with ratchets marked ${f('ratchetN', 'capacity')}, for ${v['lines'] === 1 ? 'the knotted line' : `all ${v['lines']} knotted lines`}`,
   'add-lines': (v) => `${v['count'] === 1 ? 'One more line' : `${v['count']} more lines`} like “${v['like']}”`,
 };
 

@@ -82,6 +82,9 @@ function edgeCandidates(plan: Plan): Candidate[] {
   }])));
 }
 
+/** Marking of the ratchets that are proposed: as much as 49 CFR 393.108 gives 2 in webbing. The words of the advice name it. */
+const PROPOSED_RATCHET_N = 2000 * N_PER_LBF;
+
 /** The compliant way where knots are forbidden: 2 in webbing with a ratchet on every line that is knotted now. */
 function webbingLine(line: Line): Line {
   const keep = line.elements.filter((e) => e.kind === 'anchor' || e.kind === 'edge');
@@ -96,7 +99,7 @@ function webbingLine(line: Line): Line {
       ...(first ? [first] : []),
       { id: fresh('webbing'), kind: 'webbing', tag: '', widthM: 0.0508, markedWllN: null },
       ...edges,
-      { id: fresh('ratchet'), kind: 'ratchet', rating: { state: 'rated', wllN: 2000 * N_PER_LBF }, standardTensionN: null, handForceN: 500 },
+      { id: fresh('ratchet'), kind: 'ratchet', rating: { state: 'rated', wllN: PROPOSED_RATCHET_N }, standardTensionN: null, handForceN: 500 },
       ...last,
     ],
   };
@@ -105,7 +108,7 @@ function webbingLine(line: Line): Line {
 function webbingCandidate(plan: Plan, a: Assessment): Candidate[] {
   const knotted = new Set(a.findings.filter((f) => f.code === 'knot-prohibited').map((f) => f.lineId));
   if (knotted.size === 0) return [];
-  return [{ code: 'use-webbing', values: { lines: knotted.size }, plan: { ...plan, lines: plan.lines.map((l) => (knotted.has(l.id) ? webbingLine(l) : l)) } }];
+  return [{ code: 'use-webbing', values: { lines: knotted.size, ratchetN: PROPOSED_RATCHET_N }, plan: { ...plan, lines: plan.lines.map((l) => (knotted.has(l.id) ? webbingLine(l) : l)) } }];
 }
 
 /** The plan with one more line like `line`, on anchors of its own beside the old ones. */
