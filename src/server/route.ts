@@ -1,6 +1,6 @@
 import type { z } from 'zod';
 import { issuesOf } from '@/core/exchange/issues';
-import { ConflictError, ConstraintError, NotFoundError, pool } from '@/db/pool';
+import { ConflictError, NotFoundError, pool } from '@/db/pool';
 import type { Member } from '@/db/queries/crews';
 import type { Endpoint } from './api/endpoint';
 import { limit } from './limiter';
@@ -17,6 +17,8 @@ export interface Call<E extends Endpoint> {
   readonly body: E['body'] extends z.ZodType ? z.infer<E['body']> : undefined;
   readonly member: E['action'] extends null ? null : Member;
   readonly who: string;
+  /** The session token that came with the request, if any. */
+  readonly token: string | undefined;
   readonly now: Date;
   readonly secure: boolean;
 }
@@ -83,7 +85,6 @@ function toResponse(error: unknown): Response {
   if (error instanceof Refusal) return problemResponse(error);
   if (error instanceof NotFoundError) return problemResponse(refuse(404, 'not-found'));
   if (error instanceof ConflictError) return problemResponse(new Refusal(409, [{ code: 'version-conflict', path: [], values: {} }], { current: error.current }));
-  if (error instanceof ConstraintError) return problemResponse(refuse(409, 'name-taken', { name: '' }));
   console.error(error);
   return problemResponse(refuse(500, 'internal'));
 }
@@ -108,7 +109,7 @@ export function route<E extends Endpoint>(endpoint: E, handler: Handler<E>): (re
       await limit(pool(), 'request', who);
       const session = await authorise(endpoint, token, now);
       const body = await parseBody(request, endpoint.body);
-      const response = await handler({ request, params: await context.params, body, member: session.member, who, now, secure } as Call<E>);
+      const response = await handler({ request, params: await context.params, body, member: session.member, who, token, now, secure } as Call<E>);
       const fresh = session.rotate && token ? await rotate(pool(), token, now) : null;
       if (fresh) response.headers.append('set-cookie', sessionCookie(fresh, secure));
       return response;

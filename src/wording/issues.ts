@@ -43,6 +43,7 @@ const ISSUES: Record<string, (v: Issue['values']) => string> = {
   'crew-name-taken': (v) => `A crew called “${v['name']}” exists already. Choose another name.`,
   'wrong-origin': () => 'This request came from another site and was refused.',
   'address-unknown': () => 'There is no such address. The description is at /api/v1/openapi.json.',
+  internal: () => 'Something broke on our side. What was saved is safe; try again.',
   'demo-absent': () => 'The demo is not loaded here.',
   'rule-set-unknown': (v) => `There is no rule set “${v['id']}”. Known: ${v['known']}.`,
   'cursor-invalid': () => 'This page marker is not one of ours. Start from the first page.',

@@ -1,6 +1,5 @@
 import type { KnotSchoolChoice } from '../knot/efficiency';
 import type { StrengthBasis } from '../rope/strength';
-import type { TruckersPull } from '../tackle/truckers';
 import type { ElementOf, LineElement, Rating } from './gear';
 
 /** An anchor as the line sees it, wherever it is defined. */
@@ -76,9 +75,4 @@ export function positions(elements: readonly LineElement[], context: LineContext
       neighbourAnchor: factAt(index - 1) ?? factAt(index + 1),
     };
   });
-}
-
-/** A trucker's hitch element as the tackle module wants it. */
-export function pullOf(hitch: ElementOf<'truckers'>): TruckersPull {
-  return hitch;
 }

@@ -1,6 +1,6 @@
 import { stiffness } from '../rope/strength';
 import { keptAfterTieOff, settledFormula } from '../tackle/tie-off';
-import { countedRatio, haulingRatio } from '../tackle/truckers';
+import { countedRatio, haulingRatio, loopPassage } from '../tackle/truckers';
 import { formula, type Tracer } from '../working/working';
 import type { ElementOf, LineElement } from './gear';
 
@@ -66,7 +66,6 @@ function truckersTension<V>(t: Tracer<V>, hitch: ElementOf<'truckers'>, elements
   const phi = entered(t, 'hand, from the direction of the anchor', 'φ', hitch.handAngleRad, 'rad');
   const ratio = haulingRatio(t, hitch);
   const hauled = t.apply(times, 'hauled tension', { H: hand, R: ratio });
-  const eL = hitch.passes === 2 ? hitch.loopEfficiency ** 3 : hitch.loopEfficiency;
   const shortLengthM = entered(t, 'short strands', 'L₂', hitch.shortStrandM, 'm');
   const route = inputs.routeLengthM !== null && inputs.routeLengthM > hitch.shortStrandM ? inputs.routeLengthM : null;
   const loadLengthM = t.apply(loadLength, 'load side', { L: entered(t, 'route of the line', 'L', route, 'm', 'geometry of the plan'), short: shortLengthM });
@@ -74,7 +73,7 @@ function truckersTension<V>(t: Tracer<V>, hitch: ElementOf<'truckers'>, elements
     hauledN: hauled, handN: t.apply(alongLine, 'hand along the line', { H: hand, phi }),
     stiffnessN: rope ? stiffness(t, rope) : entered(t, 'stiffness', 'EA', null, 'N', 'no rope on this line'),
     loadLengthM, shortLengthM, slipM: entered(t, 'tail that slips in', 'd', hitch.slipM, 'm', '3 to 10 mm for half hitches'),
-    anchorStrandN: t.apply(anchorStrand, 'strand from the anchor', { H: hand, phi, eL: entered(t, 'pass through the loop', 'eL', eL, 'ratio') }),
+    anchorStrandN: t.apply(anchorStrand, 'strand from the anchor', { H: hand, phi, eL: entered(t, 'pass through the loop', 'eL', loopPassage(hitch), 'ratio') }),
   }, hitch.anchorMode);
   return { system: 'truckers', counted: countedRatio(hitch), ratio, hauled, kept, pretension: settle(t, kept, inputs.settling) };
 }

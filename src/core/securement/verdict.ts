@@ -3,8 +3,8 @@ import { atLeast } from '../units/constants';
 import type { Working, WorkingUnit } from '../working/working';
 
 /** The four words. Shown in this order of precedence: BARRED, SHORT, CANNOT SAY, HOLDS. */
-export type Verdict = 'barred' | 'short' | 'cannot-say' | 'holds';
-const PRECEDENCE: readonly Verdict[] = ['barred', 'short', 'cannot-say', 'holds'];
+export const VERDICTS = ['barred', 'short', 'cannot-say', 'holds'] as const;
+export type Verdict = (typeof VERDICTS)[number];
 
 /** Something to be said about the plan; `effect` is what it does to the verdict, `notice` nothing. */
 export interface Finding {
@@ -41,7 +41,7 @@ export function compare(required: number | null, low: number | null, high: numbe
 
 /** The worst of several verdicts; nothing to judge is CANNOT SAY. */
 export function worst(verdicts: readonly Verdict[]): Verdict {
-  return PRECEDENCE.find((v) => verdicts.includes(v)) ?? 'cannot-say';
+  return VERDICTS.find((v) => verdicts.includes(v)) ?? 'cannot-say';
 }
 
 /** Builds a row; `high` is what would be provided with every unknown at its best. */

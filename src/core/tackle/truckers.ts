@@ -14,8 +14,8 @@ export interface TruckersPull {
 
 type Input = 'eL' | 'eA' | 'phi';
 
-/** A second pass makes the turn 540° instead of 180°: three half turns of friction, e³. */
-function perPass(pull: TruckersPull): number {
+/** Efficiency of the whole passage through the loop. A second pass makes the turn 540° instead of 180°: three half turns of friction, e³. */
+export function loopPassage(pull: TruckersPull): number {
   return pull.passes === 2 ? pull.loopEfficiency ** 3 : pull.loopEfficiency;
 }
 
@@ -45,7 +45,7 @@ const memory = (label: string, symbol: string, value: number, source: string): G
 function pullInputs<V>(t: Tracer<V>, pull: TruckersPull): Record<Input, V> {
   const passes = pull.passes === 2 ? ' (540°: cube of the half turn)' : '';
   return {
-    eL: t.given(memory(`pass through the loop${passes}`, 'eL', perPass(pull), 'rope through a rope loop 0.40 to 0.55')),
+    eL: t.given(memory(`pass through the loop${passes}`, 'eL', loopPassage(pull), 'rope through a rope loop 0.40 to 0.55')),
     eA: t.given(memory('pass round the anchor', 'eA', pull.anchorEfficiency, 'round steel ring 0.55 to 0.65')),
     phi: t.given({ label: 'hand, from the direction of the anchor', symbol: 'φ', value: pull.handAngleRad, unit: 'rad', source: 'your entry', confidence: 'entered' }),
   };

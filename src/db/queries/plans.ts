@@ -1,11 +1,10 @@
 import { v7 as uuid } from 'uuid';
 import { z } from 'zod';
 import { type Plan, planSchema, RULE_SET_IDS } from '@/core/exchange/plan';
+import { VERDICTS } from '@/core/securement/verdict';
 import { assess } from '@/core/securement/assess';
 import { ConflictError, type Database, many, maybeOne, NotFoundError, one } from '../pool';
 import { nameKey } from './crews';
-
-const VERDICTS = ['holds', 'short', 'barred', 'cannot-say'] as const;
 
 /** A plan as it is kept: the document and what surrounds it. */
 export interface StoredPlan {

@@ -11,7 +11,7 @@ import { ruleSet } from '@/core/securement/rules';
 import type { Article, Ranged, RuleInput, RuleSet, TieDown } from '@/core/securement/rules/rule-set';
 import { cargoSchema, deckSchema, type Line, lineSchema } from '@/core/securement/schema';
 import { type TallyRow, type Verdict, worst } from '@/core/securement/verdict';
-import { METRIC } from '@/core/units';
+import { atMost, METRIC } from '@/core/units';
 import { wordChange, wordFinding } from '@/wording/findings';
 import type { lineBody, rulesBody } from './schemas';
 
@@ -38,7 +38,7 @@ export function computeLine(body: z.infer<typeof lineBody>) {
     tension: {
       system: tension.system, countedRatio: tension.counted, haulingRatio: tension.ratio?.value ?? null,
       hauledN: tension.hauled.value, keptN: tension.kept.value, pretensionN: tension.pretension.value,
-      overTension: tension.hauled.value !== null && capacity.wll.value !== null && tension.hauled.value > capacity.wll.value * (1 + 1e-9),
+      overTension: tension.hauled.value !== null && capacity.wll.value !== null && !atMost(tension.hauled.value, capacity.wll.value),
       working: tension.pretension,
     },
     working: capacity.wll,

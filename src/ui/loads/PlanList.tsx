@@ -3,6 +3,7 @@ import Link from 'next/link';
 import { useRouter } from 'next/navigation';
 import { type ChangeEvent, useRef, useState } from 'react';
 import styled from 'styled-components';
+import { ruleSet } from '@/core/securement/rules';
 import type { Strength } from '@/core/securement/schema';
 import type { PlanSummary } from '@/db/queries/plans';
 import { call, messageOf, type StoredPlan } from '../api';
@@ -26,8 +27,6 @@ const Row = styled.li`
 const TitleLink = styled(Link)`font:640 17px/1.2 var(--font-figure);overflow-wrap:anywhere;text-decoration:none;&::after{content:"";position:absolute;inset:0}&:focus-visible::after{outline:var(--w-focus) solid var(--ink)}`;
 const Undo = styled.div`display:flex;align-items:center;gap:12px;padding:6px 14px;background:var(--plate);color:var(--on-plate);margin-top:12px;& button{color:inherit}`;
 
-const RULE_NAMES = { 'us-cmv': 'US commercial road', 'us-light': 'US private vehicle', 'eu-road': 'Europe, road' };
-
 /** "12:04" today, "3 Nov" otherwise; in UTC on the server and at first paint, so both agree. */
 export function shortTime(iso: string): string {
   return `${new Date(iso).toLocaleDateString('en-GB', { day: 'numeric', month: 'short', timeZone: 'UTC' })}, ${iso.slice(11, 16)} UTC`;
@@ -38,7 +37,7 @@ function PlanRow({ plan, canDelete, onDelete }: { plan: PlanSummary; canDelete: 
     <Row>
       <VerdictMark verdict={plan.verdict} />
       <TitleLink href={`/loads/${plan.id}`}>{plan.title}</TitleLink>
-      <Small>{RULE_NAMES[plan.ruleSet]}, {plan.lineCount === 1 ? '1 line' : `${plan.lineCount} lines`}</Small>
+      <Small>{ruleSet(plan.ruleSet).name}, {plan.lineCount === 1 ? '1 line' : `${plan.lineCount} lines`}</Small>
       <Small>{plan.updatedBy}, {shortTime(plan.updatedAt)}</Small>
       {canDelete ? <IconButton aria-label={`Delete ${plan.title}`} onPress={onDelete} style={{ zIndex: 1 }}>×</IconButton> : <span />}
     </Row>

@@ -88,8 +88,8 @@ function PlaceSlot({ place, facts, units, picked, onPick, weak, scaleN }: {
   const allowed = place.allowed.value;
   const figure = allowed === null ? null : formatIn(allowed, units.force, 'capacity');
   const part = allowed === null ? 0.45 : Math.min(1, allowed / scaleN);
-  const kept = Math.min(1, (facts.tension.kept.value ?? 0) / Math.max(1, Math.min(allowed ?? Infinity, scaleN)));
-  const style = { '--size': `calc(${Math.max(0.05, part)} * var(--full))`, '--kept': `${kept * 100}%`, '--full': `${BAR_PX}px` } as CSSProperties;
+  const kept = Math.min(1, (facts.tension.pretension.value ?? 0) / Math.max(1, Math.min(allowed ?? Infinity, scaleN)));
+  const style = { '--size': `calc(${Math.max(0.05, part)} * var(--full))`, '--kept': `${kept * 100}%` } as CSSProperties;
   const after = place.elementIndex > elements.length / 2;
   return (
     <Slot $picked={picked}>
@@ -111,14 +111,14 @@ function PlaceSlot({ place, facts, units, picked, onPick, weak, scaleN }: {
   );
 }
 const AmountAt = styled.span`position:absolute;left:50%;top:0;width:0;height:var(--size);${NARROW}{left:8px;top:0;height:20px;width:var(--size)}`;
-const BarsScope = styled.div`--full:${BAR_PX}px;${NARROW}{--full:calc(100vw - 220px) !important}`;
+const BarsScope = styled.div`--full:${BAR_PX}px;${NARROW}{--full:calc(100vw - 220px)}`;
 
 /** One securement as a rope from anchor to anchor: every element on it, under each what line tension it allows; the weakest flagged. */
 export function StrengthLine({ facts, units, pickedElement, onPick }: Props) {
   const { places, governing, range } = facts.capacity;
   const scaleN = Math.max(1, (range.highN < 1e14 ? range.highN : 1000) * SCALE_OVER_WLL);
   const at = (n: number): CSSProperties => ({ '--at': `${Math.min(1, n / scaleN) * BAR_PX}px` }) as CSSProperties;
-  const kept = facts.tension.kept.value;
+  const kept = facts.tension.pretension.value;
   return (
     <BarsScope>
       <Grid $n={Math.max(1, places.length)} aria-label={`Elements of ${facts.line.name}`}>

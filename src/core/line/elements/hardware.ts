@@ -1,6 +1,6 @@
 import { largestShare } from '../../tackle/truckers';
 import { formula, type Tracer } from '../../working/working';
-import { anchorFact, pullOf } from '../chain';
+import { anchorFact } from '../chain';
 import type { Rating } from '../gear';
 import { type ElementKind, makePlace, unknownCapacity, wholeShare } from '../place';
 import { bendAt, ropePlace } from './rope-places';
@@ -21,7 +21,7 @@ export const anchorKind: ElementKind<'anchor'> = {
   places(t, element, at, context) {
     const fact = anchorFact(element, context);
     if (!fact) return [makePlace(t, 'anchor', 'anchor', unknownCapacity(t, 'anchor', 'not on this deck'), 'anchor-missing')];
-    const own = at.atTensionedEnd && at.truckers ? largestShare(t, pullOf(at.truckers), 'anchor') : undefined;
+    const own = at.atTensionedEnd && at.truckers ? largestShare(t, at.truckers, 'anchor') : undefined;
     const sharing = element.at.on === 'deck' ? (context.anchorSharing.get(element.at.anchorId) ?? 1) : 1;
     const share = sharing > 1
       ? t.apply(sharedAnchor, 'share with other lines on this anchor', {

@@ -1,6 +1,5 @@
 import { knot } from '../../knot/knots';
 import { largestShare } from '../../tackle/truckers';
-import { pullOf } from '../chain';
 import { type ElementKind, makePlace, type Place, unknownCapacity } from '../place';
 import { bendAt, knotPlace, ropePlace, turnDiameter } from './rope-places';
 
@@ -37,7 +36,7 @@ export const loopKind: ElementKind<'loop'> = {
 export const lockKind: ElementKind<'lock'> = {
   kind: 'lock',
   places(t, element, at, context) {
-    const share = at.truckers ? largestShare(t, pullOf(at.truckers), 'lock') : undefined;
+    const share = at.truckers ? largestShare(t, at.truckers, 'lock') : undefined;
     return [knotPlace(t, 'lock', element.knot, at.flexible, context, undefined, share)];
   },
 };
@@ -45,12 +44,11 @@ export const lockKind: ElementKind<'lock'> = {
 export const truckersKind: ElementKind<'truckers'> = {
   kind: 'truckers',
   places(t, element, at, context) {
-    const pull = pullOf(element);
-    const loop = knotPlace(t, 'loop-knot', element.loop, at.flexible, context, undefined, largestShare(t, pull, 'loop-knot'));
+    const loop = knotPlace(t, 'loop-knot', element.loop, at.flexible, context, undefined, largestShare(t, element, 'loop-knot'));
     if (at.flexible?.kind !== 'rope') return [loop];
     const { rope } = at.flexible;
     const turn = (part: 'loop-turn' | 'anchor-turn', label: string, diameterM: number | null): Place<ReturnType<typeof t.given>> =>
-      makePlace(t, part, label, ropePlace(t, rope, context, label, bendAt(t, rope, diameterM)), 'unknown-rope', largestShare(t, pull, part));
+      makePlace(t, part, label, ropePlace(t, rope, context, label, bendAt(t, rope, diameterM)), 'unknown-rope', largestShare(t, element, part));
     return [
       loop,
       turn('loop-turn', 'rope turn in the loop', null),

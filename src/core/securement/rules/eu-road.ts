@@ -4,8 +4,7 @@ import type { Finding, TallyRow } from '../verdict';
 import { atMost } from '../../units/constants';
 import { cappedTension, directPull, EU, heldByOver, heldOlder, heldTilting, heldWithDirect, part } from './eu-formulas';
 import type { Ranged, RuleInput, RuleSet, TieDown } from './rule-set';
-import { about, alongMotion, commonNotices, type Provided, rangedRow, type Reader, requirement, weight } from './shared';
-import { worseSide } from './us-light';
+import { about, alongMotion, commonNotices, type Provided, rangedRow, type Reader, requirement, weight, worseSide } from './shared';
 
 const CLAUSE_SLIDING = 'EN 12195-1:2010, sliding';
 const CLAUSE_TILTING = 'EN 12195-1:2010, tilting';

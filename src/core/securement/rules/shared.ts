@@ -46,6 +46,13 @@ export function rangedRow(
   return tallyRow({ ...row, provided: provided(lowReader) }, provided(highReader));
 }
 
+/** The worse of left and right: one row for sideways. */
+export function worseSide(left: TallyRow, right: TallyRow): TallyRow {
+  const rank = { short: 0, 'cannot-say': 1, holds: 2 };
+  if (rank[left.verdict] !== rank[right.verdict]) return rank[left.verdict] < rank[right.verdict] ? left : right;
+  return (left.margin ?? 0) <= (right.margin ?? 0) ? left : right;
+}
+
 /** A coded finding about one tie-down. */
 export function about(tieDown: TieDown, code: string, effect: Finding['effect'], clause: string, elementId?: string): Finding {
   return { code, effect, clause, lineId: tieDown.id, ...(elementId ? { elementId } : {}), values: { line: tieDown.name } };

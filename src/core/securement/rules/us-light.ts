@@ -2,7 +2,7 @@ import { formula, traced } from '../../working/working';
 import type { Direction } from '../schema';
 import type { TallyRow } from '../verdict';
 import type { RuleInput, RuleSet } from './rule-set';
-import { alongMotion, commonNotices, type Provided, rangedRow, type Reader, requirement, weight } from './shared';
+import { alongMotion, commonNotices, type Provided, rangedRow, type Reader, requirement, weight, worseSide } from './shared';
 
 /** Accelerations within WLL, g. Source: 49 CFR 393.102(a)(2), from memory; guidance only for private vehicles. */
 const REQUIRED_G: Record<Direction, number> = { forward: 0.435, rearward: 0.5, left: 0.25, right: 0.25 };
@@ -48,13 +48,6 @@ function slidingRow(input: RuleInput, direction: Direction): TallyRow {
     code: 'held-acceleration', direction: direction === 'left' || direction === 'right' ? 'sideways' : direction, clause: CLAUSE,
     required: requirement('required acceleration', 'a', REQUIRED_G[direction], 'g', CLAUSE),
   }, provided);
-}
-
-/** The worse of left and right: one row for sideways. */
-export function worseSide(left: TallyRow, right: TallyRow): TallyRow {
-  const rank = { short: 0, 'cannot-say': 1, holds: 2 };
-  if (rank[left.verdict] !== rank[right.verdict]) return rank[left.verdict] < rank[right.verdict] ? left : right;
-  return (left.margin ?? 0) <= (right.margin ?? 0) ? left : right;
 }
 
 const fifth = formula({

@@ -4,7 +4,7 @@ import { API } from '@/server/api/endpoints';
 import { forget, limit } from '@/server/limiter';
 import { refuse } from '@/server/problem';
 import { json, route } from '@/server/route';
-import { closeSession, memberByPassword, openSession, SESSION_COOKIE, sessionCookie } from '@/server/session';
+import { closeSession, memberByPassword, openSession, sessionCookie } from '@/server/session';
 
 export const POST = route(API.signIn, async ({ body, who, now, secure }) => {
   const key = `${who}:${nameKey(body.name)}`;
@@ -15,8 +15,7 @@ export const POST = route(API.signIn, async ({ body, who, now, secure }) => {
   return json({ ok: true }, 200, { 'set-cookie': sessionCookie(await openSession(pool(), memberId, now), secure) });
 });
 
-export const DELETE = route(API.signOut, async ({ request, secure }) => {
-  const token = (request.headers.get('cookie') ?? '').match(new RegExp(`${SESSION_COOKIE}=([^;]+)`))?.[1];
+export const DELETE = route(API.signOut, async ({ token, secure }) => {
   if (token) await closeSession(pool(), token);
   return json({ ok: true }, 200, { 'set-cookie': sessionCookie(null, secure) });
 });
