@@ -76,6 +76,11 @@ function components(diagram: Diagram, closure: Closure): ClosedPiece[][] {
   const result: ClosedPiece[][] = [];
   while (left.size > 0) {
     const first = [...left][0]!;
+    if (diagram.shut.includes(first)) {
+      left.delete(first);
+      result.push(ropePieces(diagram, first, false));
+      continue;
+    }
     const pieces: ClosedPiece[] = [];
     let entry: RopeEnd = { rope: first, end: 'start' };
     do {

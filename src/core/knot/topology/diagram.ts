@@ -15,25 +15,31 @@ export interface Crossing {
   readonly under: Passage;
 }
 
-/** Ropes as drawn curves with every crossing decided. Poles follow the ropes as further strands. */
+/** Ropes as drawn curves with every crossing decided. Fixtures follow the ropes as further strands. */
 export interface Diagram {
   readonly ropes: readonly (readonly Piece[])[];
   readonly crossings: readonly Crossing[];
+  /** Strands that are closed curves already, such as rings. */
+  readonly shut: readonly number[];
 }
 
 interface Met { readonly a: Passage; readonly b: Passage }
 
-/** A straight pole in the picture's plane, by two points far outside the form. It says nothing about crossings itself. */
-export interface Pole {
-  readonly from: PathPoint;
-  readonly to: PathPoint;
+/** A fixture's line in the picture's plane: a pole's axis far beyond the form, or a ring. It says nothing about crossings itself. */
+export interface Fixed {
+  readonly points: readonly PathPoint[];
+  readonly shut: boolean;
 }
 
+/** Straight pieces through points, for lines that are not rope. */
+const straight = (points: readonly PathPoint[]): Piece[] => points.slice(1).map((to, i) => ({ from: points[i]!, to, control: i }));
+
 /** All places where drawn ropes meet, each once. */
-function meetings(ropes: readonly (readonly Piece[])[]): Met[] {
+function meetings(ropes: readonly (readonly Piece[])[], ropeCount: number): Met[] {
   const found: Met[] = [];
   ropes.forEach((pieces, r) => pieces.forEach((piece, i) => {
-    for (let s = r; s < ropes.length; s++) {
+    // Fixtures are not compared with themselves or each other.
+    for (let s = r; s < ropes.length && r < ropeCount; s++) {
       const others = ropes[s]!;
       for (let j = s === r ? i + 2 : 0; j < others.length; j++) {
         const at = crossing(piece, others[j]!);
@@ -58,9 +64,9 @@ function passagesOf(met: readonly Met[], rope: number): { met: Met; side: 'a' | 
  *   `marks-contradict`, `crossing-undecided` (both strands say `.`), `fixture-mark` (`o`, `u` between
  *   ropes, or `O`, `U` at a pole).
  */
-export function diagramOf(paths: readonly RopePath[], poles: readonly Pole[] = []): Result<Diagram> {
-  const ropes = [...paths.map((p) => drawn(p.points)), ...poles.map((p) => drawn([p.from, p.to]))];
-  const met = meetings(ropes);
+export function diagramOf(paths: readonly RopePath[], fixed: readonly Fixed[] = []): Result<Diagram> {
+  const ropes = [...paths.map((p) => drawn(p.points)), ...fixed.map((f) => straight(f.points))];
+  const met = meetings(ropes, paths.length);
   const said = new Map<Met, { a?: Mark; b?: Mark }>(met.map((m) => [m, {}]));
   for (const [rope, path] of paths.entries()) {
     const passages = passagesOf(met, rope);
@@ -68,7 +74,7 @@ export function diagramOf(paths: readonly RopePath[], poles: readonly Pole[] = [
     if (passages.length !== marks.length) return unmarked(rope, path, passages.map((p) => ropes[rope]![p.met[p.side].piece]!.control));
     passages.forEach((p, i) => { said.get(p.met)![p.side] = marks[i]!; });
   }
-  return decide(met, said, ropes, paths.length);
+  return decide(met, said, ropes, paths.length, fixed.flatMap((f, i) => (f.shut ? [paths.length + i] : [])));
 }
 
 /** The first interval in which marks and crossings differ in number. */
@@ -78,7 +84,7 @@ function unmarked(rope: number, path: RopePath, controls: readonly number[]): Re
   return fail('crossings-unmarked', { rope: rope + 1, interval: interval + 1, marks: path.marks[interval]?.length ?? 0, crossings: met(interval) });
 }
 
-function decide(met: readonly Met[], said: ReadonlyMap<Met, { a?: Mark; b?: Mark }>, ropes: Diagram['ropes'], ropeCount: number): Result<Diagram> {
+function decide(met: readonly Met[], said: ReadonlyMap<Met, { a?: Mark; b?: Mark }>, ropes: Diagram['ropes'], ropeCount: number, shut: readonly number[]): Result<Diagram> {
   const crossings: Crossing[] = [];
   for (const m of met) {
     // A pole is always the later strand of a meeting and takes its side from the rope.
@@ -91,7 +97,7 @@ function decide(met: readonly Met[], said: ReadonlyMap<Met, { a?: Mark; b?: Mark
     const aOver = a === 'O' || a === 'o' || b === 'U';
     crossings.push(aOver ? { over: m.a, under: m.b } : { over: m.b, under: m.a });
   }
-  return ok({ ropes, crossings });
+  return ok({ ropes, crossings, shut });
 }
 
 /** The diagram with one crossing turned over: for proving that the invariants notice. */

@@ -2,7 +2,7 @@ import { describe, expect, it } from 'vitest';
 import { cutAt, parseRope, type RopePath } from '../path/notation';
 import { alexander } from './alexander';
 import { closed, eachToItself } from './closure';
-import { type Diagram, diagramOf, flipped, type Pole } from './diagram';
+import { type Diagram, diagramOf, flipped, type Fixed } from './diagram';
 import { jones, jonesInA } from './jones';
 import { inverted, laurent, laurentText, multiply } from './laurent';
 import { linkingNumber, onlyComponent, planarCode } from './planar-code';
@@ -21,8 +21,8 @@ type Form = keyof typeof FORMS;
 
 /** Points where a loop's tip is cut. */
 const TIPS: Partial<Record<Form, number>> = { slipLoop: 15, butterfly: 16, bowline: 14 };
-const POLE: Pole = { from: { x: -60, y: 0 }, to: { x: 60, y: 0 } };
-const POLES: Partial<Record<Form, readonly Pole[]>> = { roundTurnTwoHalfHitches: [POLE], clove: [POLE], constrictor: [POLE] };
+const POLE: Fixed = { points: [{ x: -60, y: 0 }, { x: 60, y: 0 }], shut: false };
+const POLES: Partial<Record<Form, readonly Fixed[]>> = { roundTurnTwoHalfHitches: [POLE], clove: [POLE], constrictor: [POLE] };
 
 const rope = (form: Form): RopePath => { const r = parseRope(FORMS[form]); if (!r.ok) throw new Error(JSON.stringify(r.issues)); return r.value; };
 const must = (d: ReturnType<typeof diagramOf>): Diagram => { if (!d.ok) throw new Error(JSON.stringify(d.issues)); return d.value; };
@@ -97,7 +97,7 @@ describe('every single crossing of every form, flipped, is noticed by the invari
 });
 
 describe('marks at poles', () => {
-  const issue = (text: string, poles: readonly Pole[] = []) => { const r = parseRope(text); const d = r.ok ? diagramOf([r.value], poles) : r; return d.ok ? 'ok' : d.issues[0]!.code; };
+  const issue = (text: string, poles: readonly Fixed[] = []) => { const r = parseRope(text); const d = r.ok ? diagramOf([r.value], poles) : r; return d.ok ? 'ok' : d.issues[0]!.code; };
   it('o and u belong to poles, O and U to ropes', () => {
     expect(issue('0,-5 o 0,5', [POLE])).toBe('ok');
     expect(issue('0,-5 O 0,5', [POLE])).toBe('fixture-mark');

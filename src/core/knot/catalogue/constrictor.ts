@@ -1,0 +1,96 @@
+import type { Entry } from './entry';
+
+/** Constrictor. Paths in rope diameters; tying from the trade's common practice. */
+export const constrictor = {
+  id: 'constrictor',
+  name: 'Constrictor',
+  aliases: ['gunner’s knot', 'timmerknut', 'miller’s binder'],
+  family: 'binding',
+  purpose: 'Binds a bundle, a sack, a hose: grips and stays gripped.',
+  notFor: 'Round a limb, ever. Anything you want back undamaged: it may have to be cut.',
+  strength: null,
+  jams: 'Made to: may have to be cut.',
+  unties: 'Slipped: pull the bight. Plain: pry the riding turn, or cut it on top.',
+  holds: { slack: 'yes', wet: 'yes', stiff: 'with care', slick: 'yes' },
+  needs: 'either',
+  easy: { tie: 2, untie: 1 },
+  gloves: false,
+  slipped: 'Tuck a bight under the X.',
+  backup: 'None.',
+  tailD: 6,
+  purposes: ['slick-pole', 'no-end'],
+  crews: ['stage', 'farm', 'trades', 'instructors'],
+  disputes: [],
+  checks: ['Two turns, and a riding turn across both.', 'Under the riding turn the two parts are knotted: an overhand.', 'Both ends leave between the turns.'],
+  leadsTo: [],
+  forms: [
+    {
+      id: 'plain',
+      name: 'plain',
+      note: '',
+      spec: {
+        ropes: [
+          {
+            path: '-1,-14 -1,-5 U -1,-1.8 UoO -1,2 -1.3,3.8 -2,4.2 -2.8,3 -4.2,0.5 u -5.2,-3 -5,-4 -4.2,-3.8 -3.6,-2.7 OOo 4.4,2.9 5,3.9 5.6,3.6 5.4,0.5 u 4.6,-3 3.6,-4 2,-3.4 0.4,-2.9 O -1.8,-2.5 -2.6,-2 U -2,-0.4 oU 0,2 0.5,4 0.6,12',
+          },
+        ],
+        fixtures: [{ kind: 'bar', from: [-10, 0], to: [10, 0], radius: 3 }],
+      },
+      claims: [
+        { closure: 'ends', alone: ['unknot', 'unknot'], linking: [2] },
+        { closure: 'behind', linking: [3] },
+      ],
+      steps: [
+        { shown: { upTo: [8.4] }, say: 'Once round.', look: 'As for a clove hitch.' },
+        { shown: { upTo: [12.6] }, say: 'Cross over the standing part.', look: 'The riding turn.' },
+        { shown: { upTo: [18.3] }, say: 'Round behind again.', look: 'End comes up on the right.' },
+        { shown: { upTo: [21.4] }, say: 'Over the standing part.', look: 'To the left.' },
+        { shown: { upTo: [25] }, say: 'Then under it and under the riding turn.', look: 'An overhand under the X.' },
+        { shown: 'drawn up', say: 'Pull both ends hard.', look: 'It bites.' },
+      ],
+    },
+    {
+      id: 'slipped',
+      name: 'slipped',
+      note: 'A bight instead of the end: binds as well and comes off with one pull.',
+      spec: {
+        ropes: [
+          {
+            path: '-1,-14 -1,-5 U -1,-1.8 UoU -1,2 -1.3,3.8 -2,4.4 -2.8,3 -4.2,0.5 u -5.2,-3 -5,-4.2 -4.2,-3.8 -3.6,-2.7 OOoO 4.4,2.9 5,3.9 5.6,3.8 5.4,0.5 u 4.6,-3 3.6,-4.2 2,-3.4 O 0.4,-2.9 O -1.8,-2.5 U -2.6,-1.8 -2,-0.2 oO -0.2,2.4 0.4,5 0.6,9 1.4,10.2 2.2,9 1.8,5 1,2 0.2,0.6 Uo 0.6,-1 U 2.6,-6 4,-11',
+            tips: [26],
+          },
+        ],
+        fixtures: [
+          { kind: 'bar', from: [-10, 0], to: [10, 0], radius: 3 },
+          { kind: 'post', at: [1.4, 8.9], radius: 0.35, hidden: true },
+        ],
+      },
+      claims: [{ closure: 'ends', alone: ['unknot', 'unknot'], linking: [2] }],
+      steps: [
+        { shown: { upTo: [12.6] }, say: 'Once round and across.', look: 'The riding turn.' },
+        { shown: { upTo: [21.4] }, say: 'Round again, then over the standing part.', look: 'To the left.' },
+        { shown: 'whole', say: 'Tuck a bight under the standing part and the riding turn.', look: 'The tail stays out.' },
+        { shown: 'drawn up', say: 'Pull standing part and bight.', look: 'The tail lets it go.' },
+      ],
+    },
+  ],
+  wrong: [
+    {
+      id: 'clove',
+      name: 'no overhand under the X',
+      says: 'A clove hitch: the end is only under the riding turn. It does not bind.',
+      insteadOf: 'plain',
+      spec: {
+        ropes: [
+          {
+            path: '-2,-13 -2,-5 U -2,-1 o -2,2 -2.3,3.8 -3,4.2 -3.8,3 -4.6,0.5 u -5.2,-3 -5,-4 -4.2,-3.8 -3.4,-2.4 OoO 3.4,2.4 4.2,3.8 5,4 5.2,3 4.8,0.5 u 4,-3 3.4,-4.1 2.6,-3.8 2,-2 o 2,0.8 U 2,4 2,13',
+          },
+        ],
+        fixtures: [{ kind: 'bar', from: [-10, 0], to: [10, 0], radius: 3 }],
+      },
+      claims: [{ closure: 'ends', alone: ['unknot', 'unknot'], linking: [2] }],
+      toldBy: 'invariants',
+      partsAt: { right: 20, wrong: 20 },
+    },
+  ],
+} as const satisfies Entry;

@@ -1,0 +1,139 @@
+import type { Confidence } from '../../working/working';
+import type { FormSpec } from '../form/form';
+import type { KnotId, KnotSchool } from '../knots';
+import type { KnotName } from '../topology/names';
+import type { ClosureName } from '../topology/views';
+
+export const FAMILIES = ['stopper', 'end loop', 'mid-line loop', 'hitch', 'grip hitch', 'bend', 'binding', 'tensioner'] as const;
+export type Family = (typeof FAMILIES)[number];
+
+/** What people look for a knot by, in their words. */
+export const PURPOSES = {
+  'does-not-bind': 'does not bind',
+  'off-under-load': 'comes off under load',
+  'no-end': 'no end needed',
+  'unequal-ropes': 'unequal ropes',
+  'slick-pole': 'slick pole',
+  gloves: 'with gloves',
+  'not-jam': 'does not jam',
+  adjusts: 'can be adjusted',
+  'grips-rope': 'grips another rope',
+  'keeps-strength': 'costs little strength',
+  tightens: 'pulls a line tight',
+  joins: 'joins two ropes',
+  stops: 'stops a rope running out',
+} as const;
+export type Purpose = keyof typeof PURPOSES;
+
+export const CREWS = ['transport', 'stage', 'farm', 'trades', 'instructors'] as const;
+export type Crew = (typeof CREWS)[number];
+
+/** Three steps from hard to easy. */
+export type Ease = 1 | 2 | 3;
+
+/** How a knot behaves in a rope that is slack, wet, stiff or slick. */
+export type Holding = 'yes' | 'with care' | 'no';
+
+/** What of a form a step shows. `upTo`: each rope from its start to a control parameter; `bight`: the rope without this stretch, bridged. */
+export type Shown =
+  | { readonly upTo: readonly number[] }
+  | { readonly bight: readonly [from: number, to: number] }
+  | 'whole'
+  | 'drawn up';
+
+/** One thing to do, then what to look at. */
+export interface Step {
+  readonly shown: Shown;
+  readonly say: string;
+  readonly look: string;
+}
+
+/** What the topology of a form must be, closed in a stated way. Numbers and names do not depend on the hand it is tied with. */
+export interface Claim {
+  readonly closure: ClosureName;
+  /** Each component by itself, in order, fixtures last. */
+  readonly alone?: readonly KnotName[];
+  /** Absolute linking numbers of all pairs. */
+  readonly linking?: readonly number[];
+  /** The whole equals its own mirror image. */
+  readonly amphichiral?: true;
+  /** Why a partly slipped form closes to what it does, or which tail is meant. */
+  readonly because?: string;
+}
+
+/** A part of the drawing with its name beside it. */
+export interface PartLabel {
+  readonly rope?: 0 | 1;
+  readonly u: number;
+  readonly text: string;
+}
+
+/** A way to tie the knot. */
+export interface TiedForm {
+  readonly id: string;
+  readonly name: string;
+  readonly note: string;
+  readonly spec: FormSpec;
+  readonly claims: readonly [Claim, ...Claim[]];
+  readonly steps: readonly [Step, ...Step[]];
+  readonly labels?: readonly PartLabel[];
+  /** Another form of this entry it must have the same invariants as: the same knot made another way. */
+  readonly sameAs?: string;
+  /** Crossings that may be turned over without changing what is tied, with the reason. All others must be noticed. */
+  readonly idleCrossings?: { readonly count: number; readonly because: string };
+}
+
+/** A knot people tie by mistake instead. */
+export interface WrongForm {
+  readonly id: string;
+  readonly name: string;
+  /** What differs and what it does. */
+  readonly says: string;
+  /** The form it is compared with. */
+  readonly insteadOf: string;
+  readonly spec: FormSpec;
+  readonly claims: readonly [Claim, ...Claim[]];
+  /** How it is told from the right form: by invariants, or by how it lies although the invariants agree. */
+  readonly toldBy: 'invariants' | 'geometry';
+  /** Where the two part: control parameter on the right form and on this one. */
+  readonly partsAt: { readonly rope?: 0 | 1; readonly right: number; readonly wrong: number };
+}
+
+/** A fact two schools dispute, with both named. */
+export interface Dispute {
+  readonly about: string;
+  readonly sides: readonly { readonly school: string; readonly says: string; readonly source: Confidence }[];
+  readonly pick: string;
+}
+
+/** Everything an entry must say; one that lacks something does not compile. */
+export interface Entry {
+  readonly id: string;
+  readonly name: string;
+  readonly aliases: readonly string[];
+  readonly family: Family;
+  readonly purpose: string;
+  readonly notFor: string;
+  /** Row of the strength table, or null when no school has a value for it. */
+  readonly strength: KnotId | null;
+  readonly jams: string;
+  readonly unties: string;
+  readonly holds: { readonly slack: Holding; readonly wet: Holding; readonly stiff: Holding; readonly slick: Holding };
+  readonly needs: 'an end' | 'a bight' | 'either';
+  readonly easy: { readonly tie: Ease; readonly untie: Ease };
+  readonly gloves: boolean;
+  readonly slipped: string;
+  readonly backup: string;
+  /** Least tail, in rope diameters. */
+  readonly tailD: number;
+  readonly purposes: readonly Purpose[];
+  readonly crews: readonly Crew[];
+  readonly disputes: readonly Dispute[];
+  readonly checks: readonly [string, ...string[]];
+  /** Entries that build on this one. */
+  readonly leadsTo: readonly string[];
+  readonly forms: readonly [TiedForm, ...TiedForm[]];
+  readonly wrong: readonly WrongForm[];
+}
+
+export type { KnotSchool };

@@ -1,0 +1,71 @@
+import type { Entry } from './entry';
+
+/** Figure-eight. Paths in rope diameters; tying from the trade's common practice. */
+export const figureEight = {
+  id: 'figure-eight',
+  name: 'Figure-eight',
+  aliases: ['figure-of-eight', 'Flemish knot', 'eight knot', 'savoy'],
+  family: 'stopper',
+  purpose: 'Stops a rope running out through a block or a hole, and unties again.',
+  notFor: 'Joining ropes by itself.',
+  strength: 'overhand-on-bight',
+  jams: 'Can jam under a heavy load.',
+  unties: 'Bend the two outer loops back against each other.',
+  holds: { slack: 'yes', wet: 'yes', stiff: 'yes', slick: 'with care' },
+  needs: 'an end',
+  easy: { tie: 3, untie: 2 },
+  gloves: true,
+  slipped: 'Leave a bight in the last tuck.',
+  backup: 'A long tail.',
+  tailD: 12,
+  purposes: ['stops', 'not-jam'],
+  crews: ['transport', 'stage', 'farm', 'trades', 'instructors'],
+  disputes: [
+    {
+      about: 'Jams?',
+      sides: [
+        { school: 'seamanship', says: '“Easy to untie.”', source: 'practice' },
+        { school: 'field', says: '“Can jam under heavy load.”', source: 'practice' },
+      ],
+      pick: 'Count on easy by hand, hard after a heavy load.',
+    },
+    {
+      about: 'Strength left',
+      sides: [{ school: 'seamanship', says: '50 % as a stopper', source: 'practice' }],
+      pick: 'We count 45 % until a table of yours says more.',
+    },
+  ],
+  checks: ['It looks like an 8.', 'The two ends leave in line, on opposite sides.', 'One half-turn more than an overhand.'],
+  leadsTo: ['figure-eight-on-bight', 'wrap-hitch'],
+  forms: [
+    {
+      id: 'plain',
+      name: 'plain',
+      note: 'Half a turn more than the overhand before the end goes through.',
+      spec: { ropes: [{ path: '-12,0 -7,0 O -4,0 U 4,0 6,1.5 O 6.5,4 3,6.5 -1,6 U -3,2.5 O -3.5,-2 -5,-3 U -7,-1.5 -7,2 -5,3.5 O -1,3.2 U 4,3 12,3' }] },
+      claims: [{ closure: 'ends', alone: ['4₁'] }],
+      steps: [
+        { shown: { upTo: [7] }, say: 'Turn a loop, the end going over.', look: 'End on top, pointing back.' },
+        { shown: { upTo: [10] }, say: 'Take the end round behind the standing part.', look: 'That makes the second loop.' },
+        { shown: { upTo: [16] }, say: 'Pass it through the first loop from the front side it points to.', look: 'An 8 lies before you.' },
+        { shown: 'drawn up', say: 'Pull both parts.', look: 'The 8 closes evenly.' },
+      ],
+      labels: [
+        { u: 0.3, text: 'standing part' },
+        { u: 15.8, text: 'end' },
+      ],
+    },
+  ],
+  wrong: [
+    {
+      id: 'overhand',
+      name: 'half a turn too few',
+      says: 'An overhand: smaller, and it jams.',
+      insteadOf: 'plain',
+      spec: { ropes: [{ path: '-11,0 -5,0 OU 4,0 6,2 O 6,4 3,6.5 -1,6 -3,3 U -2.5,-2 0,-3 O 2,1 5,3 U 11,4' }] },
+      claims: [{ closure: 'ends', alone: ['3₁'] }],
+      toldBy: 'invariants',
+      partsAt: { right: 10.5, wrong: 8.5 },
+    },
+  ],
+} as const satisfies Entry;

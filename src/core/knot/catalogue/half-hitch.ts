@@ -1,0 +1,74 @@
+import type { Entry } from './entry';
+
+/** Half hitch. Paths in rope diameters; tying from the trade's common practice. */
+export const halfHitch = {
+  id: 'half-hitch',
+  name: 'Half hitch',
+  aliases: ['single hitch', 'hitch'],
+  family: 'hitch',
+  purpose: 'One turn of the end round the standing part: the brick that other hitches are built of.',
+  notFor: 'Anything by itself: never alone.',
+  strength: 'slipped-half-hitch',
+  jams: 'No.',
+  unties: 'Pull the end back.',
+  holds: { slack: 'no', wet: 'with care', stiff: 'no', slick: 'no' },
+  needs: 'either',
+  easy: { tie: 3, untie: 3 },
+  gloves: true,
+  slipped: 'Tuck a bight instead of the end: comes off in a hurry.',
+  backup: 'Always a second one.',
+  tailD: 12,
+  purposes: ['off-under-load', 'gloves'],
+  crews: ['transport', 'stage', 'farm', 'trades', 'instructors'],
+  disputes: [],
+  checks: ['The end passes over the standing part, behind it, and out over itself.', 'The end is pinched when you pull.', 'A second hitch follows.'],
+  leadsTo: ['two-half-hitches', 'round-turn-two-half-hitches', 'halter-hitch'],
+  forms: [
+    {
+      id: 'plain',
+      name: 'plain',
+      note: 'Drawn round a rail.',
+      spec: {
+        ropes: [
+          {
+            path: '-1,-18 -1,-13 UO -1,-5 -1,-2 o -1,2 0,3.6 1,2 u 1.3,-2 2,-4 1,-5.3 U 0,-6.3 O -1.8,-7.1 -3.2,-7.2 -3.8,-6 -3,-5 U -0.4,-5.1 0.5,-5.2 O 2.4,-6.2 6,-8.5',
+            taut: [0, 2],
+          },
+        ],
+        fixtures: [{ kind: 'bar', from: [-8, 0], to: [8, 0], radius: 2 }],
+      },
+      claims: [{ closure: 'ends', alone: ['3₁', 'unknot'], linking: [1] }],
+      steps: [
+        { shown: { upTo: [8.3] }, say: 'Take the end over the rail and down behind.', look: 'It hangs beside the standing part.' },
+        { shown: { upTo: [12.4] }, say: 'Cross it over the standing part.', look: 'To the left.' },
+        { shown: { upTo: [15.2] }, say: 'Bring it round behind.', look: 'Above itself.' },
+        { shown: { upTo: [18] }, say: 'Out through the gap, over itself.', look: 'The end points away.' },
+        { shown: 'drawn up', say: 'Pull the end.', look: 'Now make a second one.' },
+      ],
+      labels: [
+        { u: 0.3, text: 'standing part' },
+        { u: 17.8, text: 'end' },
+      ],
+    },
+  ],
+  wrong: [
+    {
+      id: 'untucked',
+      name: 'end not tucked',
+      says: 'The end lies under its own part: it is only a turn and runs out.',
+      insteadOf: 'plain',
+      spec: {
+        ropes: [
+          {
+            path: '-1,-18 -1,-13 UO -1,-5 -1,-2 o -1,2 0,3.6 1,2 u 1.3,-2 2,-4 1,-5.3 O 0,-6.3 O -1.8,-7.1 -3.2,-7.2 -3.8,-6 -3,-5 U -0.4,-5.1 0.5,-5.2 U 2.4,-6.2 6,-8.5',
+            taut: [0, 2],
+          },
+        ],
+        fixtures: [{ kind: 'bar', from: [-8, 0], to: [8, 0], radius: 2 }],
+      },
+      claims: [{ closure: 'ends', alone: ['unknot', 'unknot'] }],
+      toldBy: 'invariants',
+      partsAt: { right: 16.6, wrong: 16.6 },
+    },
+  ],
+} as const satisfies Entry;

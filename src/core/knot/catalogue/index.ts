@@ -1,0 +1,74 @@
+import { overhand } from './overhand';
+import { doubleOverhand } from './double-overhand';
+import { figureEight } from './figure-eight';
+import { figureEightOnBight } from './figure-eight-on-bight';
+import { bowline } from './bowline';
+import { slipLoop } from './slip-loop';
+import { alpineButterfly } from './alpine-butterfly';
+import { halfHitch } from './half-hitch';
+import { twoHalfHitches } from './two-half-hitches';
+import { roundTurnTwoHalfHitches } from './round-turn-two-half-hitches';
+import { cloveHitch } from './clove-hitch';
+import { constrictor } from './constrictor';
+import { tautLineHitch } from './taut-line-hitch';
+import { rollingHitch } from './rolling-hitch';
+import { prusik } from './prusik';
+import { marlinspikeHitch } from './marlinspike-hitch';
+import { fishermansBend } from './fishermans-bend';
+import { reef } from './reef';
+import { sheetBend } from './sheet-bend';
+import { zeppelin } from './zeppelin';
+import { fishermansKnot } from './fishermans-knot';
+import { halterHitch } from './halter-hitch';
+import { wrapHitch } from './wrap-hitch';
+import { truckersHitch } from './truckers-hitch';
+import type { Entry, TiedForm, WrongForm } from './entry';
+
+/** All entries in the order they are taught. A new one is added here and nowhere else. */
+export const CATALOGUE: readonly Entry[] = [
+  overhand,
+  doubleOverhand,
+  figureEight,
+  figureEightOnBight,
+  bowline,
+  slipLoop,
+  alpineButterfly,
+  halfHitch,
+  twoHalfHitches,
+  roundTurnTwoHalfHitches,
+  cloveHitch,
+  constrictor,
+  tautLineHitch,
+  rollingHitch,
+  prusik,
+  marlinspikeHitch,
+  fishermansBend,
+  reef,
+  sheetBend,
+  zeppelin,
+  fishermansKnot,
+  halterHitch,
+  wrapHitch,
+  truckersHitch,
+];
+
+/** The entry with an id, or null. */
+export function entryOf(id: string): Entry | null {
+  return CATALOGUE.find((e) => e.id === id) ?? null;
+}
+
+/** A right or wrong form with its full name, `entry/form`, as errors, reports and files name it. */
+export interface NamedForm {
+  readonly name: string;
+  readonly entry: Entry;
+  readonly form: TiedForm | WrongForm;
+  readonly wrong: boolean;
+}
+
+/** Every form of every entry, right ones first within an entry. */
+export function allForms(): NamedForm[] {
+  return CATALOGUE.flatMap((entry) => [
+    ...entry.forms.map((form) => ({ name: `${entry.id}/${form.id}`, entry, form, wrong: false })),
+    ...entry.wrong.map((form) => ({ name: `${entry.id}/wrong-${form.id}`, entry, form, wrong: true })),
+  ]);
+}

@@ -1,0 +1,102 @@
+import type { Entry } from './entry';
+
+/** Prusik. Paths in rope diameters; tying from the trade's common practice. */
+export const prusik = {
+  id: 'prusik',
+  name: 'Prusik',
+  aliases: ['prussik', 'triple sliding hitch', 'loop grip hitch'],
+  family: 'grip hitch',
+  purpose: 'A cord loop that slides along a rope unloaded and grips it both ways loaded.',
+  notFor: 'Lifting people. A cord as thick as its rope: it will not grip.',
+  strength: null,
+  jams: 'Stiff after load; push the middle strap.',
+  unties: 'Push the bridge back, then slide.',
+  holds: { slack: 'yes', wet: 'with care', stiff: 'with care', slick: 'no' },
+  needs: 'a bight',
+  easy: { tie: 3, untie: 2 },
+  gloves: true,
+  slipped: 'Not slipped.',
+  backup: 'A knot in the main rope below.',
+  tailD: 0,
+  purposes: ['grips-rope', 'adjusts', 'no-end'],
+  crews: ['stage', 'trades', 'instructors'],
+  disputes: [
+    {
+      about: 'Two wraps or three?',
+      sides: [
+        { school: 'field', says: 'Two: releases more easily.', source: 'practice' },
+        { school: 'rope rescue', says: 'Three.', source: 'from-memory' },
+      ],
+      pick: 'Three for load, two for adjusting. Cord no thicker than two thirds of the rope.',
+    },
+  ],
+  checks: ['Wraps lie side by side, none crosses.', 'As many above as below.', 'The joint of the cord is away from the wraps.'],
+  leadsTo: [],
+  forms: [
+    {
+      id: 'three',
+      name: 'three wraps',
+      note: 'Repeat a girth hitch inside itself.',
+      spec: {
+        ropes: [
+          { path: '0,-15 OU 0,-5 OUOUUOUO 0,5 UO 0,15', diameter: 1.5, taut: [0, 3] },
+          {
+            path: '16,0.9 6,0.9 U 2,0.8 O -1.2,0.9 -1.9,1.4 -1.2,1.95 U 1.2,2.1 1.9,2.6 1.2,3.1 O -1.2,3.35 -1.9,3.85 -1.2,4.4 U 1.2,4.55 1.9,5.05 1.2,5.55 O -1.2,5.8 -1.9,6.3 -1.2,6.85 U 1.2,7.05 3.2,6.85 4.2,5.25 O 5,0 O 4.2,-5.25 3.2,-6.85 1.2,-7.05 U -1.2,-6.85 -1.9,-6.3 -1.2,-5.8 O 1.2,-5.55 1.9,-5.05 1.2,-4.55 U -1.2,-4.4 -1.9,-3.85 -1.2,-3.35 O 1.2,-3.1 1.9,-2.6 1.2,-2.1 U -1.2,-1.95 -1.9,-1.4 -1.2,-0.9 O 2,-0.8 U 6,-0.9 16,-0.9',
+            diameter: 0.9,
+          },
+        ],
+      },
+      claims: [{ closure: 'ends', alone: ['unknot', 'unknot'], linking: [0] }],
+      steps: [
+        { shown: { upTo: [3, 6.4] }, say: 'Lay the loop behind the rope and bring it through itself.', look: 'A girth hitch.' },
+        { shown: { upTo: [3, 20.5] }, say: 'Round again, twice more, inside the first.', look: 'Each wrap nearer the middle.' },
+        { shown: 'whole', say: 'The bridge lies over the two legs.', look: 'As many wraps above as below.' },
+        { shown: 'drawn up', say: 'Dress the wraps and pull both legs.', look: 'Side by side, none crossed.' },
+      ],
+      labels: [
+        { rope: 1, u: 0.3, text: 'cord loop' },
+        { u: 0.2, text: 'rope' },
+      ],
+    },
+    {
+      id: 'two',
+      name: 'two wraps',
+      note: 'Slides more easily, grips less.',
+      spec: {
+        ropes: [
+          { path: '0,-15 0,-5 OUOUUOUO 0,5 0,15', diameter: 1.5, taut: [0, 3] },
+          {
+            path: '16,0.9 6,0.9 U 2,0.8 O -1.2,0.9 -1.9,1.4 -1.2,1.95 U 1.2,2.1 1.9,2.6 1.2,3.1 O -1.2,3.35 -1.9,3.85 -1.2,4.4 U 1.2,4.6 3.2,4.4 4.2,2.8 O 5,0 O 4.2,-2.8 3.2,-4.4 1.2,-4.6 U -1.2,-4.4 -1.9,-3.85 -1.2,-3.35 O 1.2,-3.1 1.9,-2.6 1.2,-2.1 U -1.2,-1.95 -1.9,-1.4 -1.2,-0.9 O 2,-0.8 U 6,-0.9 16,-0.9',
+            diameter: 0.9,
+          },
+        ],
+      },
+      claims: [{ closure: 'ends', alone: ['unknot', 'unknot'], linking: [0] }],
+      steps: [
+        { shown: { upTo: [3, 14.5] }, say: 'A girth hitch, then once more inside.', look: 'Two wraps.' },
+        { shown: 'whole', say: 'The bridge lies over the legs.', look: 'Two above, two below.' },
+        { shown: 'drawn up', say: 'Dress and pull.', look: 'Side by side.' },
+      ],
+    },
+  ],
+  wrong: [
+    {
+      id: 'girth',
+      name: 'one wrap only',
+      says: 'A girth hitch: it slides under load.',
+      insteadOf: 'three',
+      spec: {
+        ropes: [
+          { path: '0,-15 0,-5 OUUO 0,5 0,15', diameter: 1.5, taut: [0, 3] },
+          {
+            path: '16,0.9 6,0.9 U 2,0.8 O -1.2,0.9 -1.9,1.4 -1.2,1.95 U 1.2,2.15 3.2,1.95 O 4.2,0.35 5,0 4.2,-0.35 O 3.2,-1.95 1.2,-2.15 U -1.2,-1.95 -1.9,-1.4 -1.2,-0.9 O 2,-0.8 U 6,-0.9 16,-0.9',
+            diameter: 0.9,
+          },
+        ],
+      },
+      claims: [{ closure: 'bend', alone: ['6₁'] }],
+      toldBy: 'invariants',
+      partsAt: { rope: 1, right: 10, wrong: 7 },
+    },
+  ],
+} as const satisfies Entry;

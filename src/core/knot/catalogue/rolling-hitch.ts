@@ -1,0 +1,103 @@
+import type { Entry } from './entry';
+
+/** Rolling hitch. Paths in rope diameters; tying from the trade's common practice. */
+export const rollingHitch = {
+  id: 'rolling-hitch',
+  name: 'Rolling hitch',
+  aliases: ['Magnus hitch', 'Magner’s hitch', 'pole hitch'],
+  family: 'grip hitch',
+  purpose: 'Pulls along a pole or a thicker rope without sliding.',
+  notFor: 'A pull the other way, or across.',
+  strength: 'rolling-hitch',
+  jams: 'No.',
+  unties: 'Push the turns against the pull.',
+  holds: { slack: 'with care', wet: 'yes', stiff: 'with care', slick: 'with care' },
+  needs: 'an end',
+  easy: { tie: 2, untie: 3 },
+  gloves: true,
+  slipped: 'Tuck a bight last.',
+  backup: 'One more turn on slick poles.',
+  tailD: 12,
+  purposes: ['slick-pole', 'grips-rope'],
+  crews: ['stage', 'farm', 'trades', 'instructors'],
+  disputes: [
+    {
+      about: 'How many turns?',
+      sides: [
+        { school: 'seamanship', says: 'Two on the pull side.', source: 'practice' },
+        { school: 'trades', says: 'Three, always.', source: 'practice' },
+      ],
+      pick: 'Two on rough, three on slick. Both are drawn.',
+    },
+  ],
+  checks: ['The turns are on the side the pull comes from.', 'Each turn crosses over the standing part.', 'The last tuck is on the other side.'],
+  leadsTo: ['prusik'],
+  forms: [
+    {
+      id: 'two',
+      name: 'two turns',
+      note: 'The pull comes from the left, along the pole.',
+      spec: {
+        ropes: [
+          {
+            path: '-20,-7 -13,-6.2 -9,-4 -5,-2 UOU -0.5,-1.5 O 1.1,-0.4 oU 1.4,2 1.3,3.9 0.6,3.8 U -0.2,0 uU -1,-4 -1.3,-4.2 -1.4,-3 O -1.5,-1.2 Uo -1.3,2 -1.2,4.2 -1.3,3.8 -2.1,0 uUU -2.9,-4 -3.2,-4.2 -3.3,-3 O -2.9,-1.4 OOoOOO 3.4,2.6 4.2,3.8 5,4.2 5.3,3 5.2,0 u 4.8,-3 4.2,-4.3 3.4,-3.6 2.8,-2 o 2.8,0.8 U 3,4 3.2,11',
+          },
+        ],
+        fixtures: [{ kind: 'bar', from: [-14, 0], to: [10, 0], radius: 3 }],
+      },
+      claims: [
+        { closure: 'ends', alone: ['unknot', 'unknot'], linking: [3] },
+        { closure: 'behind', linking: [4] },
+      ],
+      steps: [
+        { shown: { upTo: [10.6] }, say: 'Once round the pole.', look: 'Standing part along the pole.' },
+        { shown: { upTo: [18.4] }, say: 'Cross over it and round again, on the pull side.', look: 'Beside the first turn.' },
+        { shown: { upTo: [22.4] }, say: 'Cross over everything to the other side.', look: 'The diagonal.' },
+        { shown: { upTo: [32] }, say: 'Round once more and under the diagonal.', look: 'The lock.' },
+        { shown: 'drawn up', say: 'Pull along the pole.', look: 'It does not creep.' },
+      ],
+    },
+    {
+      id: 'three',
+      name: 'three turns',
+      note: 'One more turn on the pull side for slick poles.',
+      spec: {
+        ropes: [
+          {
+            path: '-20,-7 -13,-6.2 -9,-4 U -5,-2 OUOU -0.5,-1.5 O 1.1,-0.4 oU 1.4,2 1.3,3.9 0.6,3.8 U -0.2,0 uU -1,-4 -1.3,-4.2 -1.4,-3 O -1.5,-1.2 oU -1.3,2 -1.2,4.2 -1.3,3.8 U -2.1,0 uU -2.9,-4 -3.2,-4.2 -3.3,-3 O -3.4,-1.2 Uo -3.2,2 -3.1,4.2 -3.2,3.8 -4,0 uUU -4.8,-4 -5.1,-4.2 -5.2,-3 O -4.8,-1.4 OOoOOOOO 3.4,2.6 4.2,3.8 5,4.2 5.3,3 5.2,0 u 4.8,-3 4.2,-4.3 3.4,-3.6 2.8,-2 o 2.8,0.8 U 3,4 3.2,11',
+          },
+        ],
+        fixtures: [{ kind: 'bar', from: [-14, 0], to: [10, 0], radius: 3 }],
+      },
+      claims: [
+        { closure: 'ends', alone: ['unknot', 'unknot'], linking: [4] },
+        { closure: 'behind', linking: [5] },
+      ],
+      steps: [
+        { shown: { upTo: [18.4] }, say: 'Two turns on the pull side.', look: 'Each over the standing part.' },
+        { shown: { upTo: [26.4] }, say: 'A third.', look: 'Side by side.' },
+        { shown: 'whole', say: 'Across to the other side, round and under.', look: 'The lock.' },
+        { shown: 'drawn up', say: 'Pull along the pole.', look: 'It does not creep.' },
+      ],
+    },
+  ],
+  wrong: [
+    {
+      id: 'clove',
+      name: 'only one turn on the pull side',
+      says: 'A clove hitch: it slides along the pole.',
+      insteadOf: 'two',
+      spec: {
+        ropes: [
+          {
+            path: '-2,-13 -2,-5 U -2,-1 o -2,2 -2.3,3.8 -3,4.2 -3.8,3 -4.6,0.5 u -5.2,-3 -5,-4 -4.2,-3.8 -3.4,-2.4 OoO 3.4,2.4 4.2,3.8 5,4 5.2,3 4.8,0.5 u 4,-3 3.4,-4.1 2.6,-3.8 2,-2 o 2,0.8 U 2,4 2,13',
+          },
+        ],
+        fixtures: [{ kind: 'bar', from: [-10, 0], to: [10, 0], radius: 3 }],
+      },
+      claims: [{ closure: 'ends', linking: [2] }],
+      toldBy: 'invariants',
+      partsAt: { right: 12, wrong: 8 },
+    },
+  ],
+} as const satisfies Entry;

@@ -1,0 +1,170 @@
+import type { Entry } from './entry';
+
+/** Trucker’s hitch. Paths in rope diameters; tying from the trade's common practice. */
+export const truckersHitch = {
+  id: 'truckers-hitch',
+  name: 'Trucker’s hitch',
+  aliases: ['wagoner’s hitch', 'haymaker’s hitch', 'dolly hitch', 'lorry knot', 'power cinch', 'carter’s hitch', 'harvester’s hitch'],
+  family: 'tensioner',
+  purpose: 'Pulls a line hard by hand and locks it.',
+  notFor: 'Commercial loads where knots are not allowed; a loop of overhand, which jams and gets cut off.',
+  strength: 'slip-loop',
+  jams: 'The loop decides: slip loop and butterfly do not.',
+  unties: 'Pull the slipped hitch, ease the line.',
+  holds: { slack: 'no', wet: 'yes', stiff: 'yes', slick: 'with care' },
+  needs: 'an end',
+  easy: { tie: 2, untie: 3 },
+  gloves: true,
+  slipped: 'The lock is slipped.',
+  backup: 'A second half hitch, then an overhand in the tail where somebody could pull it.',
+  tailD: 20,
+  purposes: ['tightens', 'off-under-load', 'gloves'],
+  crews: ['transport', 'stage', 'farm', 'trades', 'instructors'],
+  disputes: [
+    {
+      about: 'How much does it multiply?',
+      sides: [
+        { school: 'counted', says: 'Three to one.', source: 'practice' },
+        { school: 'measured by hand', says: 'Not quite two to one, rope on rope.', source: 'practice' },
+      ],
+      pick: 'Under two, rope on rope: the line sheet computes it for yours.',
+    },
+  ],
+  checks: [
+    'The loop is loaded on the right leg.',
+    'There is travel left between loop and anchor.',
+    'The lock is hard against the loop, slipped, with a second hitch.',
+  ],
+  leadsTo: [],
+  forms: [
+    {
+      id: 'slip-loop',
+      name: 'slip loop, slipped half hitch',
+      note: 'The quick one. The load line comes from above, the anchor is below.',
+      spec: {
+        ropes: [
+          {
+            path: '0,18 0,6 O 0,2.6 0,0.2 U 0,-2.6 O 1.2,-5 O 4.2,-6 O 6.5,-3 6,1 3,3 0,3.2 U -2.6,2.6 -2.6,1 O 0,-0.6 3,-1.4 3.9,-3.4 U 4.4,-6.4 4.8,-10 5,-13 U 3.5,-15.2 O 2,-13 2.2,-9 U 2.2,-5 1,-3 U -2.8,-2.6 -6,-3.4 -8,-8 -7,-20 -4.4,-30 o -2.8,-33.6 -1.7,-34.6 -0.6,-33.8 u 0.4,-30 1.4,-25 U 1.5,-22 O 1.6,-20 O 1.8,-17.6 U 2.6,-13 3.5,-11.5 4.4,-13 O 5.5,-16 5.5,-19 UU 3.5,-22 2.6,-22.6 O 0,-23.7 -1.2,-22.7 0,-21.7 U 2.5,-21.5 O 5,-21.9 9,-22.9 11,-22 9,-20.9 5.6,-20.2 O 3.4,-19.7 U 1.6,-19.2 -1,-18.8 -6,-19.4',
+            tips: [18],
+          },
+        ],
+        fixtures: [
+          { kind: 'ring', at: [-1.7, -36], radius: 3, tube: 0.6 },
+          { kind: 'post', at: [9.2, -21.9], radius: 0.35, hidden: true },
+        ],
+      },
+      claims: [
+        { closure: 'cut 1', linking: [0, 0, 1] },
+        { closure: 'ends', linking: [1] },
+      ],
+      steps: [
+        { shown: { upTo: [24.5] }, say: 'Tie a slip loop in the load line.', look: 'The sliding leg toward the anchor.' },
+        { shown: { upTo: [32.4] }, say: 'Take the end round the anchor.', look: 'Leave travel: a hand’s width and the stretch.' },
+        { shown: { upTo: [40.5] }, say: 'Up through the loop and down.', look: 'This is your purchase: pull.' },
+        { shown: 'whole', say: 'Pinch it at the loop, slipped half hitch round the short strands.', look: 'Hard against the loop.' },
+        { shown: 'drawn up', say: 'Second hitch, tail tucked.', look: 'Loop still open, lock close.' },
+      ],
+      labels: [
+        { u: 0.3, text: 'to the load' },
+        { u: 30, text: 'anchor' },
+        { u: 50, text: 'slipped lock' },
+      ],
+    },
+    {
+      id: 'butterfly',
+      name: 'butterfly loop',
+      note: 'Best to untie, does not fall out when slack.',
+      spec: {
+        ropes: [
+          {
+            path: '0,16 0,9 U 0.3,3.5 OOO 3,-2 5.5,-4 8,-2.4 UUU 10.2,2 11,5 8,7.5 3,7.5 O -3,6.5 -4.5,4 -2,1.7 UU 5.5,1.4 OO 11,1.9 15,3 18,0 U 15,-3 O 11,-1.9 OO 5.5,-1.4 UU -2,-1.7 -4.5,-4 -3,-6.5 O 3,-7.5 8,-7.5 11,-5 10.2,-2 UOU 8,2.4 5.5,4 3,2 OUO 0.3,-3.5 U 0.3,-8 0.8,-11 -0.6,-18 -1.4,-24 -2,-29.6 -1.5,-31.8 o -0.6,-33.2 u 0.4,-31.6 4,-24 9,-14 12.8,-13.9 U 12.9,-10.9 O 13,-8.9 O 13.2,-6.5 U 14,-1.9 14.9,-0.4 15.8,-1.9 O 16.9,-4.9 16.9,-7.9 UU 14.9,-10.9 14,-11.5 O 11.4,-12.6 10.2,-11.6 11.4,-10.6 U 13.9,-10.4 O 16.4,-10.8 20.4,-11.8 22.4,-10.9 20.4,-9.8 17,-9.1 O 14.8,-8.6 U 13,-8.1 10.4,-7.7 5.4,-8.3',
+            tips: [16],
+          },
+        ],
+        fixtures: [
+          { kind: 'ring', at: [-0.5, -35.2], radius: 3, tube: 0.6 },
+          { kind: 'post', at: [20.6, -10.8], radius: 0.35, hidden: true },
+          { kind: 'post', at: [15.6, 1.1], radius: 1.3, hidden: true },
+        ],
+      },
+      claims: [{ closure: 'cut 1', linking: [1, 0, 1] }],
+      steps: [
+        { shown: { upTo: [31.4] }, say: 'Butterfly in the load line.', look: 'Parallel on one side.' },
+        { shown: { upTo: [39.4] }, say: 'Round the anchor.', look: 'Leave travel.' },
+        { shown: { upTo: [48.5] }, say: 'Up through the loop and down: pull.', look: 'Purchase.' },
+        { shown: 'whole', say: 'Slipped half hitch round the short strands.', look: 'Hard against the loop.' },
+        { shown: 'drawn up', say: 'Draw up.', look: 'Loop open, lock close.' },
+      ],
+    },
+    {
+      id: 'double-pass',
+      name: 'double pass',
+      note: 'Round the anchor and through the loop twice: holds itself while you lock it.',
+      spec: {
+        ropes: [
+          {
+            path: '0,18 0,6 O 0,2.6 0,0.2 U 0,-2.6 O 1.2,-5 O 4.2,-6 O 6.5,-3 6,1 3,3 0,3.2 U -2.6,2.6 -2.6,1 O 0,-0.6 3,-1.4 3.9,-3.4 U 4.6,-6.4 5.8,-10 6.8,-13.5 5.8,-16.2 UO 3.8,-17 UO 1.6,-15.8 1,-12.5 1.8,-9 U 2.2,-5 1,-3 U -2.8,-2.6 -6,-3.4 -8,-8 -7,-20 -4.4,-29 -3,-31.6 o -2.4,-33.2 u -1.4,-31.6 0,-27 UO 1.4,-20 U 2.3,-16 2.8,-13.4 3.3,-16 O 3.4,-20 OU 2.6,-27 1.3,-31.4 o 1.9,-33.4 u 2.7,-31.2 4.2,-26 UO 4.4,-20 U 4.5,-16.4 5,-13.6 5.6,-16.2 O 6.6,-19.5 6.4,-22.5 U 5.2,-24.8 OOO 0,-25.6 -1.8,-24.6 -0.4,-23.3 U 3,-23 UU 5,-23 5.7,-23.1 O 7.4,-23.6 11,-25',
+            tips: [18],
+          },
+        ],
+        fixtures: [{ kind: 'ring', at: [0, -36], radius: 4.5, tube: 0.6 }],
+      },
+      claims: [{ closure: 'cut 1', linking: [0, 0, 2] }],
+      steps: [
+        { shown: { upTo: [26.5] }, say: 'Slip loop in the load line.', look: 'Wide enough for two.' },
+        { shown: { upTo: [39.4] }, say: 'Round the anchor and through the loop.', look: 'First pass.' },
+        { shown: { upTo: [49.2] }, say: 'Round the anchor and through again.', look: 'Second pass beside the first.' },
+        { shown: 'whole', say: 'Pull; it holds itself. Half hitch round all short strands.', look: 'Lock close.' },
+        { shown: 'drawn up', say: 'Draw up.', look: 'Passes side by side.' },
+      ],
+    },
+    {
+      id: 'no-end',
+      name: 'no-end form',
+      note: 'A long rope goes back and forth over a load: everything is done with bights. Lock with two half hitches of the bight.',
+      spec: {
+        ropes: [
+          {
+            path: '0,18 0,6 O 0,2.6 0,0.2 U 0,-2.6 O 1.2,-5 O 4.2,-6 O 6.5,-3 6,1 3,3 0,3.2 U -2.6,2.6 -2.6,1 O 0,-0.6 3,-1.4 3.9,-3.4 U 4.4,-6.4 4.8,-10 U 5,-13 U 3.5,-15.2 O 2,-13 O 2.2,-9 U 2.2,-5 1,-3 U -2.8,-2.6 -6,-3.4 -8,-8 -7,-20 O -4.8,-30 -4.4,-35.5 -2.2,-38.2 0.4,-36 0.6,-30 1.2,-24 1.7,-19 2.4,-15.6 U 2.9,-12.6 3.4,-11.6 4,-12.8 O 4.5,-15.6 5.4,-20 6.4,-26 7.4,-27.6 8.4,-26 7,-20 5.9,-15.2 5.2,-11.6 O 3.6,-9.8 2,-11 U 1.2,-15.6 0.4,-20 -1.6,-23 U -7.4,-25 -12,-25.5',
+            tips: [17, 42],
+          },
+        ],
+        fixtures: [
+          { kind: 'post', at: [-2.1, -35.4], radius: 1.9 },
+          { kind: 'post', at: [7.4, -26], radius: 0.4, hidden: true },
+        ],
+      },
+      claims: [{ closure: 'cut 1', alone: ['3₁', 'unknot'], linking: [0] }],
+      steps: [
+        {
+          shown: { upTo: [24.5] },
+          say: 'Twist a loop in the load line and push a bight of the slack through, from the side on which it locks.',
+          look: 'If it falls apart, go in from the other side.',
+        },
+        { shown: { upTo: [33] }, say: 'Hook the slack over the anchor.', look: 'No end is needed.' },
+        { shown: 'whole', say: 'Push a bight of the slack up through the loop and pull it down.', look: 'Your purchase.' },
+        { shown: 'drawn up', say: 'Pull, then lock with half hitches of the bight.', look: 'Both round the short strands.' },
+      ],
+    },
+  ],
+  wrong: [
+    {
+      id: 'wrong-side',
+      name: 'loop from the wrong side',
+      says: 'The sliding leg faces the load: pull, and the loop closes or everything falls apart.',
+      insteadOf: 'slip-loop',
+      spec: {
+        ropes: [
+          {
+            path: '8,18 8,8 6,3 3,2 O -1.2,3 U -2,9 -2,13 -3.5,15 -5,13 -4.5,9 U -3,1 O 3,-1.5 2,-2.8 U -3,-3 -6,-1 -6.5,3 -4.2,6 OO -1,5.6 0,4 U 0,0.5 U 0,-2 O 0,-6 0,-20',
+            tips: [7],
+          },
+        ],
+        fixtures: [{ kind: 'post', at: [-3.5, 11.8], radius: 0.9, hidden: true }],
+      },
+      claims: [{ closure: 'cut 1', alone: ['unknot', '3₁'] }],
+      toldBy: 'invariants',
+      partsAt: { right: 3, wrong: 19 },
+    },
+  ],
+} as const satisfies Entry;

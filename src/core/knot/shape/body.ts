@@ -1,0 +1,169 @@
+import type { Piece } from '../path/curve';
+import type { Fixture, Form } from '../form/form';
+import { diameterOf, fixedLine } from '../form/form';
+
+/** One rope of a body: `count` nodes from node `first`. */
+export interface Strand {
+  readonly first: number;
+  readonly count: number;
+  readonly diameter: number;
+  /** Control parameter of each node: which authored control point it stands at, and how far to the next. */
+  readonly u: Float64Array;
+  /** Control parameters between which the rope is held straight and still. */
+  readonly taut?: readonly [from: number, to: number] | undefined;
+}
+
+/** Where two strands pass over each other, by node number and part of the way to the next node. */
+export interface Lift {
+  readonly over: number;
+  readonly under: number;
+  /** Least difference of height between the middles, in diameters of the form's rope. */
+  readonly gap: number;
+}
+
+/** A passage of a bar or ring: these nodes lie in front of it (+1) or behind it (−1). */
+export interface Side {
+  readonly fixture: number;
+  readonly node: number;
+  readonly sign: 1 | -1;
+}
+
+/** Ropes as chains of nodes in space, x right, y up, z toward the learner, in diameters of the form's first rope. */
+export interface Body {
+  /** x, y, z of every node. */
+  readonly at: Float64Array;
+  /** 1 where a node may move, 0 where it is held. */
+  readonly free: Uint8Array;
+  readonly strands: readonly Strand[];
+  readonly fixtures: readonly Fixture[];
+  readonly lifts: readonly Lift[];
+  readonly sides: readonly Side[];
+}
+
+/** Nodes at each end that stay where they are while the rope is drawn up. */
+const HELD_AT_ENDS = 2;
+
+/** Arc length at the start of each piece, and the whole length last. */
+function lengths(pieces: readonly Piece[]): Float64Array {
+  const sum = new Float64Array(pieces.length + 1);
+  pieces.forEach((p, i) => { sum[i + 1] = sum[i]! + Math.hypot(p.to.x - p.from.x, p.to.y - p.from.y); });
+  return sum;
+}
+
+/** Control parameter at a point of a piece. */
+function controlAt(pieces: readonly Piece[], piece: number, along: number): number {
+  const { control } = pieces[piece]!;
+  let first = piece;
+  while (first > 0 && pieces[first - 1]!.control === control) first--;
+  let last = piece;
+  while (last + 1 < pieces.length && pieces[last + 1]!.control === control) last++;
+  return control + (piece - first + along) / (last - first + 1);
+}
+
+interface Resampled { readonly xy: number[]; readonly u: Float64Array; readonly step: number; readonly sum: Float64Array }
+
+function resample(pieces: readonly Piece[], spacing: number): Resampled {
+  const sum = lengths(pieces);
+  const total = sum.at(-1)!;
+  const count = Math.max(8, Math.round(total / spacing)) + 1;
+  const step = total / (count - 1);
+  const xy: number[] = [];
+  const u = new Float64Array(count);
+  let piece = 0;
+  for (let i = 0; i < count; i++) {
+    const s = Math.min(i * step, total);
+    while (piece + 1 < pieces.length && sum[piece + 1]! <= s) piece++;
+    const p = pieces[piece]!;
+    const along = Math.min(1, (s - sum[piece]!) / Math.max(1e-12, sum[piece + 1]! - sum[piece]!));
+    xy.push(p.from.x + (p.to.x - p.from.x) * along, p.from.y + (p.to.y - p.from.y) * along);
+    u[i] = controlAt(pieces, piece, along);
+  }
+  return { xy, u, step, sum };
+}
+
+/** Gap at a crossing: a little more than touching, so that the contact solver starts from the right side. */
+const GAP = 1.05;
+
+/**
+ * Nodes along the authored curves, still flat, with what the marks say about who lies over whom.
+ * @param spacing node distance in diameters of each rope: 0.35 for the shipped geometry, 0.5 for the live one.
+ */
+export function bodyOf(form: Form, spacing: number): Body {
+  const { ropes, crossings } = form.diagram;
+  const specs = form.spec.ropes;
+  const parts = specs.map((spec, i) => resample(ropes[i]!, spacing * diameterOf(spec)));
+  const strands: Strand[] = [];
+  let first = 0;
+  for (const [i, part] of parts.entries()) {
+    strands.push({ first, count: part.u.length, diameter: diameterOf(specs[i]!), u: part.u, taut: specs[i]!.taut });
+    first += part.u.length;
+  }
+  const at = new Float64Array(3 * first);
+  const free = new Uint8Array(first).fill(1);
+  strands.forEach((s, i) => {
+    const { xy } = parts[i]!;
+    for (let k = 0; k < s.count; k++) at.set([xy[2 * k]!, xy[2 * k + 1]!, 0], 3 * (s.first + k));
+    for (let k = 0; k < s.count; k++) if (held(k, s.count) || (s.taut && s.u[k]! >= s.taut[0] && s.u[k]! <= s.taut[1])) free[s.first + k] = 0;
+  });
+  const node = (rope: number, piece: number, along: number): number => {
+    const { sum, step } = parts[rope]!;
+    return strands[rope]!.first + (sum[piece]! + along * (sum[piece + 1]! - sum[piece]!)) / step;
+  };
+  const lifts: Lift[] = [];
+  const sides: Side[] = [];
+  const lined = form.fixtures.flatMap((f, i) => (fixedLine(f) ? [i] : []));
+  for (const { over, under } of crossings) {
+    const fixed = Math.max(over.rope, under.rope) - specs.length;
+    if (fixed < 0) {
+      const gap = GAP * 0.5 * (strands[over.rope]!.diameter + strands[under.rope]!.diameter);
+      lifts.push({ over: node(over.rope, over.piece, over.along), under: node(under.rope, under.piece, under.along), gap });
+    } else {
+      const rope = over.rope < specs.length ? over : under;
+      sides.push({ fixture: lined[fixed]!, node: node(rope.rope, rope.piece, rope.along), sign: rope === over ? 1 : -1 });
+    }
+  }
+  return { at, free, strands, fixtures: form.fixtures, lifts, sides };
+}
+
+/**
+ * Spaces the nodes of every rope evenly along its curve in space. A lifted rope is longer than its picture where it is
+ * steep; uneven nodes would push the surplus into waves.
+ */
+export function respace(body: Body): void {
+  for (const s of body.strands) {
+    const old = body.at.slice(3 * s.first, 3 * (s.first + s.count));
+    const u = s.u.slice();
+    const sum = new Float64Array(s.count);
+    for (let i = 1; i < s.count; i++) sum[i] = sum[i - 1]! + distance(old, i - 1, i);
+    let i = 0;
+    for (let k = 1; k < s.count - 1; k++) {
+      const want = (sum[s.count - 1]! * k) / (s.count - 1);
+      while (i < s.count - 2 && sum[i + 1]! < want) i++;
+      const t = (want - sum[i]!) / Math.max(1e-12, sum[i + 1]! - sum[i]!);
+      for (let c = 0; c < 3; c++) body.at[3 * (s.first + k) + c] = old[3 * i + c]! * (1 - t) + old[3 * i + 3 + c]! * t;
+      s.u[k] = u[i]! * (1 - t) + u[i + 1]! * t;
+    }
+    const taut = s.taut;
+    if (taut) for (let k = 0; k < s.count; k++) body.free[s.first + k] = held(k, s.count) || (s.u[k]! >= taut[0] && s.u[k]! <= taut[1]) ? 0 : 1;
+  }
+}
+
+const held = (k: number, count: number): boolean => k < HELD_AT_ENDS || k >= count - HELD_AT_ENDS;
+
+/** A body of its own with the same topology, for working on. */
+export function copyOf(body: Body): Body {
+  return { ...body, at: body.at.slice() };
+}
+
+/** Length of a strand. */
+export function lengthOf(body: Body, strand: Strand): number {
+  let sum = 0;
+  for (let i = strand.first; i < strand.first + strand.count - 1; i++) sum += distance(body.at, i, i + 1);
+  return sum;
+}
+
+/** Distance between two nodes. */
+export function distance(at: Float64Array, i: number, j: number): number {
+  const dx = at[3 * j]! - at[3 * i]!, dy = at[3 * j + 1]! - at[3 * i + 1]!, dz = at[3 * j + 2]! - at[3 * i + 2]!;
+  return Math.sqrt(dx * dx + dy * dy + dz * dz);
+}

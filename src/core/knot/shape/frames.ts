@@ -1,0 +1,104 @@
+import type { Fixture } from '../form/form';
+import { type Body, copyOf, type Strand } from './body';
+import { settled, Tightening } from './tighten';
+
+/** A rope of a shipped form: its nodes' control parameters, the same in every frame. */
+export interface ShippedStrand {
+  readonly diameter: number;
+  /** Hundredths of a control interval, as differences from node to node. */
+  readonly u: readonly number[];
+}
+
+/** One state on the way from loose to drawn up. */
+export interface ShippedFrame {
+  /** 0 loose, 1 drawn up. */
+  readonly drawn: number;
+  /** x, y, z of all nodes of all ropes in hundredths of a diameter, as differences from node to node. */
+  readonly at: readonly number[];
+}
+
+/** The geometry of a form as it is shipped and loaded. */
+export interface ShippedForm {
+  readonly version: 1;
+  /** Fingerprint of the notation it was made from. */
+  readonly source: string;
+  readonly strands: readonly ShippedStrand[];
+  readonly fixtures: readonly Fixture[];
+  readonly frames: readonly ShippedFrame[];
+  /** Length of rope inside the knot by rope, in that rope's diameters, measured drawn up. */
+  readonly insideD: readonly number[];
+}
+
+const HUNDREDTH = 100;
+
+/** Differences that lose nothing: what is rounded away at one node is made good at the next. */
+function differences(values: ArrayLike<number>, stride: number): number[] {
+  const out: number[] = [];
+  const last = new Array<number>(stride).fill(0);
+  for (let i = 0; i < values.length; i++) {
+    const whole = Math.round(values[i]! * HUNDREDTH);
+    out.push(whole - last[i % stride]!);
+    last[i % stride] = whole;
+  }
+  return out;
+}
+
+function summed(values: readonly number[], stride: number): Float64Array {
+  const out = new Float64Array(values.length);
+  const last = new Array<number>(stride).fill(0);
+  values.forEach((v, i) => {
+    last[i % stride] = last[i % stride]! + v;
+    out[i] = last[i % stride]! / HUNDREDTH;
+  });
+  return out;
+}
+
+/** Where between loose and drawn up the shipped frames stand; 0.65 reads best. */
+export const FRAME_STATES = [0, 0.2, 0.4, 0.65, 0.85, 1] as const;
+export const SNUG = 0.65;
+
+/** A body as numbers to ship. */
+export function frameOf(body: Body, drawn: number): ShippedFrame {
+  return { drawn, at: differences(body.at, 3) };
+}
+
+/** The ropes of a body as they are shipped. */
+export function shippedStrands(body: Body): ShippedStrand[] {
+  return body.strands.map((s) => ({ diameter: s.diameter, u: differences(s.u, 1) }));
+}
+
+/** A shipped frame as a body again. It carries no marks: what lies over what is in the heights. */
+export function bodyOfFrame(form: Pick<ShippedForm, 'strands' | 'fixtures'>, frame: ShippedFrame): Body {
+  let first = 0;
+  const strands = form.strands.map((s): Strand => {
+    const strand = { first, count: s.u.length, diameter: s.diameter, u: summed(s.u, 1) };
+    first += s.u.length;
+    return strand;
+  });
+  return { at: summed(frame.at, 3), free: new Uint8Array(first).fill(1), strands, fixtures: form.fixtures, lifts: [], sides: [] };
+}
+
+/** Two neighbouring frames mixed: a body between them. Both must be of the same form. */
+export function between(a: Body, b: Body, part: number): Body {
+  const mixed = copyOf(a);
+  for (let i = 0; i < mixed.at.length; i++) mixed.at[i] = a.at[i]! * (1 - part) + b.at[i]! * part;
+  return mixed;
+}
+
+/**
+ * All frames from loose to drawn up, each let settle so that nothing overlaps.
+ * `drawn` is the part of the whole shortening done: lengths at the states lie evenly between loose and tight.
+ */
+export function framesOf(loose: Body, tight: Body): Body[] {
+  const whole = new Tightening(loose, 0.15);
+  const [long, short] = [whole.length, new Tightening(tight, 0.15).length];
+  const bodies = [loose];
+  for (const state of FRAME_STATES.slice(1, -1)) {
+    const want = long - state * (long - short);
+    // The pull eases off toward the wanted length, so that the frame is not caught under full tension.
+    while (whole.length > want && whole.iterations < 4000) whole.advance(whole.length - want < 0.5 ? 0.05 : 0.15);
+    bodies.push(settled(whole.body));
+  }
+  bodies.push(settled(tight));
+  return bodies;
+}

@@ -1,0 +1,59 @@
+import type { Result } from '../../result';
+import { ok } from '../../result';
+import type { Claim } from '../catalogue/entry';
+import { type Form, type FormSpec, readForm } from '../form/form';
+import { fingerprint, type Invariants, invariantsOf } from './invariants';
+import { type ProofView, viewsOf } from './views';
+
+/** What a claim expects beside what the path gives. */
+export interface Proved {
+  readonly claim: Claim;
+  readonly expected: string;
+  readonly obtained: string;
+  readonly holds: boolean;
+}
+
+/** A form with all its proofs. */
+export interface Proof {
+  readonly form: Form;
+  readonly views: readonly ProofView[];
+  readonly results: readonly Proved[];
+}
+
+const words = (alone: readonly string[] | undefined, linking: readonly number[] | undefined, amphichiral: boolean | undefined): string =>
+  [alone?.join(', '), linking?.length ? `linking ${linking.map((n) => `±${n}`).join(', ')}` : undefined, amphichiral ? 'its own mirror image' : undefined].filter(Boolean).join('; ');
+
+/** The whole polynomial read backwards in A: the mirror image has it. */
+function isAmphichiral(invariants: Invariants): boolean {
+  const terms = new Map([...invariants.whole.matchAll(/([+−]?) ?(\d*)A\^(-?\d+)|([+−]?) ?(\d+)(?!A)/g)].map((m) => [Number(m[3] ?? 0), `${m[1] ?? m[4] ?? ''}${m[2] ?? m[5] ?? ''}`]));
+  const sign = (s: string | undefined): string => (s ?? '').replace('+', '');
+  return [...terms].every(([power, coefficient]) => sign(terms.get(-power)) === sign(coefficient));
+}
+
+function prove(claim: Claim, views: readonly ProofView[]): Proved {
+  const expected = words(claim.alone, claim.linking, claim.amphichiral);
+  const view = views.find((v) => v.name === claim.closure);
+  if (!view) return { claim, expected, obtained: 'the form cannot be closed this way', holds: false };
+  const found = invariantsOf(view);
+  const linking = found.linking.map(Math.abs);
+  const amphichiral = claim.amphichiral ? isAmphichiral(found) : undefined;
+  const holds = (!claim.alone || claim.alone.join() === found.alone.join()) && (!claim.linking || claim.linking.join() === linking.join()) && amphichiral !== false;
+  return { claim, expected, obtained: words(claim.alone && found.alone, claim.linking && linking, amphichiral), holds };
+}
+
+/**
+ * Reads a form and proves its claims.
+ * @returns the proof, which may say that a claim does not hold; or an issue when the path itself is wrong.
+ */
+export function proofOf(name: string, spec: FormSpec, claims: readonly Claim[]): Result<Proof> {
+  const form = readForm(name, spec);
+  if (!form.ok) return form;
+  const views = viewsOf(form.value);
+  if (!views.ok) return { ok: false, issues: views.issues.map((i) => ({ ...i, values: { ...i.values, knot: name } })) };
+  return ok({ form: form.value, views: views.value, results: claims.map((c) => prove(c, views.value)) });
+}
+
+/** All views of a form in one text, to tell forms apart. */
+export function fingerprintOf(views: readonly ProofView[]): string {
+  return views.map((v) => `${v.name}: ${fingerprint(v)}`).join(' | ');
+}

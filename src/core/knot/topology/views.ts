@@ -1,0 +1,62 @@
+import { cutAt, type RopePath } from '../path/notation';
+import { fail, ok, type Result } from '../../result';
+import type { Form } from '../form/form';
+import { fixedLine } from '../form/form';
+import { type Closure, eachToItself } from './closure';
+import { type Diagram, diagramOf } from './diagram';
+
+/**
+ * How a form is closed for proving.
+ * `ends`: every rope joined to itself, fixtures too, ropes in front of the fixtures' closing arcs; `behind`: the arcs
+ * the other way round; `bend`: standing parts (starts) joined and tails joined; `cut n`: the rope cut at its nth bight;
+ * `cut all`: at all its bights together.
+ */
+export type ClosureName = 'ends' | 'behind' | 'bend' | `cut ${number}` | 'cut all';
+
+/** A diagram with the way it is to be closed. */
+export interface ProofView {
+  readonly name: ClosureName;
+  readonly diagram: Diagram;
+  readonly closure: Closure;
+}
+
+/** Standing parts joined over the top, tails below. */
+const BEND: Closure = [[{ rope: 0, end: 'start' }, { rope: 1, end: 'start' }], [{ rope: 0, end: 'end' }, { rope: 1, end: 'end' }]];
+
+/** All views a form is judged by. The same closures serve a drawn-up frame, given its diagram. */
+export function viewsOf(form: Form): Result<ProofView[]> {
+  const views = wholeViews(form, form.diagram);
+  const tips = form.spec.ropes.flatMap((rope, r) => (rope.tips ?? []).map((tip) => ({ rope: r, tip })));
+  const cuts: [ClosureName, Tip[]][] = tips.map((t, i) => [`cut ${i + 1}`, [t]]);
+  if (tips.length > 1) cuts.push(['cut all', tips]);
+  for (const [name, at] of cuts) {
+    const cut = cutView(form, name, at);
+    if (!cut.ok) return cut;
+    views.push(cut.value);
+  }
+  return ok(views);
+}
+
+interface Tip { readonly rope: number; readonly tip: number }
+
+/** The form with its ropes cut at some tips; the pieces of a rope follow each other. */
+function cutView(form: Form, name: ClosureName, tips: readonly Tip[]): Result<ProofView> {
+  const paths = form.paths.flatMap((path: RopePath, r) => {
+    const pieces: RopePath[] = [path];
+    // From the far end, so that the numbers of the tips before stay right.
+    for (const { tip } of tips.filter((t) => t.rope === r).sort((a, b) => b.tip - a.tip)) pieces.splice(0, 1, ...cutAt(pieces[0]!, tip));
+    return pieces;
+  });
+  const diagram = diagramOf(paths, form.fixtures.map(fixedLine).filter((f) => f !== null));
+  if (!diagram.ok) return fail(diagram.issues[0]!.code, { ...diagram.issues[0]!.values, cut: name });
+  return ok({ name, diagram: diagram.value, closure: eachToItself(diagram.value.ropes.length) });
+}
+
+/** The views that need no cut, for a diagram of the form's ropes in any state. */
+export function wholeViews(form: Form, diagram: Diagram): ProofView[] {
+  const each = eachToItself(diagram.ropes.length);
+  const views: ProofView[] = [{ name: 'ends', diagram, closure: each }];
+  if (form.fixtures.some((f) => f.kind === 'bar' || (f.kind === 'post' && f.axis))) views.push({ name: 'behind', diagram, closure: [...each].reverse() });
+  if (form.paths.length === 2 && form.fixtures.length === 0) views.push({ name: 'bend', diagram, closure: BEND });
+  return views;
+}
