@@ -36,6 +36,7 @@ const FINDINGS: Record<string, (v: Values, force: Force) => string> = {
   'unrated-fitting': (v) => `${v['line']}: read the marking on the ${v['place']}.`,
   'unmarked-gear': (v) => `${v['line']}: read the label of the ${v['place']}. Unmarked gear counts for nothing under these rules.`,
   'knot-slips-in-stiff-rope': (v) => `${v['line']}: use another knot. A ${v['knot']} does not grip in stiff rope.`,
+  'knot-slips-in-slick-rope': (v) => `${v['line']}: use another knot. A ${v['knot']} slips in rope this slick.`,
   'timber-hitch-on-metal': (v) => `${v['line']}: keep the timber hitch off metal; it slips on smooth pipe.`,
   'reef-as-load-join': (v) => `${v['line']}: join with a sheet bend or a fisherman’s. A reef knot falls apart as a load join.`,
   'knot-collapses-when-slack': (v) => `${v['line']}: keep tension on it. A ${v['knot']} lets go when the line goes slack.`,

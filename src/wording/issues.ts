@@ -1,5 +1,8 @@
 import type { Issue } from '@/core/result';
 
+/** Which knot of the catalogue an author's mistake lies in. */
+const ofKnot = (v: Issue['values']): string => (v['knot'] ? `Knot ${v['knot']}${v['cut'] ? `, ${v['cut']}` : ''}: ` : '');
+
 /** Wording of coded issues, for the screen and the programming interface alike. First what to do, then why. */
 const ISSUES: Record<string, (v: Issue['values']) => string> = {
   'quantity-empty': () => 'Enter a figure.',
@@ -20,15 +23,17 @@ const ISSUES: Record<string, (v: Issue['values']) => string> = {
   'invalid-format': () => 'Not in the form that is expected here.',
   'unrecognized-keys': (v) => `Not known here: ${v['keys']}.`,
   'id-twice': (v) => `The id “${v['id']}” is used twice. Ids must differ.`,
-  'path-token': (v) => `Token ${v['place']}, “${v['token']}”, is neither a point (x,y) nor marks (O, U, .).`,
-  'path-marks-at-end': (v) => `Token ${v['place']}, “${v['token']}”: marks stand between two points.`,
-  'path-marks-twice': (v) => `Token ${v['place']}, “${v['token']}”: write all marks between two points in one word.`,
-  'path-too-short': () => 'A rope needs at least two points.',
-  'path-point-twice': (v) => `Token ${v['place']}, “${v['token']}”, repeats the point before it.`,
-  'crossings-unmarked': (v) => `Rope ${v['rope']}, interval ${v['interval']}: ${v['marks']} marks for ${v['crossings']} crossings.`,
-  'marks-contradict': (v) => `Rope ${v['rope']}, interval ${v['interval']}, and rope ${v['other']}, interval ${v['otherInterval']}, both say “${v['mark']}” at their crossing.`,
-  'fixture-mark': (v) => `Rope ${v['rope']}, interval ${v['interval']}: write o or u at a pole, O or U at a rope.`,
-  'crossing-undecided': (v) => `Rope ${v['rope']}, interval ${v['interval']}, and rope ${v['other']}, interval ${v['otherInterval']}: one of them must say which lies over.`,
+  'path-token': (v) => `${ofKnot(v)}token ${v['place']}, “${v['token']}”, is neither a point (x,y) nor marks (O, U, .).`,
+  'path-marks-at-end': (v) => `${ofKnot(v)}token ${v['place']}, “${v['token']}”: marks stand between two points.`,
+  'path-marks-twice': (v) => `${ofKnot(v)}token ${v['place']}, “${v['token']}”: write all marks between two points in one word.`,
+  'path-too-short': (v) => `${ofKnot(v)}a rope needs at least two points.`,
+  'path-point-twice': (v) => `${ofKnot(v)}token ${v['place']}, “${v['token']}”, repeats the point before it.`,
+  'crossings-unmarked': (v) => `${ofKnot(v)}rope ${v['rope']}, interval ${v['interval']}, marked “${v['written']}”: ${v['marks']} marks for ${v['crossings']} crossings.`,
+  'marks-contradict': (v) => `${ofKnot(v)}rope ${v['rope']}, interval ${v['interval']}, and rope ${v['other']}, interval ${v['otherInterval']}, both say “${v['mark']}” at their crossing.`,
+  'fixture-mark': (v) => `${ofKnot(v)}rope ${v['rope']}, interval ${v['interval']}: write o or u at a pole, O or U at a rope.`,
+  'crossing-undecided': (v) => `${ofKnot(v)}rope ${v['rope']}, interval ${v['interval']}, and rope ${v['other']}, interval ${v['otherInterval']}: one of them must say which lies over.`,
+  'invariant-wrong': (v) => `${ofKnot(v)}closed “${v['closure']}” it must give ${v['expected']}, but gives ${v['obtained']}. ${v['rope']
+    ? `It would be right with the crossing turned over that rope ${v['rope']} marks “${v['mark']}” in interval ${v['interval']}.` : 'No single crossing turned over would make it right.'}`,
   'text-not-storable': () => 'The text contains characters that cannot be kept (NUL or a broken emoji). Remove them.',
   'body-not-json': () => 'The body is not valid JSON.',
   'body-too-large': (v) => `The body is larger than ${v['most']} bytes.`,

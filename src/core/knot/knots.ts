@@ -10,7 +10,7 @@ export const KNOT_SCHOOLS: readonly KnotSchool[] = ['seamanship', 'field', 'resc
 export type KnotUse = 'attachment' | 'bend' | 'loop' | 'lock';
 
 /** A use in which the knot is known to slip or fail, and so must be flagged. */
-export type KnotHazard = 'slips-on-metal' | 'slips-in-stiff-rope' | 'not-for-joining-loads' | 'jams' | 'needs-tension' | 'needs-thick-post';
+export type KnotHazard = 'slips-on-metal' | 'not-for-joining-loads' | 'jams' | 'needs-tension' | 'needs-thick-post';
 
 export interface Knot {
   readonly name: string;
@@ -34,7 +34,7 @@ export const KNOTS = {
   'figure-eight-on-bight': { name: 'figure-eight on a bight', uses: ['attachment', 'loop'], efficiency: { rescue: [0.75, 0.8] }, hazards: ['jams'], hint: 'strands parallel' },
   'perfection-loop': { name: 'perfection loop', uses: ['attachment'], efficiency: { field: [0.7, 0.73] }, hazards: [], hint: 'hard to undo in thin line' },
   'timber-hitch': { name: 'timber hitch', uses: ['attachment'], efficiency: { seamanship: one(0.7) }, hazards: ['slips-on-metal'], hint: 'rough round things only' },
-  'taut-line-hitch': { name: 'taut-line hitch', uses: ['attachment', 'lock'], efficiency: {}, hazards: ['slips-in-stiff-rope'], hint: 'adjustable' },
+  'taut-line-hitch': { name: 'taut-line hitch', uses: ['attachment', 'lock'], efficiency: {}, hazards: [], hint: 'adjustable' },
   'rolling-hitch': { name: 'rolling hitch', uses: ['attachment'], efficiency: {}, hazards: [], hint: 'pull along the pole' },
   'cow-hitch': { name: 'cow hitch', uses: ['attachment'], efficiency: {}, hazards: [], hint: 'both legs loaded' },
   'wrap-hitch': { name: 'wrap (tensionless) hitch', uses: ['attachment'], efficiency: { field: one(1), rescue: one(1) }, hazards: ['needs-thick-post'], hint: '3 to 4 wraps, post 12 rope diameters' },

@@ -1,4 +1,6 @@
-import { knot } from '../knot/knots';
+import { HOLDING } from '../knot/holding';
+import { knot, type KnotId } from '../knot/knots';
+import { stageOf } from '../knot/stage-of';
 import { ROPE_MATERIALS } from '../rope/materials';
 import type { ChainPlace } from '../line/line';
 import { atMost } from '../units/constants';
@@ -17,22 +19,28 @@ function unknownPlaces({ line, capacity }: LineFacts): Finding[] {
 }
 
 const HAZARD_CODES = {
-  'slips-in-stiff-rope': 'knot-slips-in-stiff-rope', 'slips-on-metal': 'timber-hitch-on-metal', 'not-for-joining-loads': 'reef-as-load-join',
-  'needs-tension': 'knot-collapses-when-slack', jams: 'knot-jams', 'needs-thick-post': null,
+  'slips-on-metal': 'timber-hitch-on-metal', 'not-for-joining-loads': 'reef-as-load-join', 'needs-tension': 'knot-collapses-when-slack', jams: 'knot-jams',
+  'needs-thick-post': null,
 } as const;
+
+/** What the catalogue says of a knot in this line's rope. */
+function slipsInRope({ line }: LineFacts, id: KnotId): string[] {
+  const stage = stageOf(id);
+  const rope = line.elements.find((e) => e.kind === 'rope')?.rope;
+  if (!stage || !rope) return [];
+  const [holds, { stiff, slick }] = [HOLDING[stage.entry], ROPE_MATERIALS[rope.material]];
+  return [...(stiff && holds.stiff === 'no' ? ['knot-slips-in-stiff-rope'] : []), ...(slick && holds.slick === 'no' ? ['knot-slips-in-slick-rope'] : [])];
+}
 
 function hazardsOf(facts: LineFacts, element: LineElement): Finding[] {
   const id = element.kind === 'truckers' ? element.loop : 'knot' in element ? element.knot : null;
   if (id === null) return [];
-  const rope = facts.line.elements.find((e) => e.kind === 'rope')?.rope;
-  return knot(id).hazards.flatMap((hazard): Finding[] => {
-    const code = HAZARD_CODES[hazard];
-    const applies = hazard === 'slips-in-stiff-rope' ? rope !== undefined && ROPE_MATERIALS[rope.material].stiff : true;
-    if (code === null || !applies) return [];
+  const codes = [...slipsInRope(facts, id), ...knot(id).hazards.map((hazard) => HAZARD_CODES[hazard]).filter((code) => code !== null)];
+  return codes.map((code): Finding => ({
     // A reef that joins a loaded line is the one that kills: the line counts as short, not as a warning.
-    const effect = hazard === 'not-for-joining-loads' ? 'short' : 'notice';
-    return [{ code, effect, clause: '', lineId: facts.line.id, elementId: element.id, values: { line: facts.line.name, knot: knot(id).name } }];
-  });
+    code, effect: code === 'reef-as-load-join' ? 'short' : 'notice', clause: '',
+    lineId: facts.line.id, elementId: element.id, values: { line: facts.line.name, knot: knot(id).name },
+  }));
 }
 
 /** Over-tension: the hauling figure against the line's WLL; nothing is clamped. */

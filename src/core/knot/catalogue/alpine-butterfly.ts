@@ -1,3 +1,4 @@
+import { HOLDING } from '../holding';
 import type { Entry } from './entry';
 
 /** Alpine butterfly. Paths in rope diameters; tying from the trade's common practice. */
@@ -11,7 +12,7 @@ export const alpineButterfly = {
   strength: 'alpine-butterfly',
   jams: 'Not when it is dressed.',
   unties: 'Push the two wings away from each other, then pull the loop back.',
-  holds: { slack: 'yes', wet: 'yes', stiff: 'yes', slick: 'with care' },
+  holds: HOLDING['alpine-butterfly'],
   needs: 'a bight',
   easy: { tie: 2, untie: 3 },
   gloves: false,
@@ -123,6 +124,7 @@ export const alpineButterfly = {
         ],
       },
       claims: [{ closure: 'cut 1', alone: ['3₁', '3₁'], linking: [0] }],
+      idleCrossings: { count: 1, because: 'where the last wrap passes the part behind the hand: once the hand is out they are free of each other' },
       toldBy: 'invariants',
       partsAt: { right: 24.4, wrong: 24.4 },
     },

@@ -1,3 +1,4 @@
+import { HOLDING } from '../holding';
 import type { Entry } from './entry';
 
 /** Bowline. Paths in rope diameters; tying from the trade's common practice. */
@@ -11,7 +12,7 @@ export const bowline = {
   strength: 'bowline',
   jams: 'Hardly ever.',
   unties: 'Bend the collar down over the standing part, then push.',
-  holds: { slack: 'with care', wet: 'yes', stiff: 'with care', slick: 'with care' },
+  holds: HOLDING['bowline'],
   needs: 'an end',
   easy: { tie: 2, untie: 3 },
   gloves: true,
@@ -65,7 +66,7 @@ export const bowline = {
             tips: [14],
           },
         ],
-        fixtures: [{ kind: 'post', at: [0, -8.5], radius: 3, hidden: true }],
+        fixtures: [{ kind: 'post', at: [0, -8.8], radius: 2.6, hidden: true }],
       },
       claims: [
         { closure: 'ends', alone: ['8₂₀'] },
@@ -95,7 +96,7 @@ export const bowline = {
             tips: [14],
           },
         ],
-        fixtures: [{ kind: 'post', at: [0, 8.5], radius: 3, hidden: true }],
+        fixtures: [{ kind: 'post', at: [0, 8.8], radius: 2.6, hidden: true }],
       },
       claims: [{ closure: 'ends', alone: ['8₂₀'] }],
       sameAs: 'facing-away',
@@ -143,7 +144,7 @@ export const bowline = {
             tips: [14],
           },
         ],
-        fixtures: [{ kind: 'post', at: [0, -8.5], radius: 3, hidden: true }],
+        fixtures: [{ kind: 'post', at: [0, -8.8], radius: 2.6, hidden: true }],
       },
       claims: [{ closure: 'ends', alone: ['5₂'] }],
       toldBy: 'invariants',

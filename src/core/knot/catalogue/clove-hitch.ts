@@ -1,3 +1,4 @@
+import { HOLDING } from '../holding';
 import type { Entry } from './entry';
 
 /** Clove hitch. Paths in rope diameters; tying from the trade's common practice. */
@@ -11,7 +12,7 @@ export const cloveHitch = {
   strength: 'clove-hitch',
   jams: 'Can bind on soft wood.',
   unties: 'Push the two parts together and open the diagonal.',
-  holds: { slack: 'no', wet: 'with care', stiff: 'no', slick: 'no' },
+  holds: HOLDING['clove-hitch'],
   needs: 'either',
   easy: { tie: 3, untie: 3 },
   gloves: true,
@@ -135,6 +136,7 @@ export const cloveHitch = {
         fixtures: [{ kind: 'post', at: [0, 0], radius: 4.2, axis: true }],
       },
       claims: [{ closure: 'ends', alone: ['unknot', 'unknot'], linking: [2] }],
+      idleCrossings: { count: 1, because: 'a plain round turn stays a round turn whichever of its ends lies on top' },
       toldBy: 'invariants',
       partsAt: { right: 12.6, wrong: 12.6 },
     },

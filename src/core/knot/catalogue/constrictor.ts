@@ -1,3 +1,4 @@
+import { HOLDING } from '../holding';
 import type { Entry } from './entry';
 
 /** Constrictor. Paths in rope diameters; tying from the trade's common practice. */
@@ -11,7 +12,7 @@ export const constrictor = {
   strength: null,
   jams: 'Made to: may have to be cut.',
   unties: 'Slipped: pull the bight. Plain: pry the riding turn, or cut it on top.',
-  holds: { slack: 'yes', wet: 'yes', stiff: 'with care', slick: 'yes' },
+  holds: HOLDING['constrictor'],
   needs: 'either',
   easy: { tie: 2, untie: 1 },
   gloves: false,

@@ -1,3 +1,4 @@
+import { HOLDING } from '../holding';
 import type { Entry } from './entry';
 
 /** Double overhand. Paths in rope diameters; tying from the trade's common practice. */
@@ -11,7 +12,7 @@ export const doubleOverhand = {
   strength: null,
   jams: 'Jams under load.',
   unties: 'Push the turns apart along the rope.',
-  holds: { slack: 'yes', wet: 'yes', stiff: 'with care', slick: 'yes' },
+  holds: HOLDING['double-overhand'],
   needs: 'an end',
   easy: { tie: 2, untie: 1 },
   gloves: false,
@@ -22,7 +23,7 @@ export const doubleOverhand = {
   crews: ['stage', 'trades', 'instructors'],
   disputes: [],
   checks: ['Two turns lie side by side, both the same way.', 'The end leaves in line with the standing part.', 'No turn rides over the other.'],
-  leadsTo: ['double-fishermans'],
+  leadsTo: ['fishermans-knot'],
   forms: [
     {
       id: 'plain',

@@ -1,5 +1,6 @@
 import type { Confidence } from '../../working/working';
 import type { FormSpec } from '../form/form';
+import type { EntryId, Holds } from '../holding';
 import type { KnotId, KnotSchool } from '../knots';
 import type { KnotName } from '../topology/names';
 import type { ClosureName } from '../topology/views';
@@ -30,9 +31,6 @@ export type Crew = (typeof CREWS)[number];
 
 /** Three steps from hard to easy. */
 export type Ease = 1 | 2 | 3;
-
-/** How a knot behaves in a rope that is slack, wet, stiff or slick. */
-export type Holding = 'yes' | 'with care' | 'no';
 
 /** What of a form a step shows. `upTo`: each rope from its start to a control parameter; `bight`: the rope without this stretch, bridged. */
 export type Shown =
@@ -68,6 +66,12 @@ export interface PartLabel {
   readonly text: string;
 }
 
+/** Crossings that may be turned over without changing what is tied, with the reason. All others must be noticed. */
+export interface IdleCrossings {
+  readonly count: number;
+  readonly because: string;
+}
+
 /** A way to tie the knot. */
 export interface TiedForm {
   readonly id: string;
@@ -79,8 +83,7 @@ export interface TiedForm {
   readonly labels?: readonly PartLabel[];
   /** Another form of this entry it must have the same invariants as: the same knot made another way. */
   readonly sameAs?: string;
-  /** Crossings that may be turned over without changing what is tied, with the reason. All others must be noticed. */
-  readonly idleCrossings?: { readonly count: number; readonly because: string };
+  readonly idleCrossings?: IdleCrossings;
 }
 
 /** A knot people tie by mistake instead. */
@@ -95,6 +98,7 @@ export interface WrongForm {
   readonly claims: readonly [Claim, ...Claim[]];
   /** How it is told from the right form: by invariants, or by how it lies although the invariants agree. */
   readonly toldBy: 'invariants' | 'geometry';
+  readonly idleCrossings?: IdleCrossings;
   /** Where the two part: control parameter on the right form and on this one. */
   readonly partsAt: { readonly rope?: 0 | 1; readonly right: number; readonly wrong: number };
 }
@@ -108,7 +112,7 @@ export interface Dispute {
 
 /** Everything an entry must say; one that lacks something does not compile. */
 export interface Entry {
-  readonly id: string;
+  readonly id: EntryId;
   readonly name: string;
   readonly aliases: readonly string[];
   readonly family: Family;
@@ -118,7 +122,7 @@ export interface Entry {
   readonly strength: KnotId | null;
   readonly jams: string;
   readonly unties: string;
-  readonly holds: { readonly slack: Holding; readonly wet: Holding; readonly stiff: Holding; readonly slick: Holding };
+  readonly holds: Holds;
   readonly needs: 'an end' | 'a bight' | 'either';
   readonly easy: { readonly tie: Ease; readonly untie: Ease };
   readonly gloves: boolean;
@@ -131,7 +135,7 @@ export interface Entry {
   readonly disputes: readonly Dispute[];
   readonly checks: readonly [string, ...string[]];
   /** Entries that build on this one. */
-  readonly leadsTo: readonly string[];
+  readonly leadsTo: readonly EntryId[];
   readonly forms: readonly [TiedForm, ...TiedForm[]];
   readonly wrong: readonly WrongForm[];
 }

@@ -1,3 +1,4 @@
+import { HOLDING } from '../holding';
 import type { Entry } from './entry';
 
 /** Figure-eight on a bight. Paths in rope diameters; tying from the trade's common practice. */
@@ -11,7 +12,7 @@ export const figureEightOnBight = {
   strength: 'figure-eight-on-bight',
   jams: 'Jams after a heavy load.',
   unties: 'Bend the outer loops apart, then push the doubled part in.',
-  holds: { slack: 'yes', wet: 'yes', stiff: 'with care', slick: 'yes' },
+  holds: HOLDING['figure-eight-on-bight'],
   needs: 'either',
   easy: { tie: 3, untie: 2 },
   gloves: true,

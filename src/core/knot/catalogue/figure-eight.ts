@@ -1,3 +1,4 @@
+import { HOLDING } from '../holding';
 import type { Entry } from './entry';
 
 /** Figure-eight. Paths in rope diameters; tying from the trade's common practice. */
@@ -11,7 +12,7 @@ export const figureEight = {
   strength: 'overhand-on-bight',
   jams: 'Can jam under a heavy load.',
   unties: 'Bend the two outer loops back against each other.',
-  holds: { slack: 'yes', wet: 'yes', stiff: 'yes', slick: 'with care' },
+  holds: HOLDING['figure-eight'],
   needs: 'an end',
   easy: { tie: 3, untie: 2 },
   gloves: true,
@@ -31,7 +32,10 @@ export const figureEight = {
     },
     {
       about: 'Strength left',
-      sides: [{ school: 'seamanship', says: '50 % as a stopper', source: 'practice' }],
+      sides: [
+        { school: 'seamanship', says: '50 % as a stopper', source: 'practice' },
+        { school: 'rope-rescue pull tests', says: 'No value for a single one; 75 to 80 % doubled.', source: 'from-memory' },
+      ],
       pick: 'We count 45 % until a table of yours says more.',
     },
   ],

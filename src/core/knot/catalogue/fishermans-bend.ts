@@ -1,3 +1,4 @@
+import { HOLDING } from '../holding';
 import type { Entry } from './entry';
 
 /** Fisherman’s (anchor) bend. Paths in rope diameters; tying from the trade's common practice. */
@@ -11,7 +12,7 @@ export const fishermansBend = {
   strength: 'fishermans-bend',
   jams: 'Tight when wet, but comes.',
   unties: 'Slack the hitch, then roll the turns open.',
-  holds: { slack: 'yes', wet: 'yes', stiff: 'yes', slick: 'yes' },
+  holds: HOLDING['fishermans-bend'],
   needs: 'an end',
   easy: { tie: 2, untie: 2 },
   gloves: false,
@@ -63,11 +64,13 @@ export const fishermansBend = {
           {
             path: '-1.4,-20 -1.4,-13 UOU -1.4,-5 -1.4,-2 Uo -1.4,2 -0.9,3.4 -0.3,2 uU 0.1,-2 0.6,-3.4 0.9,-2 Uo 1.1,2 1.7,3.4 2.1,2 uU 2.4,-2 2.4,-4 1.2,-5.2 -1.4,-5.6 O -3.8,-5 -4.8,-3 -3.8,-0.7 O -1.4,-0.4 OO 1,-0.2 Oo 3.4,0 o 5,-1 5.4,-4 4.2,-8 1.2,-9.3 U 0,-10.3 O -1.8,-11.1 -3.2,-11.2 -3.8,-10 -3,-9 U -0.4,-9.1 0.6,-9.2 O 2.4,-10.2 6,-12',
             taut: [0, 2],
+            tips: [5],
           },
         ],
         fixtures: [{ kind: 'bar', from: [-8, 0], to: [8, 0], radius: 2 }],
       },
       claims: [{ closure: 'ends', alone: ['3₁', 'unknot'] }],
+      idleCrossings: { count: 1, because: 'the end is not pinned, so it may hang before or behind the last turn' },
       toldBy: 'invariants',
       partsAt: { right: 20.5, wrong: 20.5 },
     },

@@ -1,3 +1,4 @@
+import { HOLDING } from '../holding';
 import type { Entry } from './entry';
 
 /** Fisherman’s knot. Paths in rope diameters; tying from the trade's common practice. */
@@ -11,7 +12,7 @@ export const fishermansKnot = {
   strength: 'fishermans-knot',
   jams: 'Jams.',
   unties: 'Pull the two knots apart by their tails, if at all.',
-  holds: { slack: 'yes', wet: 'yes', stiff: 'with care', slick: 'with care' },
+  holds: HOLDING['fishermans-knot'],
   needs: 'an end',
   easy: { tie: 3, untie: 1 },
   gloves: false,

@@ -1,3 +1,4 @@
+import { HOLDING } from '../holding';
 import type { Entry } from './entry';
 
 /** Half hitch. Paths in rope diameters; tying from the trade's common practice. */
@@ -11,7 +12,7 @@ export const halfHitch = {
   strength: 'slipped-half-hitch',
   jams: 'No.',
   unties: 'Pull the end back.',
-  holds: { slack: 'no', wet: 'with care', stiff: 'no', slick: 'no' },
+  holds: HOLDING['half-hitch'],
   needs: 'either',
   easy: { tie: 3, untie: 3 },
   gloves: true,
@@ -67,6 +68,7 @@ export const halfHitch = {
         fixtures: [{ kind: 'bar', from: [-8, 0], to: [8, 0], radius: 2 }],
       },
       claims: [{ closure: 'ends', alone: ['unknot', 'unknot'] }],
+      idleCrossings: { count: 2, because: 'nothing is tied: the turn round the standing part falls open whichever part lies on top' },
       toldBy: 'invariants',
       partsAt: { right: 16.6, wrong: 16.6 },
     },

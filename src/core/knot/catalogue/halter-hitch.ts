@@ -1,3 +1,4 @@
+import { HOLDING } from '../holding';
 import type { Entry } from './entry';
 
 /** Halter hitch. Paths in rope diameters; tying from the trade's common practice. */
@@ -11,7 +12,7 @@ export const halterHitch = {
   strength: 'halter-hitch',
   jams: 'No.',
   unties: 'Pull the tail.',
-  holds: { slack: 'with care', wet: 'yes', stiff: 'yes', slick: 'with care' },
+  holds: HOLDING['halter-hitch'],
   needs: 'either',
   easy: { tie: 2, untie: 3 },
   gloves: true,
@@ -31,7 +32,7 @@ export const halterHitch = {
       spec: {
         ropes: [
           {
-            path: '-1,-22 -1,-14 OU -1,-5 -1,-2 o -1,2 0,3.6 1,2 u 1.3,-2 2,-4 UU 3.2,-6.6 3,-7.9 1.6,-8.3 OO -1,-8.4 O -3.2,-8.5 -3.9,-9.6 -3.2,-10.6 -1,-10.9 UUU 1.8,-10.8 5.2,-9.6 5.8,-6.6 O 3.4,-4.6 O 1,-5 0,-6.6 U 0.1,-8.4 0.4,-9.6 0.6,-10.9 O 0.8,-14 1.4,-15.4 2,-14 1.7,-10.9 O 1.4,-9.6 1.3,-8.4 U 1.4,-7 O 3.2,-6 U 5.8,-5.8 10,-5.4',
+            path: '-1,-22 -1,-14 OU -1,-5 -1,-2 o -1,2 0,3.6 1,2 u 1.3,-2 2,-4 UU 3.2,-6.6 3,-7.9 1.6,-8.3 OO -1,-8.4 O -3.2,-8.5 -3.9,-9.6 -3.2,-10.6 -1,-10.9 UUU 1.8,-10.8 5.2,-9.6 5.8,-6.6 O 3.4,-4.6 O 1,-5 0,-6.6 U 0.1,-8.4 0.4,-9.6 0.6,-10.9 O 0.8,-14 1.4,-15.4 2,-14 1.7,-10.9 O 1.4,-9.6 1.3,-8.4 U 1.4,-7 O 3.2,-6 U 5.8,-5.8 10,-6.2',
             taut: [0, 2],
             tips: [27],
           },
@@ -41,7 +42,7 @@ export const halterHitch = {
           { kind: 'post', at: [1.4, -14.1], radius: 0.25, hidden: true },
         ],
       },
-      claims: [{ closure: 'ends', alone: ['unknot', 'unknot'], linking: [0], because: 'fully slipped, the tail led back over its own part' }],
+      claims: [{ closure: 'ends', alone: ['unknot', 'unknot'], linking: [1], because: 'fully slipped: only the turn over the rail is left' }],
       steps: [
         { shown: { upTo: [8.4] }, say: 'Over the rail and down behind.', look: 'End beside the standing part.' },
         { shown: { upTo: [17.4] }, say: 'Round the standing part.', look: 'Over it, back behind it.' },
@@ -67,6 +68,7 @@ export const halterHitch = {
           {
             path: '-1,-22 -1,-14 OU -1,-5 -1,-2 o -1,2 0,3.6 1,2 u 1.3,-2 2,-4 U 3.2,-6.6 3,-7.9 1.6,-8.3 O -1,-8.4 O -3.2,-8.5 -3.9,-9.6 -3.2,-10.6 -1,-10.9 UU 1.8,-10.8 5.2,-9.6 5.8,-6.6 3.4,-4.6 O 1,-5 0.2,-6.6 U 0.3,-8.4 0.6,-9.6 1,-10.9 O 2,-15',
             taut: [0, 2],
+            tips: [5],
           },
         ],
         fixtures: [{ kind: 'bar', from: [-8, 0], to: [8, 0], radius: 2 }],

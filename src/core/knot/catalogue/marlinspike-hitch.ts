@@ -1,3 +1,4 @@
+import { HOLDING } from '../holding';
 import type { Entry } from './entry';
 
 /** Marlinspike hitch. Paths in rope diameters; tying from the trade's common practice. */
@@ -11,7 +12,7 @@ export const marlinspikeHitch = {
   strength: null,
   jams: 'No: pull the toggle out.',
   unties: 'Pull out the toggle.',
-  holds: { slack: 'with care', wet: 'yes', stiff: 'yes', slick: 'with care' },
+  holds: HOLDING['marlinspike-hitch'],
   needs: 'a bight',
   easy: { tie: 3, untie: 3 },
   gloves: true,
@@ -59,6 +60,7 @@ export const marlinspikeHitch = {
         fixtures: [{ kind: 'bar', from: [-11, 0], to: [11, 0], radius: 0.8 }],
       },
       claims: [{ closure: 'ends', alone: ['unknot', 'unknot'], linking: [1] }],
+      idleCrossings: { count: 1, because: 'the toggle holds nothing: the loop falls open whichever part lies on top' },
       toldBy: 'invariants',
       partsAt: { right: 3, wrong: 3 },
     },

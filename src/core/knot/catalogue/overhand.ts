@@ -1,3 +1,4 @@
+import { HOLDING } from '../holding';
 import type { Entry } from './entry';
 
 /** Overhand knot. Paths in rope diameters; tying from the trade's common practice. */
@@ -11,7 +12,7 @@ export const overhand = {
   strength: 'overhand-on-bight',
   jams: 'Jams once loaded.',
   unties: 'Work the loop back along the rope before it has been loaded; afterwards cut it.',
-  holds: { slack: 'yes', wet: 'yes', stiff: 'with care', slick: 'with care' },
+  holds: HOLDING['overhand'],
   needs: 'either',
   easy: { tie: 3, untie: 1 },
   gloves: true,
@@ -107,6 +108,7 @@ export const overhand = {
       insteadOf: 'plain',
       spec: { ropes: [{ path: '-11,0 -5,0 UU 4,0 6,2 O 6,4 3,6.5 -1,6 -3,3 O -2.5,-2 0,-3 O 2,1 5,3 U 11,4' }] },
       claims: [{ closure: 'ends', alone: ['unknot'] }],
+      idleCrossings: { count: 2, because: 'nothing is tied: the loop falls open whichever part lies on top' },
       toldBy: 'invariants',
       partsAt: { right: 7.3, wrong: 7.3 },
     },

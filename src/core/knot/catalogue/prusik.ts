@@ -1,3 +1,4 @@
+import { HOLDING } from '../holding';
 import type { Entry } from './entry';
 
 /** Prusik. Paths in rope diameters; tying from the trade's common practice. */
@@ -11,7 +12,7 @@ export const prusik = {
   strength: null,
   jams: 'Stiff after load; push the middle strap.',
   unties: 'Push the bridge back, then slide.',
-  holds: { slack: 'yes', wet: 'with care', stiff: 'with care', slick: 'no' },
+  holds: HOLDING['prusik'],
   needs: 'a bight',
   easy: { tie: 3, untie: 2 },
   gloves: true,

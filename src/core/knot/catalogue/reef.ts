@@ -1,3 +1,4 @@
+import { HOLDING } from '../holding';
 import type { Entry } from './entry';
 
 /** Reef (square) knot. Paths in rope diameters; tying from the trade's common practice. */
@@ -11,7 +12,7 @@ export const reef = {
   strength: 'reef',
   jams: 'Binds; capsizes open.',
   unties: 'Pull one end back over its own standing part: it capsizes and slides apart.',
-  holds: { slack: 'no', wet: 'no', stiff: 'no', slick: 'no' },
+  holds: HOLDING['reef'],
   needs: 'an end',
   easy: { tie: 3, untie: 3 },
   gloves: true,

@@ -1,3 +1,4 @@
+import { HOLDING } from '../holding';
 import type { Entry } from './entry';
 
 /** Rolling hitch. Paths in rope diameters; tying from the trade's common practice. */
@@ -11,7 +12,7 @@ export const rollingHitch = {
   strength: 'rolling-hitch',
   jams: 'No.',
   unties: 'Push the turns against the pull.',
-  holds: { slack: 'with care', wet: 'yes', stiff: 'with care', slick: 'with care' },
+  holds: HOLDING['rolling-hitch'],
   needs: 'an end',
   easy: { tie: 2, untie: 3 },
   gloves: true,

@@ -1,3 +1,4 @@
+import { HOLDING } from '../holding';
 import type { Entry } from './entry';
 
 /** Round turn and two half hitches. Paths in rope diameters; tying from the trade's common practice. */
@@ -11,7 +12,7 @@ export const roundTurnTwoHalfHitches = {
   strength: 'round-turn-two-half-hitches',
   jams: 'No.',
   unties: 'Undo the hitches; the turn still holds the strain.',
-  holds: { slack: 'yes', wet: 'yes', stiff: 'yes', slick: 'with care' },
+  holds: HOLDING['round-turn-two-half-hitches'],
   needs: 'an end',
   easy: { tie: 3, untie: 3 },
   gloves: true,

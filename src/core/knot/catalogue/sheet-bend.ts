@@ -1,3 +1,4 @@
+import { HOLDING } from '../holding';
 import type { Entry } from './entry';
 
 /** Sheet bend. Paths in rope diameters; tying from the trade's common practice. */
@@ -11,7 +12,7 @@ export const sheetBend = {
   strength: 'sheet-bend',
   jams: 'Seldom.',
   unties: 'Bend the bight back and push the thin rope in.',
-  holds: { slack: 'no', wet: 'yes', stiff: 'with care', slick: 'no' },
+  holds: HOLDING['sheet-bend'],
   needs: 'an end',
   easy: { tie: 3, untie: 3 },
   gloves: true,

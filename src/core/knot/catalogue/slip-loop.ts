@@ -1,3 +1,4 @@
+import { HOLDING } from '../holding';
 import type { Entry } from './entry';
 
 /** Slip loop. Paths in rope diameters; tying from the trade's common practice. */
@@ -11,7 +12,7 @@ export const slipLoop = {
   strength: 'slip-loop',
   jams: 'Seldom; pull it out slack.',
   unties: 'Take the line out of the loop and pull both legs.',
-  holds: { slack: 'no', wet: 'yes', stiff: 'yes', slick: 'with care' },
+  holds: HOLDING['slip-loop'],
   needs: 'a bight',
   easy: { tie: 3, untie: 3 },
   gloves: true,

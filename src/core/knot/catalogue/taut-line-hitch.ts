@@ -1,3 +1,4 @@
+import { HOLDING } from '../holding';
 import type { Entry } from './entry';
 
 /** Taut-line hitch. Paths in rope diameters; tying from the trade's common practice. */
@@ -11,7 +12,7 @@ export const tautLineHitch = {
   strength: 'taut-line-hitch',
   jams: 'No.',
   unties: 'Slide it slack and pull the last hitch.',
-  holds: { slack: 'with care', wet: 'with care', stiff: 'no', slick: 'no' },
+  holds: HOLDING['taut-line-hitch'],
   needs: 'an end',
   easy: { tie: 2, untie: 3 },
   gloves: false,

@@ -1,3 +1,4 @@
+import { HOLDING } from '../holding';
 import type { Entry } from './entry';
 
 /** Trucker’s hitch. Paths in rope diameters; tying from the trade's common practice. */
@@ -11,7 +12,7 @@ export const truckersHitch = {
   strength: 'slip-loop',
   jams: 'The loop decides: slip loop and butterfly do not.',
   unties: 'Pull the slipped hitch, ease the line.',
-  holds: { slack: 'no', wet: 'yes', stiff: 'yes', slick: 'with care' },
+  holds: HOLDING['truckers-hitch'],
   needs: 'an end',
   easy: { tie: 2, untie: 3 },
   gloves: true,
@@ -126,7 +127,7 @@ export const truckersHitch = {
         ropes: [
           {
             path: '0,18 0,6 O 0,2.6 0,0.2 U 0,-2.6 O 1.2,-5 O 4.2,-6 O 6.5,-3 6,1 3,3 0,3.2 U -2.6,2.6 -2.6,1 O 0,-0.6 3,-1.4 3.9,-3.4 U 4.4,-6.4 4.8,-10 U 5,-13 U 3.5,-15.2 O 2,-13 O 2.2,-9 U 2.2,-5 1,-3 U -2.8,-2.6 -6,-3.4 -8,-8 -7,-20 O -4.8,-30 -4.4,-35.5 -2.2,-38.2 0.4,-36 0.6,-30 1.2,-24 1.7,-19 2.4,-15.6 U 2.9,-12.6 3.4,-11.6 4,-12.8 O 4.5,-15.6 5.4,-20 6.4,-26 7.4,-27.6 8.4,-26 7,-20 5.9,-15.2 5.2,-11.6 O 3.6,-9.8 2,-11 U 1.2,-15.6 0.4,-20 -1.6,-23 U -7.4,-25 -12,-25.5',
-            tips: [17, 42],
+            tips: [17, 28, 42],
           },
         ],
         fixtures: [

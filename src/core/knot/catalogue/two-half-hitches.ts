@@ -1,3 +1,4 @@
+import { HOLDING } from '../holding';
 import type { Entry } from './entry';
 
 /** Two half hitches. Paths in rope diameters; tying from the trade's common practice. */
@@ -11,7 +12,7 @@ export const twoHalfHitches = {
   strength: 'two-half-hitches',
   jams: 'Seldom.',
   unties: 'Pull the hitches back one at a time.',
-  holds: { slack: 'with care', wet: 'yes', stiff: 'with care', slick: 'with care' },
+  holds: HOLDING['two-half-hitches'],
   needs: 'either',
   easy: { tie: 3, untie: 3 },
   gloves: true,

@@ -1,3 +1,4 @@
+import { HOLDING } from '../holding';
 import type { Entry } from './entry';
 
 /** Wrap (tensionless) hitch. Paths in rope diameters; tying from the trade's common practice. */
@@ -11,7 +12,7 @@ export const wrapHitch = {
   strength: 'wrap-hitch',
   jams: 'No.',
   unties: 'Unwrap.',
-  holds: { slack: 'with care', wet: 'with care', stiff: 'yes', slick: 'with care' },
+  holds: HOLDING['wrap-hitch'],
   needs: 'an end',
   easy: { tie: 3, untie: 3 },
   gloves: true,

@@ -1,3 +1,4 @@
+import { HOLDING } from '../holding';
 import type { Entry } from './entry';
 
 /** Zeppelin bend. Paths in rope diameters; tying from the trade's common practice. */
@@ -11,7 +12,7 @@ export const zeppelin = {
   strength: 'zeppelin',
   jams: 'No.',
   unties: 'Push the two bights apart with the thumbs.',
-  holds: { slack: 'yes', wet: 'yes', stiff: 'yes', slick: 'with care' },
+  holds: HOLDING['zeppelin'],
   needs: 'an end',
   easy: { tie: 2, untie: 3 },
   gloves: true,
@@ -70,10 +71,10 @@ export const zeppelin = {
       spec: {
         ropes: [
           {
-            path: '-18,-3 -10,-3 U -4.5,-3 O -1,-3 OO 2,-2.8 3.4,0 O 2,3.4 O -1,4.4 U -4,3.4 -5.4,0 -4.9,-3 O -4,-5.5 -1.6,-6.8 0.2,-5.6 UU 0,-3 -0.9,0 -1.2,3 OO -1.4,4.6 -1.8,11',
+            path: '-18,-3 -10,-3 U -4.5,-3 O -1,-3 OO 2,-2.8 3.4,0 O 2,3.4 O -1,4.4 U -4,3.4 -5.4,0 -4.9,-2.7 O -4,-5.5 -1.6,-6.8 0.2,-5.6 UU 0,-3 -0.9,0 -1.2,3 OO -1.4,4.6 -1.8,11',
           },
           {
-            path: '18,3 10,3 U 4.5,3 U 1,3 OU -2,2.8 -3.4,0 U -2,-3.4 O 1,-4.4 U 4,-3.4 5.4,0 4.9,3 O 4,5.5 1.6,6.8 -0.2,5.6 UU 0,3 0.9,0 1.2,-3 UO 1.4,-4.6 1.8,-11',
+            path: '18,3 10,3 U 4.5,3 U 1,3 OU -2,2.8 -3.4,0 U -2,-3.4 O 1,-4.4 U 4,-3.4 5.4,0 4.9,2.7 O 4,5.5 1.6,6.8 -0.2,5.6 UU 0,3 0.9,0 1.2,-3 UO 1.4,-4.6 1.8,-11',
           },
         ],
       },

@@ -32,8 +32,18 @@ function curvePoint(p: readonly [PathPoint, PathPoint, PathPoint, PathPoint], s:
   return between(b1, b2, (t - t1) / (t2 - t1));
 }
 
-/** A rope's smooth curve through its control points, as straight pieces. Centripetal, so it makes no loops of its own. */
-export function drawn(points: readonly PathPoint[]): Piece[] {
+/**
+ * Authored and shipped coordinates are round numbers, so that a point of one strand may lie exactly on another strand,
+ * where a crossing could be counted twice or not at all. A shift far below what is kept takes it off, the same way
+ * every time.
+ */
+export function aside(p: PathPoint, index: number): PathPoint {
+  return { x: p.x + 1e-4 * Math.sin(12.9898 * (index + 1)), y: p.y + 1e-4 * Math.sin(78.233 * (index + 1)) };
+}
+
+/** A rope's smooth curve through its control points, as straight pieces. Centripetal, so it makes no loops of its own. `rope`: its number in the form, so that ropes shift apart. */
+export function drawn(authored: readonly PathPoint[], rope = 0): Piece[] {
+  const points = authored.map((p, i) => aside(p, i + 1000 * rope));
   const pieces: Piece[] = [];
   for (let i = 0; i + 1 < points.length; i++) {
     const [p1, p2] = [points[i]!, points[i + 1]!];
@@ -52,7 +62,8 @@ export function drawn(points: readonly PathPoint[]): Piece[] {
 export function crossing(a: Pick<Piece, 'from' | 'to'>, b: Pick<Piece, 'from' | 'to'>): { readonly onA: number; readonly onB: number } | null {
   const [ax, ay, bx, by] = [a.to.x - a.from.x, a.to.y - a.from.y, b.to.x - b.from.x, b.to.y - b.from.y];
   const turn = ax * by - ay * bx;
-  if (turn === 0) return null;
+  // Parallel up to rounding: where such pieces meet is noise.
+  if (Math.abs(turn) <= 1e-9 * (Math.abs(ax) + Math.abs(ay)) * (Math.abs(bx) + Math.abs(by))) return null;
   const [dx, dy] = [b.from.x - a.from.x, b.from.y - a.from.y];
   const onA = (dx * by - dy * bx) / turn;
   const onB = (dx * ay - dy * ax) / turn;

@@ -1,4 +1,5 @@
-import { crossing, type Piece } from '../path/curve';
+import { aside, crossing, type Piece } from '../path/curve';
+import type { PathPoint } from '../path/notation';
 import { fixedLine } from '../form/form';
 import type { Body } from './body';
 import type { Crossing, Diagram } from '../topology/diagram';
@@ -10,8 +11,9 @@ import type { Crossing, Diagram } from '../topology/diagram';
 export function projected(body: Body): Diagram {
   const { at, strands } = body;
   const ropes: Piece[][] = strands.map((s) => Array.from({ length: s.count - 1 }, (_, k) => {
+    const point = (i: number): PathPoint => aside({ x: at[i]!, y: at[i + 1]! }, i);
     const i = 3 * (s.first + k);
-    return { from: { x: at[i]!, y: at[i + 1]! }, to: { x: at[i + 3]!, y: at[i + 4]! }, control: Math.floor(s.u[k]!) };
+    return { from: point(i), to: point(i + 3), control: Math.floor(s.u[k]!) };
   }));
   const lines = body.fixtures.map(fixedLine).filter((f) => f !== null);
   const fixed = lines.map((f) => f.points.slice(1).map((to, i): Piece => ({ from: f.points[i]!, to, control: i })));

@@ -7,6 +7,8 @@ import type { Diagram } from './diagram';
 export interface RopeEnd {
   readonly rope: number;
   readonly end: 'start' | 'end';
+  /** Which way the joining arc leaves. A rope that is drawn up turns its ends a little, and the arc must not follow. */
+  readonly out?: PathPoint;
 }
 
 /** Which ends are joined outside the drawing, pair by pair. */
@@ -41,22 +43,31 @@ interface ClosedPiece {
 }
 
 const ARC_STEPS = 40;
+/** Both ways round are equally long for ends exactly opposite: then, and nearly then, the arc goes the same way. */
+const EVEN = 0.05;
+
+/** Direction in which a rope runs on beyond one of its ends. */
+export function outward(pieces: readonly Piece[], end: RopeEnd['end']): PathPoint {
+  const piece = end === 'start' ? pieces[0]! : pieces.at(-1)!;
+  const [at, inner] = end === 'start' ? [piece.from, piece.to] : [piece.to, piece.from];
+  const length = Math.hypot(at.x - inner.x, at.y - inner.y);
+  return { x: (at.x - inner.x) / length, y: (at.y - inner.y) / length };
+}
 
 /** From an end straight on to a circle of its own outside everything, along it, and back to the other end. */
 function joiningArc(diagram: Diagram, [a, b]: readonly [RopeEnd, RopeEnd], radius: number, arc: number): ClosedPiece[] {
   const tip = (e: RopeEnd): { at: PathPoint; out: PathPoint } => {
     const pieces = diagram.ropes[e.rope]!;
-    const piece = e.end === 'start' ? pieces[0]! : pieces.at(-1)!;
-    const [at, inner] = e.end === 'start' ? [piece.from, piece.to] : [piece.to, piece.from];
-    const length = Math.hypot(at.x - inner.x, at.y - inner.y);
-    const [ux, uy] = [(at.x - inner.x) / length, (at.y - inner.y) / length];
+    const at = e.end === 'start' ? pieces[0]!.from : pieces.at(-1)!.to;
+    const { x: ux, y: uy } = e.out ?? outward(pieces, e.end);
     const along = at.x * ux + at.y * uy;
     const reach = -along + Math.sqrt(along * along + radius * radius - at.x * at.x - at.y * at.y);
     return { at, out: { x: at.x + ux * reach, y: at.y + uy * reach } };
   };
   const [ta, tb] = [tip(a), tip(b)];
   const [wa, wb] = [Math.atan2(ta.out.y, ta.out.x), Math.atan2(tb.out.y, tb.out.x)];
-  const turn = ((((wb - wa) % (2 * Math.PI)) + 3 * Math.PI) % (2 * Math.PI)) - Math.PI;
+  const least = EVEN - Math.PI;
+  const turn = ((((wb - wa - least) % (2 * Math.PI)) + 2 * Math.PI) % (2 * Math.PI)) + least;
   const round = Array.from({ length: ARC_STEPS + 1 }, (_, i) => ({ x: radius * Math.cos(wa + (turn * i) / ARC_STEPS), y: radius * Math.sin(wa + (turn * i) / ARC_STEPS) }));
   const route = [ta.at, ...round, tb.at];
   return route.slice(1).map((to, i) => ({ from: route[i]!, to, source: { arc } }));
@@ -110,7 +121,9 @@ export function closed(diagram: Diagram, closure: Closure): ClosedDiagram {
   const liesOver = (p: ClosedPiece, q: ClosedPiece): boolean => {
     if ('arc' in p.source) return 'arc' in q.source && p.source.arc < q.source.arc;
     if ('arc' in q.source) return true;
-    return overs.has(key(p.source.rope, p.source.piece, q.source.rope, q.source.piece));
+    const over = overs.has(key(p.source.rope, p.source.piece, q.source.rope, q.source.piece));
+    assert(over || overs.has(key(q.source.rope, q.source.piece, p.source.rope, p.source.piece)), 'a crossing at a joint of two pieces is counted on one of them only');
+    return over;
   };
   const crossings: ClosedCrossing[] = [];
   all.forEach((p, x) => {

@@ -65,7 +65,7 @@ function passagesOf(met: readonly Met[], rope: number): { met: Met; side: 'a' | 
  *   ropes, or `O`, `U` at a pole).
  */
 export function diagramOf(paths: readonly RopePath[], fixed: readonly Fixed[] = []): Result<Diagram> {
-  const ropes = [...paths.map((p) => drawn(p.points)), ...fixed.map((f) => straight(f.points))];
+  const ropes = [...paths.map((p, i) => drawn(p.points, i)), ...fixed.map((f) => straight(f.points))];
   const met = meetings(ropes, paths.length);
   const said = new Map<Met, { a?: Mark; b?: Mark }>(met.map((m) => [m, {}]));
   for (const [rope, path] of paths.entries()) {
@@ -81,7 +81,7 @@ export function diagramOf(paths: readonly RopePath[], fixed: readonly Fixed[] = 
 function unmarked(rope: number, path: RopePath, controls: readonly number[]): Result<never> {
   const met = (control: number): number => controls.filter((c) => c === control).length;
   const interval = path.marks.findIndex((m, control) => m.length !== met(control));
-  return fail('crossings-unmarked', { rope: rope + 1, interval: interval + 1, marks: path.marks[interval]?.length ?? 0, crossings: met(interval) });
+  return fail('crossings-unmarked', { rope: rope + 1, interval: interval + 1, written: path.marks[interval]?.join('') ?? '', marks: path.marks[interval]?.length ?? 0, crossings: met(interval) });
 }
 
 function decide(met: readonly Met[], said: ReadonlyMap<Met, { a?: Mark; b?: Mark }>, ropes: Diagram['ropes'], ropeCount: number, shut: readonly number[]): Result<Diagram> {

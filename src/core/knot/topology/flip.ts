@@ -1,9 +1,9 @@
 import type { Result } from '../../result';
-import { ok } from '../../result';
+import { assert, ok } from '../../result';
 import { fixedLine, type Form } from '../form/form';
 import type { Mark, RopePath } from '../path/notation';
 import { diagramOf, type Passage } from './diagram';
-import { fingerprintOf } from './proof';
+import { fingerprintOf } from './invariants';
 import { viewsOf } from './views';
 
 const OTHER: Record<Mark, Mark> = { O: 'U', U: 'O', o: 'u', u: 'o', '.': '.' };
@@ -30,10 +30,10 @@ export function withCrossingFlipped(form: Form, crossing: number): Result<Form> 
   return diagram.ok ? ok({ ...form, paths, diagram: diagram.value }) : diagram;
 }
 
-/** The crossings whose turning over the invariants of the form do not notice. */
+/** The crossings whose turning over the invariants of the form do not notice. The form's views must be readable. */
 export function unnoticedFlips(form: Form): number[] {
   const right = viewsOf(form);
-  if (!right.ok) return [];
+  assert(right.ok, 'a form is proved before its crossings are turned over');
   const print = fingerprintOf(right.value);
   return form.diagram.crossings.flatMap((_, i) => {
     const turned = withCrossingFlipped(form, i);

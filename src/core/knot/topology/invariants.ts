@@ -40,3 +40,8 @@ export function alexanderOf(diagram: Diagram, view: Pick<ProofView, 'closure'>):
   const c = closed(diagram, view.closure);
   return c.components === 1 ? alexander(planarCode(c)) : null;
 }
+
+/** All views of a form in one text, to tell forms apart. */
+export function fingerprintOf(views: readonly ProofView[]): string {
+  return views.map((v) => `${v.name}: ${fingerprint(v)}`).join(' | ');
+}

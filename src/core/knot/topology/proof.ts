@@ -1,8 +1,9 @@
 import type { Result } from '../../result';
-import { ok } from '../../result';
+import { fail, ok } from '../../result';
 import type { Claim } from '../catalogue/entry';
 import { type Form, type FormSpec, readForm } from '../form/form';
-import { fingerprint, type Invariants, invariantsOf } from './invariants';
+import { withCrossingFlipped } from './flip';
+import { type Invariants, invariantsOf } from './invariants';
 import { type ProofView, viewsOf } from './views';
 
 /** What a claim expects beside what the path gives. */
@@ -53,7 +54,26 @@ export function proofOf(name: string, spec: FormSpec, claims: readonly Claim[]):
   return ok({ form: form.value, views: views.value, results: claims.map((c) => prove(c, views.value)) });
 }
 
-/** All views of a form in one text, to tell forms apart. */
-export function fingerprintOf(views: readonly ProofView[]): string {
-  return views.map((v) => `${v.name}: ${fingerprint(v)}`).join(' | ');
+/**
+ * Reads a form and demands that all its claims hold.
+ * @returns the proof, or `invariant-wrong` with the claim, what the path gives, and, when there is one, the crossing
+ *   whose turning over would make every claim hold: most often the mark the author got wrong.
+ */
+export function provedOrWrong(name: string, spec: FormSpec, claims: readonly Claim[]): Result<Proof> {
+  const proof = proofOf(name, spec, claims);
+  if (!proof.ok) return proof;
+  const broken = proof.value.results.find((r) => !r.holds);
+  if (!broken) return proof;
+  return fail('invariant-wrong', { knot: name, closure: broken.claim.closure, expected: broken.expected, obtained: broken.obtained, ...suspect(proof.value.form, claims) });
+}
+
+function suspect(form: Form, claims: readonly Claim[]): Record<string, string | number> {
+  const found = form.diagram.crossings.findIndex((_, i) => {
+    const turned = withCrossingFlipped(form, i);
+    const views = turned.ok ? viewsOf(turned.value) : turned;
+    return views.ok && claims.every((c) => prove(c, views.value).holds);
+  });
+  if (found < 0) return {};
+  const { over } = form.diagram.crossings[found]!;
+  return { rope: over.rope + 1, interval: form.diagram.ropes[over.rope]![over.piece]!.control + 1, mark: 'O' };
 }

@@ -113,7 +113,7 @@ describe('a bad path is refused and located', () => {
     ['0,0 1;1 2,2', ['path-token', { token: '1;1', place: 2 }]], ['O 0,0 1,1', ['path-marks-at-end', { token: 'O', place: 1 }]], ['0,0 1,1 U', ['path-marks-at-end', { token: 'U', place: 3 }]],
     ['0,0 O U 1,1', ['path-marks-twice', { token: 'U', place: 3 }]], ['0,0', ['path-too-short', { points: 1 }]], ['', ['path-too-short', { points: 0 }]], ['0,0 0,0 1,1', ['path-point-twice', { token: '0,0', place: 2 }]],
   ])('%s', (text, expected) => expect(issue(text)).toEqual(expected));
-  it('a missing mark names rope and interval', () => expect(issue(FORMS.overhand[0].replace('OU 4,0', 'O 4,0'))).toEqual(['crossings-unmarked', { rope: 1, interval: 2, marks: 1, crossings: 2 }]));
+  it('a missing mark names rope and interval', () => expect(issue(FORMS.overhand[0].replace('OU 4,0', 'O 4,0'))).toEqual(['crossings-unmarked', { rope: 1, interval: 2, written: 'O', marks: 1, crossings: 2 }]));
   it('a wrong mark contradicts its partner', () => expect(issue(FORMS.overhand[0].replace('OU 4,0', 'UU 4,0'))[0]).toBe('marks-contradict'));
   it('a crossing that neither strand decides', () => {
     expect(issue('-5,0 . 5,0', '0,-5 . 0,5')[0]).toBe('crossing-undecided');

@@ -2,7 +2,7 @@ import { cutAt, type RopePath } from '../path/notation';
 import { fail, ok, type Result } from '../../result';
 import type { Form } from '../form/form';
 import { fixedLine } from '../form/form';
-import { type Closure, eachToItself } from './closure';
+import { type Closure, eachToItself, outward } from './closure';
 import { type Diagram, diagramOf } from './diagram';
 
 /**
@@ -54,9 +54,11 @@ function cutView(form: Form, name: ClosureName, tips: readonly Tip[]): Result<Pr
 
 /** The views that need no cut, for a diagram of the form's ropes in any state. */
 export function wholeViews(form: Form, diagram: Diagram): ProofView[] {
-  const each = eachToItself(diagram.ropes.length);
+  const leaving = (closure: Closure): Closure =>
+    closure.map(([a, b]) => [{ ...a, out: outward(form.diagram.ropes[a.rope]!, a.end) }, { ...b, out: outward(form.diagram.ropes[b.rope]!, b.end) }]);
+  const each = leaving(eachToItself(diagram.ropes.length));
   const views: ProofView[] = [{ name: 'ends', diagram, closure: each }];
   if (form.fixtures.some((f) => f.kind === 'bar' || (f.kind === 'post' && f.axis))) views.push({ name: 'behind', diagram, closure: [...each].reverse() });
-  if (form.paths.length === 2 && form.fixtures.length === 0) views.push({ name: 'bend', diagram, closure: BEND });
+  if (form.paths.length === 2 && form.fixtures.length === 0) views.push({ name: 'bend', diagram, closure: leaving(BEND) });
   return views;
 }

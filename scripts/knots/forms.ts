@@ -1,0 +1,40 @@
+import { createHash } from 'node:crypto';
+import { existsSync, readFileSync } from 'node:fs';
+import { fileURLToPath } from 'node:url';
+import { type NamedForm } from '@/core/knot/catalogue';
+import { readForm } from '@/core/knot/form/form';
+import { frameOf, FRAME_STATES, framesOf, type ShippedForm, shippedStrands } from '@/core/knot/shape/frames';
+import { ropeInside } from '@/core/knot/shape/measure';
+import { drawnUp, looseOf } from '@/core/knot/shape/tighten';
+import { wordIssue } from '@/wording/issues';
+
+const FOLDER = fileURLToPath(new URL('../../public/knot-forms/', import.meta.url));
+/** Raised when the physics changes, so that everything is made anew. */
+const PHYSICS = 1;
+
+/** Where a form's geometry is kept. */
+export const fileOf = (name: string): string => `${FOLDER}${name.replace('/', '--')}.json`;
+
+/** Fingerprint of what the geometry of a form is made from. */
+export const sourceOf = (named: NamedForm): string => createHash('sha256').update(JSON.stringify([PHYSICS, named.form.spec])).digest('hex').slice(0, 16);
+
+/** The kept geometry, or null when there is none or the path has changed since. */
+export function kept(named: NamedForm): ShippedForm | null {
+  if (!existsSync(fileOf(named.name))) return null;
+  const shipped = JSON.parse(readFileSync(fileOf(named.name), 'utf8')) as ShippedForm;
+  return shipped.source === sourceOf(named) ? shipped : null;
+}
+
+/** Tightens a form and makes its frames. Throws, with the words an author needs, when the path is wrong. */
+export function make(named: NamedForm): ShippedForm {
+  const form = readForm(named.name, named.form.spec);
+  if (!form.ok) throw new Error(wordIssue(form.issues[0]!));
+  const loose = looseOf(form.value);
+  const frames = framesOf(loose, drawnUp(loose));
+  const tight = frames.at(-1)!;
+  return {
+    version: 1, source: sourceOf(named), strands: shippedStrands(loose), fixtures: loose.fixtures,
+    frames: frames.map((f, i) => frameOf(f, FRAME_STATES[i]!)),
+    insideD: tight.strands.map((_, k) => Math.round(ropeInside(tight, k) * 10) / 10),
+  };
+}

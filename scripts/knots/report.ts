@@ -1,0 +1,88 @@
+import { readFileSync } from 'node:fs';
+import { allForms, type NamedForm } from '@/core/knot/catalogue';
+import { readForm } from '@/core/knot/form/form';
+import { checkShape } from '@/core/knot/shape/check';
+import { bodyOfFrame, type ShippedForm } from '@/core/knot/shape/frames';
+import { SHAPE_LIMITS } from '@/core/knot/shape/limits';
+import { unnoticedFlips } from '@/core/knot/topology/flip';
+import { type Proved, proofOf } from '@/core/knot/topology/proof';
+import { wordIssue } from '@/wording/issues';
+import { fileOf } from './forms';
+
+const CLOSURES = `How a form is closed, so that ropes with ends can be judged as closed curves:
+
+| closure | what is joined |
+|---|---|
+| ends | each rope's end to its own start, behind everything; a pole's ends behind the rope's |
+| behind | the same, with the pole's closing line behind and the rope's before it |
+| bend | standing parts to each other, tails to each other |
+| cut n | the rope is cut at its nth bight and each part closed by itself: what is tied in the bight is invisible otherwise |
+| cut all | cut at all bights together |
+
+Components are named in order, ropes first, then pole or ring. Names are those of the tables of knots; both mirror images of a
+knot carry one name. Linking numbers are written without sign, because a knot tied left-handed has the other sign.`;
+
+export interface Report { readonly text: string; readonly faults: readonly string[] }
+
+/** Everything proved of every form, as a page; and in short what does not hold. */
+export function reportOf(all: ReturnType<typeof allForms>): Report {
+  const faults: string[] = [];
+  const parts = all.map((named) => partOf(named, faults));
+  const crossings = parts.reduce((n, p) => n + p.crossings, 0);
+  const noticed = parts.reduce((n, p) => n + p.noticed, 0);
+  const text = [
+    '# Knots: what was proved', '',
+    `Made by \`npm run knots:bake\`. ${all.length} forms, ${all.filter((f) => f.wrong).length} of them wrong ones that people tie by mistake.`, '',
+    CLOSURES, '',
+    '## Topology: expected and obtained', '',
+    '| form | closure | expected | obtained | holds |', '|---|---|---|---|---|', ...parts.flatMap((p) => p.claims), '',
+    '## Crossings turned over', '',
+    `Every crossing of every form is turned over by itself (both its marks) and must be noticed by the invariants. ${noticed} of ${crossings} are. The others leave the form what it is:`, '',
+    '| form | crossings | reason |', '|---|---|---|', ...parts.flatMap((p) => p.idle), '',
+    '## Geometry', '',
+    `Six states from loose to drawn up. In every one the invariants of the projection are those of the authored path. Limits: overlap ${SHAPE_LIMITS.overlapD * 100} % of the diameter, turn from node to node ${SHAPE_LIMITS.turnRad} rad, ${SHAPE_LIMITS.bytes / 1000} kB.`, '',
+    '| form | nodes | invariants | worst overlap | sharpest turn | rope inside | size |', '|---|--:|---|--:|--:|--:|--:|', ...parts.map((p) => p.geometry), '',
+  ].join('\n');
+  return { text, faults };
+}
+
+interface Part { readonly claims: string[]; readonly idle: string[]; readonly geometry: string; readonly crossings: number; readonly noticed: number }
+
+function partOf(named: NamedForm, faults: string[]): Part {
+  const { name, form } = named;
+  const proof = proofOf(name, form.spec, form.claims);
+  if (!proof.ok) {
+    faults.push(wordIssue(proof.issues[0]!));
+    return { claims: [], idle: [], geometry: `| ${name} | | path is wrong | | | | |`, crossings: 0, noticed: 0 };
+  }
+  for (const r of proof.value.results) if (!r.holds) faults.push(`${name}, ${r.claim.closure}: expected ${r.expected}, obtained ${r.obtained}`);
+  const unnoticed = unnoticedFlips(proof.value.form);
+  const allowed = 'idleCrossings' in form ? form.idleCrossings : undefined;
+  if (unnoticed.length !== (allowed?.count ?? 0)) faults.push(`${name}: ${unnoticed.length} crossings can be turned over unnoticed`);
+  const crossings = proof.value.form.diagram.crossings.length;
+  return {
+    claims: proof.value.results.map((r) => claimRow(named, r)),
+    idle: allowed ? [`| ${name} | ${allowed.count} | ${allowed.because} |`] : [],
+    geometry: geometryRow(named, faults), crossings, noticed: crossings - unnoticed.length,
+  };
+}
+
+function claimRow({ name, form }: NamedForm, r: Proved): string {
+  const geometry = 'toldBy' in form && form.toldBy === 'geometry' ? ' (told from the right form by how it lies)' : '';
+  const because = r.claim.because ? ` (${r.claim.because})` : '';
+  return `| ${name} | ${r.claim.closure} | ${r.expected}${because}${geometry} | ${r.obtained} | ${r.holds ? 'yes' : '**no**'} |`;
+}
+
+function geometryRow(named: NamedForm, faults: string[]): string {
+  const text = readFileSync(fileOf(named.name), 'utf8');
+  const shipped = JSON.parse(text) as ShippedForm;
+  const form = readForm(named.name, named.form.spec);
+  if (!form.ok) return '';
+  const checks = shipped.frames.map((f) => checkShape(form.value, bodyOfFrame(shipped, f)));
+  const [overlap, turn] = [Math.max(...checks.map((c) => c.overlapD)), Math.max(...checks.map((c) => c.turnRad))];
+  const same = checks.every((c) => c.sameInvariants);
+  if (!checks.every((c) => c.holds)) faults.push(`${named.name}: geometry, invariants ${same ? 'kept' : 'changed'}, overlap ${(overlap * 100).toFixed(1)} %, turn ${turn.toFixed(2)} rad`);
+  if (text.length > SHAPE_LIMITS.bytes) faults.push(`${named.name}: ${text.length} bytes`);
+  const nodes = shipped.strands.map((s) => s.u.length).join(' + ');
+  return `| ${named.name} | ${nodes} | ${same ? 'same' : '**changed**'} | ${(overlap * 100).toFixed(1)} % | ${turn.toFixed(2)} rad | ${shipped.insideD.map((d) => `${d.toFixed(1)} d`).join(', ')} | ${(text.length / 1000).toFixed(1)} kB |`;
+}

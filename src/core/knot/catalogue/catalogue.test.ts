@@ -1,0 +1,121 @@
+import { describe, expect, it } from 'vitest';
+import { readForm } from '../form/form';
+import { KNOTS, type KnotId } from '../knots';
+import { stageOf } from '../stage-of';
+import { unnoticedFlips, withCrossingFlipped } from '../topology/flip';
+import { fingerprintOf, invariantsOf } from '../topology/invariants';
+import { proofOf, provedOrWrong } from '../topology/proof';
+import { viewsOf } from '../topology/views';
+import { wordIssue } from '../../../wording/issues';
+import { allForms, CATALOGUE, entryOf } from '.';
+
+const forms = allForms();
+const named = (name: string) => forms.find((f) => f.name === name)!;
+const viewsOfForm = (name: string) => {
+  const form = readForm(name, named(name).form.spec);
+  if (!form.ok) throw new Error(wordIssue(form.issues[0]!));
+  const views = viewsOf(form.value);
+  if (!views.ok) throw new Error(wordIssue(views.issues[0]!));
+  return { form: form.value, views: views.value };
+};
+const closes = (name: string, closure: string) => invariantsOf(viewsOfForm(name).views.find((v) => v.name === closure)!);
+
+describe('every form is what its entry claims', () => {
+  it.each(forms.map((f) => [f.name, f] as const))('%s', (name, { form }) => {
+    const proof = proofOf(name, form.spec, form.claims);
+    expect(proof.ok ? proof.value.results.filter((r) => !r.holds) : proof.issues).toEqual([]);
+  });
+});
+
+describe('a crossing turned over is noticed by the invariants alone', () => {
+  it.each(forms.map((f) => [f.name, f] as const))('every one of %s', (name, { form }) => {
+    const allowed = 'idleCrossings' in form ? form.idleCrossings : undefined;
+    expect(unnoticedFlips(viewsOfForm(name).form).length).toBe(allowed?.count ?? 0);
+    if (allowed) expect(allowed.because.length).toBeGreaterThan(20);
+  }, 20_000);
+});
+
+describe('one knot by several ways', () => {
+  const pairs = forms.flatMap((f) => ('sameAs' in f.form && f.form.sameAs ? [[f.name, `${f.entry.id}/${f.form.sameAs}`] as const] : []));
+  /** Powers from the lowest, read in either direction: the hand it is tied with and the way the rope runs do not matter. */
+  const either = (whole: string): string[] => {
+    const terms = [...whole.matchAll(/(?:([+−]) )?(\d*)(A(?:\^(-?\d+))?)?/g)].filter((m) => m[0].trim() !== '');
+    const powers = new Map(terms.map((m) => [m[3] ? Number(m[4] ?? 1) : 0, Number(m[2] || 1) * (m[1] === '−' ? -1 : 1)]));
+    const read = (sign: 1 | -1): string => {
+      const list = [...powers].map(([p, c]) => [sign * p, c] as const).sort((a, b) => a[0] - b[0]);
+      const flip = list[0]![1] < 0 ? -1 : 1;
+      return JSON.stringify(list.map(([p, c]) => [p - list[0]![0], c * flip]));
+    };
+    return [read(1), read(-1)].sort();
+  };
+  it('the entries say which', () => expect(pairs.map((p) => p[0])).toEqual(expect.arrayContaining(['alpine-butterfly/hand', 'alpine-butterfly/palm', 'clove-hitch/dropped', 'bowline/facing-toward'])));
+  it.each(pairs)('%s is %s', (a, b) => {
+    const [va, vb] = [viewsOfForm(a).views, viewsOfForm(b).views];
+    const shared = va.filter((v) => vb.some((w) => w.name === v.name));
+    expect(shared.length).toBeGreaterThan(0);
+    // Which closing line of a pole counts as in front depends on how the pole lies: every view of the one must be a view of the other.
+    const seen = (views: typeof va): string[] => views.map((v) => invariantsOf(v)).map((i) => `${i.alone.join()} ${either(i.whole).join()}`);
+    expect(seen(vb.filter((w) => shared.some((v) => v.name === w.name)))).toEqual(expect.arrayContaining(seen(shared)));
+  });
+});
+
+describe('tied in the bight, slipped, told apart', () => {
+  it.each(['overhand/on-a-bight', 'overhand/slipped', 'figure-eight-on-bight/plain', 'slip-loop/plain', 'alpine-butterfly/twist', 'alpine-butterfly/hand', 'alpine-butterfly/palm', 'halter-hitch/slipped'])('%s closes to the unknot', (name) => {
+    expect(closes(name, 'ends').alone[0]).toBe('unknot');
+  });
+  it('a round turn with the second hitch slipped leaves the first hitch', () => expect(closes('round-turn-two-half-hitches/slipped', 'ends').alone[0]).toBe('3₁'));
+  it('a constrictor slipped leaves a clove or less on the pole', () => {
+    const claim = named('constrictor/slipped').form.claims.find((c) => c.closure === 'ends');
+    expect(claim?.alone?.[0]).toBe('unknot');
+  });
+  it.each(forms.filter((f) => f.wrong && 'toldBy' in f.form && f.form.toldBy === 'invariants').map((f) => [f.name, f] as const))('%s differs from what it is mistaken for', (name, { entry, form }) => {
+    const right = viewsOfForm(`${entry.id}/${'insteadOf' in form ? form.insteadOf : ''}`).views;
+    // Which part of a cut rope is knotted counts too: a slip loop made from the wrong side is the same rope the other way round.
+    expect(viewsOfForm(name).views.map(invariantsOf)).not.toEqual(right.map(invariantsOf));
+  });
+  it('an undressed butterfly is told by how it lies only', () => {
+    expect(fingerprintOf(viewsOfForm('alpine-butterfly/wrong-undressed').views.filter((v) => v.name === 'cut 1').map((v) => ({ ...v, name: 'cut 1' as const }))))
+      .toBe(fingerprintOf(viewsOfForm('alpine-butterfly/twist').views.filter((v) => v.name === 'cut 1')));
+  });
+});
+
+describe('a bad path is refused with knot, mark and place', () => {
+  const bowline = named('bowline/facing-away').form;
+  const path = bowline.spec.ropes[0]!.path;
+  const said = (changed: string): string => {
+    const result = provedOrWrong('bowline/facing-away', { ...bowline.spec, ropes: [{ ...bowline.spec.ropes[0]!, path: changed }] }, bowline.claims);
+    return result.ok ? 'ok' : wordIssue(result.issues[0]!);
+  };
+  it('as it stands it is right', () => expect(said(path)).toBe('ok'));
+  it('a syntax error', () => expect(said(path.replace('O 0,9', 'Q 0,9'))).toBe('Knot bowline/facing-away: token 2, “Q”, is neither a point (x,y) nor marks (O, U, .).'));
+  it('an unmatched mark', () => expect(said(path.replace('-2.2,9 OO', '-2.2,9 O'))).toBe('Knot bowline/facing-away: rope 1, interval 25, marked “O”: 1 marks for 2 crossings.'));
+  it('a rope through itself, where no mark says who lies over', () => expect(said(path.replace('0,17 O 0,9', '0,17 0,9'))).toMatch(/^Knot bowline\/facing-away: rope 1, interval 1, marked “”: 0 marks for 1 crossings\.$/));
+  it('marks that contradict each other', () => expect(said(path.replace('0,17 O 0,9', '0,17 U 0,9'))).toMatch(/^Knot bowline\/facing-away: rope 1, interval 1, and rope 1, interval 23, both say “U”/));
+  it('a wrong invariant, with the crossing to blame', () => {
+    const { form } = viewsOfForm('bowline/facing-away');
+    const turned = withCrossingFlipped(form, 0);
+    if (!turned.ok) throw new Error('a turned crossing is readable');
+    const text = turned.value.paths[0]!.points.map((p, i) => `${i === 0 ? '' : `${turned.value.paths[0]!.marks[i - 1]!.join('')} `}${p.x},${p.y}`).join(' ');
+    expect(said(text)).toMatch(/^Knot bowline\/facing-away: closed “ends” it must give 8₂₀, but gives \S+\. It would be right with the crossing turned over that rope 1 marks “O” in interval \d+\.$/);
+  });
+});
+
+describe('the entries', () => {
+  it('carry ids that do not repeat', () => expect(new Set(CATALOGUE.map((e) => e.id)).size).toBe(CATALOGUE.length));
+  it.each(CATALOGUE.map((e) => [e.id, e] as const))('%s: steps, labels and comparisons point at its own ropes', (_, entry) => {
+    for (const form of entry.forms) {
+      const last = form.spec.ropes.map((r) => r.path.split(' ').filter((t) => t.includes(',')).length - 1);
+      for (const step of form.steps) if (typeof step.shown === 'object' && 'upTo' in step.shown) step.shown.upTo.forEach((u, i) => expect(u).toBeLessThanOrEqual(last[i]!));
+      for (const label of form.labels ?? []) expect(label.u).toBeLessThanOrEqual(last[label.rope ?? 0]!);
+      expect(form.steps.at(-1)!.shown).toBe('drawn up');
+    }
+    for (const wrong of entry.wrong) expect(entry.forms.map((f) => f.id)).toContain(wrong.insteadOf);
+    for (const dispute of entry.disputes) expect(dispute.sides.length).toBeGreaterThanOrEqual(2);
+    for (const next of entry.leadsTo) expect(entryOf(next)).not.toBeNull();
+  });
+  it('every knot of a line that is taught is taught in a form that exists', () => {
+    const taught = (Object.keys(KNOTS) as KnotId[]).map(stageOf).filter((s) => s !== null);
+    expect(taught.length).toBeGreaterThanOrEqual(20);
+    for (const stage of taught) expect(entryOf(stage.entry)?.forms.map((f) => f.id)).toContain(stage.form);
+  });
+});

@@ -1,0 +1,30 @@
+import type { Form } from '../form/form';
+import { fingerprintOf } from '../topology/invariants';
+import { wholeViews } from '../topology/views';
+import type { Body } from './body';
+import { SHAPE_LIMITS } from './limits';
+import { sharpestTurnRad, worstOverlap } from './measure';
+import { projected } from './project';
+
+/** What was measured of a body, and whether it still is the form it was made from. */
+export interface ShapeCheck {
+  readonly overlapD: number;
+  readonly turnRad: number;
+  readonly sameInvariants: boolean;
+  readonly holds: boolean;
+}
+
+/**
+ * Measures a body in any state between loose and drawn up: the invariants of its projection must be those of the
+ * authored form, nothing may overlap beyond the limit, and no rope may zigzag.
+ */
+export function checkShape(form: Form, body: Body): ShapeCheck {
+  const sameInvariants = printOfBody(form, body) === fingerprintOf(wholeViews(form, form.diagram));
+  const [overlapD, turnRad] = [worstOverlap(body), sharpestTurnRad(body)];
+  return { overlapD, turnRad, sameInvariants, holds: sameInvariants && overlapD <= SHAPE_LIMITS.overlapD && turnRad <= SHAPE_LIMITS.turnRad };
+}
+
+/** Invariants of a body, closed in every way that needs no cut. */
+export function printOfBody(form: Form, body: Body): string {
+  return fingerprintOf(wholeViews(form, projected(body)));
+}
