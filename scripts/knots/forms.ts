@@ -3,14 +3,15 @@ import { existsSync, readFileSync } from 'node:fs';
 import { fileURLToPath } from 'node:url';
 import { type NamedForm } from '@/core/knot/catalogue';
 import { readForm } from '@/core/knot/form/form';
-import { frameOf, FRAME_STATES, framesOf, type ShippedForm, shippedStrands } from '@/core/knot/shape/frames';
+import { frameOf, FRAME_STATES, type ShippedForm, shippedStrands } from '@/core/knot/shape/frames';
 import { ropeInside } from '@/core/knot/shape/measure';
+import { framesOf } from '@/core/knot/shape/states';
 import { drawnUp, looseOf } from '@/core/knot/shape/tighten';
 import { wordIssue } from '@/wording/issues';
 
 const FOLDER = fileURLToPath(new URL('../../public/knot-forms/', import.meta.url));
 /** Raised when the physics changes, so that everything is made anew. */
-const PHYSICS = 1;
+const PHYSICS = 2;
 
 /** Where a form's geometry is kept. */
 export const fileOf = (name: string): string => `${FOLDER}${name.replace('/', '--')}.json`;

@@ -1,13 +1,9 @@
-import type { DrawnFixture, Trace } from '@/core/knot/drawing/outline';
-import type { DrawnItem, Stroke } from '@/core/knot/drawing/strokes';
+import type { Accent, Arrow } from '@/core/knot/drawing/step';
+import type { Trace } from '@/core/knot/drawing/outline';
+import type { Box, Picture } from '@/core/knot/drawing/picture';
+import type { Stroke } from '@/core/knot/drawing/strokes';
 
-export interface Picture {
-  readonly traces: readonly Trace[];
-  readonly fixtures: readonly DrawnFixture[];
-  readonly items: readonly DrawnItem[];
-}
-
-/** Pixels of picture a rope diameter; strokes are authored in diameters and scaled by the view box. */
+/** Coordinates are diameters; two decimals are finer than a pixel at any size. */
 const n = (v: number): string => (Math.round(v * 100) / 100).toString();
 
 function pathOf(t: Trace, from: number, to: number): string {
@@ -34,7 +30,7 @@ function layOf(t: Trace, from: number, to: number): string {
 }
 
 function sampleAt(t: Trace, s: number, from: number, to: number): number {
-  const step = t.s[1]! - t.s[0]!;
+  const step = t.s[t.s.length - 1]! / (t.s.length - 1);
   return Math.max(from, Math.min(to, Math.round(s / step)));
 }
 
@@ -45,66 +41,89 @@ function normal(t: Trace, i: number): [number, number] {
   return [-dy / size, dx / size];
 }
 
-function RopeStroke({ trace: t, stroke, accent }: { trace: Trace; stroke: Stroke; accent?: readonly [number, number] | undefined }) {
+/** Colours of a rope's body, outline and light side. */
+function inksOf(strand: number): { fill: string; ink: string; lit: string } {
+  if (strand < 0) return { fill: 'var(--steel)', ink: 'var(--steel-ink)', lit: 'var(--steel-lit)' };
+  return strand === 1 ? { fill: 'var(--rope-2)', ink: 'var(--rope-2-ink)', lit: 'var(--rope-2-lit)' } : { fill: 'var(--rope)', ink: 'var(--rope-ink)', lit: 'var(--rope-lit)' };
+}
+
+function RopeStroke({ trace: t, stroke, accents, lay }: { trace: Trace; stroke: Stroke; accents: readonly Accent[]; lay: boolean }) {
   const last = t.x.length - 1;
   // One sample beyond the run where the rope goes on, so that no hairline shows at the joint.
   const [from, to] = [Math.max(0, stroke.from - 1), Math.min(last, stroke.to + 1)];
-  const steel = t.strand === -1;
+  const steel = t.strand < 0;
   const d = pathOf(t, from, to);
-  const fill = steel ? 'var(--steel)' : t.strand === 1 ? 'var(--rope-2,var(--rope))' : 'var(--rope)';
-  const ink = steel ? 'var(--steel-ink)' : 'var(--rope-ink)';
-  const lit = accentRange(t, from, to, accent);
+  const { fill, ink, lit } = inksOf(t.strand);
+  const signal = accents.flatMap((a) => { const r = a.strand === t.strand ? accentRange(t, from, to, a) : null; return r ? [pathOf(t, r[0], r[1])] : []; });
   return (
     <g fill="none" strokeLinejoin="round">
       <path d={d} stroke={ink} strokeWidth={t.width} />
       <path d={d} stroke={fill} strokeWidth={t.width - 0.16} />
-      {steel ? <path d={d} stroke="var(--steel-lit)" strokeWidth={t.width * 0.25} /> : <path d={d} stroke="var(--rope-lit)" strokeWidth={t.width * 0.42} opacity={0.55} />}
-      {lit ? <><path d={pathOf(t, lit[0], lit[1])} stroke="var(--signal)" strokeWidth={t.width - 0.16} /><path d={pathOf(t, lit[0], lit[1])} stroke="var(--signal-wash)" strokeWidth={t.width * 0.3} opacity={0.5} /></> : null}
-      {steel ? null : <path d={layOf(t, from, to)} stroke={ink} strokeWidth={0.09} opacity={0.75} strokeLinecap="round" />}
+      <path d={d} stroke={lit} strokeWidth={t.width * (steel ? 0.25 : 0.42)} opacity={steel ? 1 : 0.55} />
+      {signal.map((s) => <g key={s}><path d={s} stroke="var(--signal)" strokeWidth={t.width - 0.16} /><path d={s} stroke="var(--signal-wash)" strokeWidth={t.width * 0.3} opacity={0.5} /></g>)}
+      {steel || !lay ? null : <path d={layOf(t, from, to)} stroke={ink} strokeWidth={0.09} opacity={0.75} strokeLinecap="round" />}
       {stroke.shaded.map(([a, b]) => <path key={a} d={pathOf(t, Math.max(0, a - 1), Math.min(last, b + 1))} stroke={ink} strokeWidth={t.width - 0.1} opacity={0.38} />)}
     </g>
   );
 }
 
-function accentRange(t: Trace, from: number, to: number, accent?: readonly [number, number]): [number, number] | null {
-  if (!accent || t.strand < 0) return null;
+function accentRange(t: Trace, from: number, to: number, accent: Accent): [number, number] | null {
   let a = from;
-  while (a <= to && t.u[a]! < accent[0]) a++;
+  while (a <= to && t.u[a]! < accent.from) a++;
   let b = to;
-  while (b >= from && t.u[b]! > accent[1]) b--;
+  while (b >= from && t.u[b]! > accent.to) b--;
   return b > a ? [Math.max(from, a - 1), Math.min(to, b + 1)] : null;
 }
 
-function Bar({ bar }: { bar: DrawnFixture & { kind: 'bar' } }) {
-  const line = { x1: bar.x1, y1: bar.y1, x2: bar.x2, y2: bar.y2 };
-  return (
-    <g>
-      <line {...line} stroke="var(--cargo-ink)" strokeWidth={2 * bar.radius + 0.12} />
-      <line {...line} stroke="var(--cargo)" strokeWidth={2 * bar.radius - 0.12} />
-    </g>
-  );
+/** The cut end of a rope, seen a little from the side: it says where the working end is. */
+function EndCap({ trace: t, at, lit }: { trace: Trace; at: 'start' | 'end'; lit: boolean }) {
+  const i = at === 'start' ? 0 : t.x.length - 1;
+  return <circle cx={n(t.x[i]!)} cy={n(t.y[i]!)} r={t.width * 0.47} fill={lit ? 'var(--signal-wash)' : inksOf(t.strand).lit} stroke={lit ? 'var(--signal)' : inksOf(t.strand).ink} strokeWidth={0.12} />;
 }
 
+interface StrokesProps {
+  readonly picture: Picture;
+  readonly accents?: readonly Accent[];
+  /** Thinner cord than the geometry was made for, 1 as made. */
+  readonly thickness?: number;
+  /** Off where a stroke across the rope would be below a pixel. */
+  readonly lay?: boolean;
+}
+
+const NONE: readonly Accent[] = [];
+
 /** Ropes drawn as rope: what lies under first, with its shadow, then what lies over. */
-export function KnotStrokes({ picture, accent, accentStrand = 0 }: { picture: Picture; accent?: readonly [number, number] | undefined; accentStrand?: number }) {
+export function KnotStrokes({ picture, accents = NONE, thickness = 1, lay = true }: StrokesProps) {
+  const traces = thickness === 1 ? picture.traces : picture.traces.map((t) => (t.strand < 0 ? t : { ...t, width: t.width * thickness }));
   return (
     <>
       {picture.fixtures.map((f, i) => (f.kind === 'post' ? <circle key={i} cx={f.x} cy={f.y} r={f.radius - 0.06} fill="var(--cargo)" stroke="var(--cargo-ink)" strokeWidth={0.12} /> : null))}
-      {picture.items.map((item, i) => (item.kind === 'bar'
-        ? <Bar key={i} bar={picture.fixtures[item.fixture] as DrawnFixture & { kind: 'bar' }} />
-        : <RopeStroke key={i} trace={picture.traces[item.trace]!} stroke={item} accent={picture.traces[item.trace]!.strand === accentStrand ? accent : undefined} />))}
+      {picture.items.map((item, i) => {
+        if (item.kind === 'stroke') return <RopeStroke key={i} trace={traces[item.trace]!} stroke={item} accents={accents} lay={lay} />;
+        const bar = picture.fixtures[item.fixture]!;
+        return bar.kind === 'bar' ? <Bar key={i} {...bar} /> : null;
+      })}
+      {traces.map((t, i) => (t.strand < 0 ? null : <g key={i}><EndCap trace={t} at="start" lit={false} /><EndCap trace={t} at="end" lit={accents.some((a) => a.strand === t.strand && a.to >= t.u[t.u.length - 1]! - 0.05)} /></g>))}
     </>
   );
 }
 
-/** The box a picture fills, with a margin. */
-export function boxOf(picture: Picture, margin = 0.8): { x: number; y: number; width: number; height: number } {
-  let [left, top, right, bottom] = [Infinity, Infinity, -Infinity, -Infinity];
-  for (const t of picture.traces) {
-    for (let i = 0; i < t.x.length; i++) {
-      left = Math.min(left, t.x[i]! - t.width / 2); right = Math.max(right, t.x[i]! + t.width / 2);
-      top = Math.min(top, t.y[i]! - t.width / 2); bottom = Math.max(bottom, t.y[i]! + t.width / 2);
-    }
-  }
-  return { x: left - margin, y: top - margin, width: right - left + 2 * margin, height: bottom - top + 2 * margin };
+function Bar({ x1, y1, x2, y2, radius }: { x1: number; y1: number; x2: number; y2: number; radius: number }) {
+  const line = { x1, y1, x2, y2 };
+  return <g><line {...line} stroke="var(--cargo-ink)" strokeWidth={2 * radius + 0.12} /><line {...line} stroke="var(--cargo)" strokeWidth={2 * radius - 0.12} /></g>;
 }
+
+const HEAD = 'M0 -1.05 1.9 0 0 1.05z';
+
+/** Which way the hand goes on, as a bold arrow beyond the tip. */
+export function NextArrow({ arrow, size = 1 }: { arrow: Arrow; size?: number }) {
+  const turn = (Math.atan2(arrow.dy, arrow.dx) * 180) / Math.PI;
+  return (
+    <g transform={`translate(${n(arrow.x + arrow.dx * 0.9 * size)} ${n(arrow.y + arrow.dy * 0.9 * size)}) rotate(${n(turn)}) scale(${n(size)})`} stroke="var(--sheet)" strokeWidth={0.22} paintOrder="stroke" fill="var(--signal)">
+      <rect x={0} y={-0.36} width={1.3} height={0.72} /><path d={HEAD} transform="translate(1.1 0)" />
+    </g>
+  );
+}
+
+/** A box as an SVG view box. */
+export const viewBox = (b: Box): string => `${n(b.x)} ${n(b.y)} ${n(b.width)} ${n(b.height)}`;

@@ -29,14 +29,14 @@ const SAMPLE = 0.18;
 const spline = (a: number, b: number, c: number, d: number, t: number): number =>
   0.5 * (2 * b + (c - a) * t + (2 * a - 5 * b + 4 * c - d) * t * t + (3 * b - a - 3 * c + d) * t * t * t);
 
-/** A line sampled evenly each 0.18 diameters and turned to the view. */
-export function traceOf(line: Line, view: View = MY_SIDE): Trace {
+/** A line sampled evenly, each 0.18 diameters unless said, and turned to the view. */
+export function traceOf(line: Line, view: View = MY_SIDE, sample = SAMPLE): Trace {
   const n = line.u.length;
   const sign = viewSigns(view);
   const sum = new Float64Array(n);
   for (let i = 1; i < n; i++) sum[i] = sum[i - 1]! + Math.hypot(...[0, 1, 2].map((k) => line.at[3 * i + k]! - line.at[3 * i - 3 + k]!));
   const total = sum[n - 1]!;
-  const count = Math.max(2, Math.ceil(total / (SAMPLE * line.diameter)) + 1);
+  const count = Math.max(2, Math.ceil(total / (sample * line.diameter)) + 1);
   const out: Trace = {
     strand: line.strand, width: line.diameter,
     x: new Float64Array(count), y: new Float64Array(count), z: new Float64Array(count), u: new Float64Array(count), s: new Float64Array(count),

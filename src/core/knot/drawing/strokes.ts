@@ -62,7 +62,7 @@ function planOf(traces: readonly Trace[]): Plan {
 }
 
 /** Calls back for all pairs of samples whose tubes overlap in the picture or nearly so. */
-function eachNearPair(traces: readonly Trace[], first: readonly number[], back: (k: number, i: number, m: number, j: number, far: number) => void): void {
+export function eachNearPair(traces: readonly Trace[], first: readonly number[], back: (k: number, i: number, m: number, j: number, far: number) => void): void {
   const cell = Math.max(...traces.map((t) => t.width)) * 1.35;
   const cells = new Map<number, [k: number, i: number][]>();
   const key = (cx: number, cy: number): number => (cx + 4096) * 8192 + cy + 4096;

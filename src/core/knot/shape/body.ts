@@ -99,11 +99,9 @@ export function bodyOf(form: Form, spacing: number): Body {
     first += part.u.length;
   }
   const at = new Float64Array(3 * first);
-  const free = new Uint8Array(first).fill(1);
   strands.forEach((s, i) => {
     const { xy } = parts[i]!;
     for (let k = 0; k < s.count; k++) at.set([xy[2 * k]!, xy[2 * k + 1]!, 0], 3 * (s.first + k));
-    for (let k = 0; k < s.count; k++) if (held(k, s.count) || (s.taut && s.u[k]! >= s.taut[0] && s.u[k]! <= s.taut[1])) free[s.first + k] = 0;
   });
   const node = (rope: number, piece: number, along: number): number => {
     const { sum, step } = parts[rope]!;
@@ -122,7 +120,7 @@ export function bodyOf(form: Form, spacing: number): Body {
       sides.push({ fixture: lined[fixed]!, node: node(rope.rope, rope.piece, rope.along), sign: rope === over ? 1 : -1 });
     }
   }
-  return { at, free, strands, fixtures: form.fixtures, lifts, sides };
+  return { at, free: freeNodes(strands), strands, fixtures: form.fixtures, lifts, sides };
 }
 
 /**
@@ -131,21 +129,51 @@ export function bodyOf(form: Form, spacing: number): Body {
  */
 export function respace(body: Body): void {
   for (const s of body.strands) {
-    const old = body.at.slice(3 * s.first, 3 * (s.first + s.count));
-    const u = s.u.slice();
-    const sum = new Float64Array(s.count);
-    for (let i = 1; i < s.count; i++) sum[i] = sum[i - 1]! + distance(old, i - 1, i);
-    let i = 0;
-    for (let k = 1; k < s.count - 1; k++) {
-      const want = (sum[s.count - 1]! * k) / (s.count - 1);
-      while (i < s.count - 2 && sum[i + 1]! < want) i++;
-      const t = (want - sum[i]!) / Math.max(1e-12, sum[i + 1]! - sum[i]!);
-      for (let c = 0; c < 3; c++) body.at[3 * (s.first + k) + c] = old[3 * i + c]! * (1 - t) + old[3 * i + 3 + c]! * t;
-      s.u[k] = u[i]! * (1 - t) + u[i + 1]! * t;
-    }
-    const taut = s.taut;
-    if (taut) for (let k = 0; k < s.count; k++) body.free[s.first + k] = held(k, s.count) || (s.u[k]! >= taut[0] && s.u[k]! <= taut[1]) ? 0 : 1;
+    const even = evenly(body, s, s.count);
+    body.at.set(even.at, 3 * s.first);
+    s.u.set(even.u);
   }
+  body.free.set(freeNodes(body.strands));
+}
+
+/** The same ropes with other nodes, `spacing` diameters apart: fewer, for drawing up live. */
+export function thinned(body: Body, spacing: number): Body {
+  const parts = body.strands.map((s) => evenly(body, s, Math.max(8, Math.round(lengthOf(body, s) / (spacing * s.diameter)) + 1)));
+  let first = 0;
+  const strands = body.strands.map((s, i): Strand => {
+    const strand = { ...s, first, count: parts[i]!.u.length, u: parts[i]!.u };
+    first += strand.count;
+    return strand;
+  });
+  const at = new Float64Array(3 * first);
+  strands.forEach((s, i) => at.set(parts[i]!.at, 3 * s.first));
+  return { at, free: freeNodes(strands), strands, fixtures: body.fixtures, lifts: [], sides: [] };
+}
+
+/** `count` nodes evenly along a strand. */
+function evenly(body: Body, s: Strand, count: number): { at: Float64Array; u: Float64Array } {
+  const old = body.at.subarray(3 * s.first, 3 * (s.first + s.count));
+  const sum = new Float64Array(s.count);
+  for (let i = 1; i < s.count; i++) sum[i] = sum[i - 1]! + distance(old, i - 1, i);
+  const [at, u] = [new Float64Array(3 * count), new Float64Array(count)];
+  let i = 0;
+  for (let k = 0; k < count; k++) {
+    const want = (sum[s.count - 1]! * k) / (count - 1);
+    while (i < s.count - 2 && sum[i + 1]! < want) i++;
+    const t = Math.min(1, (want - sum[i]!) / Math.max(1e-12, sum[i + 1]! - sum[i]!));
+    for (let c = 0; c < 3; c++) at[3 * k + c] = old[3 * i + c]! * (1 - t) + old[3 * i + 3 + c]! * t;
+    u[k] = s.u[i]! * (1 - t) + s.u[i + 1]! * t;
+  }
+  return { at, u };
+}
+
+/** 1 for every node that may move: not the ends, not where a rope is held taut. */
+export function freeNodes(strands: readonly Strand[]): Uint8Array {
+  const free = new Uint8Array(strands.reduce((n, s) => n + s.count, 0)).fill(1);
+  for (const s of strands) {
+    for (let k = 0; k < s.count; k++) if (held(k, s.count) || (s.taut && s.u[k]! >= s.taut[0] && s.u[k]! <= s.taut[1])) free[s.first + k] = 0;
+  }
+  return free;
 }
 
 const held = (k: number, count: number): boolean => k < HELD_AT_ENDS || k >= count - HELD_AT_ENDS;

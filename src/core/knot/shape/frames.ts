@@ -1,12 +1,13 @@
 import type { Fixture } from '../form/form';
-import { type Body, copyOf, type Strand } from './body';
-import { settled, Tightening } from './tighten';
+import { type Body, copyOf, freeNodes, type Strand } from './body';
 
 /** A rope of a shipped form: its nodes' control parameters, the same in every frame. */
 export interface ShippedStrand {
   readonly diameter: number;
   /** Hundredths of a control interval, as differences from node to node. */
   readonly u: readonly number[];
+  /** Control parameters between which the rope is held straight and still. */
+  readonly taut?: readonly [from: number, to: number];
 }
 
 /** One state on the way from loose to drawn up. */
@@ -64,18 +65,18 @@ export function frameOf(body: Body, drawn: number): ShippedFrame {
 
 /** The ropes of a body as they are shipped. */
 export function shippedStrands(body: Body): ShippedStrand[] {
-  return body.strands.map((s) => ({ diameter: s.diameter, u: differences(s.u, 1) }));
+  return body.strands.map((s) => ({ diameter: s.diameter, u: differences(s.u, 1), ...(s.taut ? { taut: s.taut } : {}) }));
 }
 
 /** A shipped frame as a body again. It carries no marks: what lies over what is in the heights. */
 export function bodyOfFrame(form: Pick<ShippedForm, 'strands' | 'fixtures'>, frame: ShippedFrame): Body {
   let first = 0;
   const strands = form.strands.map((s): Strand => {
-    const strand = { first, count: s.u.length, diameter: s.diameter, u: summed(s.u, 1) };
+    const strand = { first, count: s.u.length, diameter: s.diameter, u: summed(s.u, 1), taut: s.taut };
     first += s.u.length;
     return strand;
   });
-  return { at: summed(frame.at, 3), free: new Uint8Array(first).fill(1), strands, fixtures: form.fixtures, lifts: [], sides: [] };
+  return { at: summed(frame.at, 3), free: freeNodes(strands), strands, fixtures: form.fixtures, lifts: [], sides: [] };
 }
 
 /** Two neighbouring frames mixed: a body between them. Both must be of the same form. */
@@ -83,22 +84,4 @@ export function between(a: Body, b: Body, part: number): Body {
   const mixed = copyOf(a);
   for (let i = 0; i < mixed.at.length; i++) mixed.at[i] = a.at[i]! * (1 - part) + b.at[i]! * part;
   return mixed;
-}
-
-/**
- * All frames from loose to drawn up, each let settle so that nothing overlaps.
- * `drawn` is the part of the whole shortening done: lengths at the states lie evenly between loose and tight.
- */
-export function framesOf(loose: Body, tight: Body): Body[] {
-  const whole = new Tightening(loose, 0.15);
-  const [long, short] = [whole.length, new Tightening(tight, 0.15).length];
-  const bodies = [loose];
-  for (const state of FRAME_STATES.slice(1, -1)) {
-    const want = long - state * (long - short);
-    // The pull eases off toward the wanted length, so that the frame is not caught under full tension.
-    while (whole.length > want && whole.iterations < 4000) whole.advance(whole.length - want < 0.5 ? 0.05 : 0.15);
-    bodies.push(settled(whole.body));
-  }
-  bodies.push(settled(tight));
-  return bodies;
 }

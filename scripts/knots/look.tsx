@@ -1,0 +1,67 @@
+import { mkdirSync } from 'node:fs';
+import type { ReactNode } from 'react';
+import { renderToStaticMarkup } from 'react-dom/server';
+import { allForms, CATALOGUE, type NamedForm } from '@/core/knot/catalogue';
+import type { TiedForm } from '@/core/knot/catalogue/entry';
+import { boxOf, knotBoxOf, mixed, type Picture, pictureOf } from '@/core/knot/drawing/picture';
+import { accentsOf, arrowOf } from '@/core/knot/drawing/step';
+import { bodyOfFrame } from '@/core/knot/shape/frames';
+import { KnotStrokes, NextArrow, viewBox } from '@/ui/knots/KnotDrawing';
+import { tokens } from '@/ui/theme/tokens';
+import { THEMES } from '@/wording/themes';
+import { launch } from '../../tests/support/browser';
+import { kept, make } from './forms';
+
+/**
+ * Pictures for the author's eye: the steps of an entry's forms and its wrong forms, or of all.
+ * npm run knots:look -- bowline [pixels] [theme] [steps|states]
+ */
+
+const [id = '', pixels = '260', theme = 'shade', what = 'steps'] = process.argv.slice(2);
+const wanted = allForms().filter((f) => id === 'all' || f.entry.id === id);
+if (wanted.length === 0 || !THEMES.some((t) => t === theme)) {
+  console.log(`Which knot? One of: all, ${CATALOGUE.map((e) => e.id).join(', ')}. Themes: ${THEMES.join(', ')}.`);
+  process.exit(1);
+}
+const px = Number(pixels);
+
+function Cell({ picture, drawn, say, extra, accents }: { picture: Picture; drawn: number; say: string; extra?: ReactNode; accents?: ReturnType<typeof accentsOf> }) {
+  const box = mixed(boxOf(picture), knotBoxOf(picture.traces), drawn);
+  return (
+    <figure style={{ width: px, margin: 0 }}>
+      <svg width={px} height={px} viewBox={viewBox(box)}><KnotStrokes picture={picture} lay={px > 120} {...(accents ? { accents } : {})} />{extra}</svg>
+      <figcaption style={{ font: '11px sans-serif', color: 'var(--ink)' }}>{say}</figcaption>
+    </figure>
+  );
+}
+
+function stepsOf(form: TiedForm, named: NamedForm): ReactNode[] {
+  const shipped = kept(named) ?? make(named);
+  const loose = bodyOfFrame(shipped, shipped.frames[0]!);
+  const tight = bodyOfFrame(shipped, shipped.frames.at(-1)!);
+  return form.steps.map((step, i) => {
+    const up = step.shown === 'drawn up';
+    const accents = accentsOf(form.steps, i, loose.strands.length);
+    const picture = pictureOf(up ? tight : loose, undefined, step.shown, 0.3);
+    const arrow = arrowOf(picture, accents, step.shown);
+    return <Cell key={`${named.name}${i}`} picture={picture} accents={accents} drawn={up ? 1 : 0} say={`${named.name} ${i + 1}: ${step.say}`} extra={arrow ? <NextArrow arrow={arrow} /> : null} />;
+  });
+}
+
+function statesOf(named: NamedForm): ReactNode[] {
+  const shipped = kept(named) ?? make(named);
+  return shipped.frames.filter((_, i) => [0, 3, 5].includes(i)).map((f) => <Cell key={named.name + f.drawn} picture={pictureOf(bodyOfFrame(shipped, f), undefined, 'whole', 0.3)} drawn={f.drawn} say={`${named.name} ${f.drawn}`} />);
+}
+
+const cells = wanted.flatMap((named) => ('steps' in named.form && what === 'steps' ? stepsOf(named.form, named) : what === 'steps' ? [] : statesOf(named)));
+const columns = Math.max(3, Math.floor(1500 / px));
+const html = `<html data-theme="${theme}"><style>${tokens} body{background:var(--sheet);margin:4px;display:grid;grid-template-columns:repeat(${columns},${px}px);gap:3px}</style>${renderToStaticMarkup(<>{cells}</>)}</html>`;
+mkdirSync('.data/knots-look', { recursive: true });
+const file = `.data/knots-look/${id}-${px}-${theme}-${what}.png` as const;
+const browser = await launch();
+const page = await browser.newPage();
+await page.setViewport({ width: columns * (px + 3) + 10, height: 400 });
+await page.setContent(html);
+await page.screenshot({ path: file, fullPage: true });
+await browser.close();
+console.log(`${cells.length} pictures: ${file}`);

@@ -1,0 +1,71 @@
+import type { Fixture } from '../form/form';
+import type { Body } from '../shape/body';
+import type { Shown } from '../catalogue/entry';
+import { type DrawnFixture, drawnFixtures, ringTraces, type Trace, traceOf } from './outline';
+import { cutTo, withoutBight } from './slice';
+import { type DrawnItem, eachNearPair, strokesOf } from './strokes';
+import { MY_SIDE, type View } from './view';
+
+/** Everything there is to draw, lowest first. Picture coordinates: rope diameters, y down. */
+export interface Picture {
+  readonly traces: readonly Trace[];
+  readonly fixtures: readonly DrawnFixture[];
+  readonly items: readonly DrawnItem[];
+}
+
+/** A rectangle of a picture. */
+export interface Box { readonly x: number; readonly y: number; readonly width: number; readonly height: number }
+
+/** The ropes of a body as traces turned to a view, whole. */
+export function ropeTraces(body: Body, view: View = MY_SIDE, sample?: number): Trace[] {
+  return body.strands.map((s, strand) => traceOf({ strand, diameter: s.diameter, at: body.at.subarray(3 * s.first, 3 * (s.first + s.count)), u: s.u }, view, sample));
+}
+
+/** A body as a picture: whole, or as far as a step shows it. `sample`: distance of drawn points in diameters. */
+export function pictureOf(body: Body, view: View = MY_SIDE, shown: Shown = 'whole', sample?: number): Picture {
+  return pictureOfTraces(shownOf(ropeTraces(body, view, sample), shown), body.fixtures, view);
+}
+
+/** The same for traces already made. */
+export function pictureOfTraces(ropes: readonly Trace[], bodies: readonly Fixture[], view: View): Picture {
+  const traces = [...ropes, ...ringTraces(bodies, view)];
+  const fixtures = drawnFixtures(bodies, view);
+  return { traces, fixtures, items: strokesOf(traces, fixtures) };
+}
+
+function shownOf(traces: readonly Trace[], shown: Shown): Trace[] {
+  if (typeof shown === 'string') return [...traces];
+  if ('bight' in shown) return traces.map((t, i) => (i === 0 ? withoutBight(t, shown.bight) : t));
+  // A rope that is not yet in hand is not drawn.
+  return traces.flatMap((t, i) => { const cut = cutTo(t, shown.upTo[i] ?? 0); return cut ? [cut] : []; });
+}
+
+/** The box that holds all ropes, and the posts they go round. */
+export function boxOf({ traces, fixtures }: Pick<Picture, 'traces' | 'fixtures'>, margin = 0.8): Box {
+  let [left, top, right, bottom] = [Infinity, Infinity, -Infinity, -Infinity];
+  const take = (x: number, y: number, r: number): void => {
+    left = Math.min(left, x - r); right = Math.max(right, x + r); top = Math.min(top, y - r); bottom = Math.max(bottom, y + r);
+  };
+  for (const t of traces) for (let i = 0; i < t.x.length; i++) take(t.x[i]!, t.y[i]!, t.width / 2);
+  for (const f of fixtures) if (f.kind === 'post') take(f.x, f.y, f.radius);
+  return { x: left - margin, y: top - margin, width: right - left + 2 * margin, height: bottom - top + 2 * margin };
+}
+
+/** The box round the places where ropes lie on each other: the knot without its long ends. */
+export function knotBoxOf(traces: readonly Trace[], margin = 3): Box {
+  let [left, top, right, bottom] = [Infinity, Infinity, -Infinity, -Infinity];
+  const first = traces.map(() => 0);
+  eachNearPair(traces, first, (k, i, m, j, far) => {
+    const t = traces[k]!;
+    if (far > 0.6 * t.width || (k === m && Math.abs(t.s[i]! - t.s[j]!) < 2 * t.width) || t.strand < 0) return;
+    left = Math.min(left, t.x[i]!); right = Math.max(right, t.x[i]!); top = Math.min(top, t.y[i]!); bottom = Math.max(bottom, t.y[i]!);
+  });
+  if (left > right) return boxOf({ traces, fixtures: [] }, margin);
+  return { x: left - margin, y: top - margin, width: right - left + 2 * margin, height: bottom - top + 2 * margin };
+}
+
+/** Two boxes mixed: the eye goes in on the knot as it is drawn up. */
+export function mixed(a: Box, b: Box, part: number): Box {
+  const mix = (k: keyof Box): number => a[k] * (1 - part) + b[k] * part;
+  return { x: mix('x'), y: mix('y'), width: mix('width'), height: mix('height') };
+}
