@@ -1,4 +1,4 @@
-import { z } from 'zod';
+import * as z from 'zod/mini';
 import type { StoredPlan } from '@/db/queries/plans';
 
 export type { StoredPlan };
@@ -15,7 +15,7 @@ export type Answer<T> = { readonly ok: true; readonly value: T } | { readonly ok
 const problemSchema = z.object({
   status: z.number(),
   issues: z.array(z.object({ code: z.string(), path: z.array(z.union([z.string(), z.number()])), message: z.string() })),
-  current: z.custom<StoredPlan>().optional(),
+  current: z.optional(z.custom<StoredPlan>()),
 });
 
 const OFFLINE: Problem = { status: 0, issues: [{ code: 'offline', path: [], message: 'No answer from the server. What you typed is kept here; it is sent again by itself.' }] };

@@ -1,5 +1,7 @@
 import type { Plan } from '@/core/exchange/plan';
 import type { Change } from '@/core/securement/advice/one-change';
+import type { Body } from '@/core/knot/shape/body';
+import type { ShippedForm } from '@/core/knot/shape/frames';
 
 /** Version of the messages; both sides ship together, so it only guards against a stale cached worker. */
 export const PROTOCOL = 1;
@@ -14,4 +16,18 @@ export interface AdviceAnswer {
   readonly protocol: typeof PROTOCOL;
   readonly id: number;
   readonly changes: readonly Change[];
+}
+
+/** What the page asks of the drawing-up worker: first the form, then states to work toward. */
+export type DrawingRequest =
+  | { readonly protocol: typeof PROTOCOL; readonly kind: 'form'; readonly form: ShippedForm }
+  | { readonly protocol: typeof PROTOCOL; readonly kind: 'toward'; readonly drawn: number };
+
+/** A state on the way. `strands` and `at` make up a body; `rest`: nothing more will come for what was asked last. */
+export interface DrawingAnswer {
+  readonly protocol: typeof PROTOCOL;
+  readonly at: Float64Array;
+  readonly strands: Body['strands'];
+  readonly drawn: number;
+  readonly rest: boolean;
 }

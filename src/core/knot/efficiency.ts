@@ -53,3 +53,20 @@ export function knotEfficiency(id: KnotId, choice: KnotSchoolChoice, material: R
     confidence: capped ? 'from-memory' : picked.confidence,
   };
 }
+
+/** What one school says a knot leaves. */
+export interface SchoolValue {
+  readonly school: KnotSchool;
+  readonly name: string;
+  readonly least: number;
+  readonly most: number;
+  readonly confidence: Confidence;
+}
+
+/** Every school's own figure for a knot, none missing filled in. */
+export function schoolValues(id: KnotId): SchoolValue[] {
+  return KNOT_SCHOOLS.flatMap((school) => {
+    const range = knot(id).efficiency[school];
+    return range ? [{ school, name: SCHOOL_NAMES[school], least: range[0], most: range[1], confidence: SCHOOL_CONFIDENCE[school] }] : [];
+  });
+}

@@ -7,7 +7,8 @@ import type { Role } from '@/db/queries/crews';
 import { call, messageOf } from '../api';
 import { useMember } from '../frame/MemberContext';
 import { Button } from '../kit/Button';
-import { Select, TextField } from '../kit/fields';
+import { TextField } from '../kit/fields';
+import { Select } from '../kit/Select';
 import { ErrorText, Label, Small } from '../kit/text';
 import { StrengthFields } from '../planner/LoadPanel';
 

@@ -3,7 +3,7 @@ import { Truck, Users } from 'lucide-react';
 import Link from 'next/link';
 import { usePathname } from 'next/navigation';
 import { useState } from 'react';
-import { Button as AriaButton } from 'react-aria-components';
+import { Button as AriaButton } from 'react-aria-components/Button';
 import styled from 'styled-components';
 import { type Theme, THEME_COOKIE, THEME_WORDS, THEMES } from '@/wording/themes';
 import { useMember } from './MemberContext';
@@ -57,6 +57,11 @@ export function CleatMark() {
   );
 }
 
+/** A rope's loop: the sign of the knots room. */
+function KnotMark() {
+  return <svg width="28" height="24" viewBox="0 0 28 24" aria-hidden fill="none" stroke="currentColor" strokeWidth="1.9" strokeLinecap="round"><path d="M2 17h8c5 0 9-3 9-7a5 5 0 0 0-10 0c0 2 1 4 3 5.4M15 17h11" /></svg>;
+}
+
 /** The rooms in the order of the work. Only rooms that exist are here. */
 export function Rail({ theme }: { theme: Theme }) {
   const path = usePathname();
@@ -70,6 +75,7 @@ export function Rail({ theme }: { theme: Theme }) {
       </RopeEdge>
       <Mark href="/loads"><CleatMark />Vast Cleat</Mark>
       <Room href="/loads" aria-current={current('/loads')}><Truck size={26} strokeWidth={1.6} aria-hidden />Loads</Room>
+      <Room href="/knots" aria-current={current('/knots')}><KnotMark />Knots</Room>
       <Room href="/crew" aria-current={current('/crew')}><Users size={24} strokeWidth={1.6} aria-hidden />{viewer.crewName}</Room>
       <Foot><ThemeSwitch served={theme} /></Foot>
     </Bar>

@@ -1,5 +1,6 @@
 'use client';
-import { Menu, MenuItem, MenuTrigger, Popover } from 'react-aria-components';
+import { Menu, MenuItem, MenuTrigger } from 'react-aria-components/Menu';
+import { Popover } from 'react-aria-components/Popover';
 import styled from 'styled-components';
 import { IconButton } from './Button';
 

@@ -1,5 +1,5 @@
 'use client';
-import { Button as AriaButton } from 'react-aria-components';
+import { Button as AriaButton } from 'react-aria-components/Button';
 import styled, { css } from 'styled-components';
 
 const look = css<{ $kind?: 'primary' | 'plain' | 'quiet' }>`

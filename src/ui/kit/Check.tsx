@@ -1,6 +1,6 @@
 'use client';
 import type { ReactNode } from 'react';
-import { Checkbox } from 'react-aria-components';
+import { Checkbox } from 'react-aria-components/Checkbox';
 import styled from 'styled-components';
 
 const Line = styled(Checkbox)`

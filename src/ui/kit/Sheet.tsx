@@ -1,6 +1,8 @@
 'use client';
 import type { ReactNode } from 'react';
-import { Dialog, Heading, Modal, ModalOverlay } from 'react-aria-components';
+import { Dialog } from 'react-aria-components/Dialog';
+import { Heading } from 'react-aria-components/Heading';
+import { Modal, ModalOverlay } from 'react-aria-components/Modal';
 import styled, { css } from 'styled-components';
 import { Button } from './Button';
 
@@ -32,6 +34,18 @@ export function Sheet({ title, over, open, onClose, side = false, actions, child
           {children}
         </Body>
       </Panel>
+    </Overlay>
+  );
+}
+
+const Full = styled(Modal)`position:fixed;inset:0;background:var(--sheet);color:var(--ink);outline:none`;
+const FullBody = styled(Dialog)`outline:none;height:100%`;
+
+/** A dialog that takes the whole screen, for work at arm's length. Escape closes it. */
+export function FullScreen({ label, open, onClose, children }: { label: string; open: boolean; onClose: () => void; children: ReactNode }) {
+  return (
+    <Overlay isOpen={open} onOpenChange={(next) => { if (!next) onClose(); }}>
+      <Full><FullBody aria-label={label}>{children}</FullBody></Full>
     </Overlay>
   );
 }

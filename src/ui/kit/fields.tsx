@@ -1,18 +1,15 @@
 'use client';
 import { useEffect, useRef, useState } from 'react';
-import {
-  Button as AriaButton, FieldError, Input, Label as AriaLabel, ListBox, ListBoxItem, Popover, Select as AriaSelect, SelectValue, TextArea, TextField as AriaTextField,
-} from 'react-aria-components';
-import styled, { css } from 'styled-components';
+import { FieldError } from 'react-aria-components/FieldError';
+import { Input } from 'react-aria-components/Input';
+import { Label as AriaLabel } from 'react-aria-components/Label';
+import { TextArea } from 'react-aria-components/TextArea';
+import { TextField as AriaTextField } from 'react-aria-components/TextField';
+import styled from 'styled-components';
 import { type Dimension, fieldText, parseQuantity, type UnitId } from '@/core/units';
 import { wordIssue } from '@/wording/issues';
+import { box, label } from './fieldLook';
 
-const label = css`display:block;font:560 var(--t-label)/1.2 var(--font-figure);font-stretch:var(--wdth-label);color:var(--ink-2);margin-bottom:3px`;
-const box = css`
-  width:100%;min-height:var(--hit);padding:6px 10px;border:var(--w-rule) solid var(--edge);background:var(--sheet);color:var(--ink);
-  font:560 15px/1.2 var(--font-figure);font-variant-numeric:tabular-nums;border-radius:0;
-  &[data-invalid]{border-color:var(--signal);border-style:dashed}
-`;
 // "aria": a field the server refused must not keep the browser from sending the form again.
 const Field = styled(AriaTextField).attrs({ validationBehavior: 'aria' })`display:block;min-width:0`;
 const FieldLabel = styled(AriaLabel)`${label}`;
@@ -131,33 +128,6 @@ export function NumberField({ label: text, value, onChange, least, most }: { lab
   const change = (s: string): void => { setTyped(s); const v = parse(s); if (v !== null) { sent.current = v; onChange(v); } };
   return (
     <Field value={typed} onChange={change} isInvalid={error !== null} inputMode="decimal"><FieldLabel>{text}</FieldLabel><Box /><Wrong>{error}</Wrong></Field>
-  );
-}
-
-const SelectBox = styled(AriaButton)`${box} font-stretch:86%;display:flex;align-items:center;justify-content:space-between;gap:8px;text-align:left;cursor:pointer;
-  & > span:first-child{white-space:nowrap;overflow:hidden;text-overflow:ellipsis;min-width:0}`;
-const List = styled(Popover)`background:var(--sheet);border:var(--w-rule) solid var(--ink);max-height:60vh;overflow:auto;min-width:var(--trigger-width)`;
-const Item = styled(ListBoxItem)`
-  min-height:var(--hit);padding:8px 12px;display:flex;flex-direction:column;justify-content:center;font:560 14px/1.25 var(--font-figure);color:var(--ink);cursor:pointer;
-  &[data-focused]{background:var(--plate);color:var(--on-plate);outline:none}
-  &[data-selected]{font-weight:740}
-`;
-
-export interface Choice<K extends string> {
-  readonly id: K;
-  readonly name: string;
-}
-
-/** One of several. */
-export function Select<K extends string>({ label: text, value, choices, onChange, hideLabel }: {
-  label: string; value: K; choices: readonly Choice<K>[]; onChange: (id: K) => void; hideLabel?: boolean;
-}) {
-  return (
-    <AriaSelect value={value} onChange={(key) => onChange(key as K)} {...(hideLabel ? { 'aria-label': text } : {})} style={{ minWidth: 0 }}>
-      {hideLabel ? null : <FieldLabel>{text}</FieldLabel>}
-      <SelectBox><SelectValue /><span aria-hidden>▾</span></SelectBox>
-      <List><ListBox>{choices.map((c) => <Item key={c.id} id={c.id} textValue={c.name}>{c.name}</Item>)}</ListBox></List>
-    </AriaSelect>
   );
 }
 

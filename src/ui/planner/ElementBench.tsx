@@ -1,6 +1,6 @@
 'use client';
 import { useMemo, useState } from 'react';
-import { Button as AriaButton } from 'react-aria-components';
+import { Button as AriaButton } from 'react-aria-components/Button';
 import styled, { css } from 'styled-components';
 import { type Alternative, alternatives } from '@/core/line/alternatives';
 import type { ElementKindId } from '@/core/line/gear';
@@ -9,7 +9,7 @@ import type { Line } from '@/core/securement/schema';
 import { formatQuantity } from '@/core/units';
 import { useMember } from '../frame/MemberContext';
 import { Button, IconButton } from '../kit/Button';
-import { Select } from '../kit/fields';
+import { Select } from '../kit/Select';
 import { Label, Small } from '../kit/text';
 import { ElementForm } from './elementForms';
 import { newElement } from './newElements';

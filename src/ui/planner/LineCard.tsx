@@ -1,6 +1,6 @@
 'use client';
 import { type ReactNode, useState } from 'react';
-import { Button as AriaButton } from 'react-aria-components';
+import { Button as AriaButton } from 'react-aria-components/Button';
 import styled from 'styled-components';
 import type { LineFacts } from '@/core/securement/rule-input';
 import { LINE_KINDS, type Line } from '@/core/securement/schema';
@@ -10,7 +10,8 @@ import { useMember } from '../frame/MemberContext';
 import { ActionMenu } from '../kit/ActionMenu';
 import { Button } from '../kit/Button';
 import { Check } from '../kit/Check';
-import { FieldGrid, NumberField, QuantityField, Select, TextField } from '../kit/fields';
+import { FieldGrid, NumberField, QuantityField, TextField } from '../kit/fields';
+import { Select } from '../kit/Select';
 import { Tag } from '../kit/Tag';
 import { Figure, Label, Small } from '../kit/text';
 import type { OpenedWorking } from '../working/WorkingSheet';

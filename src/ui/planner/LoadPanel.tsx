@@ -1,6 +1,8 @@
 'use client';
 import type { ReactNode } from 'react';
-import { Button as AriaButton, Disclosure, DisclosurePanel, Heading } from 'react-aria-components';
+import { Button as AriaButton } from 'react-aria-components/Button';
+import { Disclosure, DisclosurePanel } from 'react-aria-components/Disclosure';
+import { Heading } from 'react-aria-components/Heading';
 import styled from 'styled-components';
 import { KNOT_SCHOOL_CHOICES } from '@/core/knot/efficiency';
 import { SCHOOL_IDS, SCHOOLS } from '@/core/rope/schools';
@@ -9,7 +11,8 @@ import { type Cargo, COMMODITIES, COMMODITY_IDS, DIRECTIONS, type Strength } fro
 import { formatQuantity } from '@/core/units';
 import { useMember } from '../frame/MemberContext';
 import { Check } from '../kit/Check';
-import { FieldGrid, NumberField, QuantityField, Select, TextField } from '../kit/fields';
+import { FieldGrid, NumberField, QuantityField, TextField } from '../kit/fields';
+import { Select } from '../kit/Select';
 import { DeckAnchors } from './DeckAnchors';
 import { DeckSketch } from './DeckSketch';
 import type { PlanEditor } from './usePlanner';

@@ -8,7 +8,7 @@ import { formatQuantity } from '@/core/units';
 import { VERDICT_WORDS } from '@/wording/verdicts';
 import { useMember } from '../frame/MemberContext';
 import { Button, ButtonLink } from '../kit/Button';
-import { Select } from '../kit/fields';
+import { Select } from '../kit/Select';
 import { Label, Small } from '../kit/text';
 import { verdictPattern } from '../kit/VerdictMark';
 import { headline } from './headline';

@@ -6,7 +6,7 @@ import { useAdvice } from '@/workers/useAdvice';
 import { call, messageOf, type StoredPlan } from '../api';
 import { useMember } from '../frame/MemberContext';
 import { Button } from '../kit/Button';
-import { Select } from '../kit/fields';
+import { Select } from '../kit/Select';
 import { useKeys } from '../useKeys';
 import { type OpenedWorking, WorkingSheet } from '../working/WorkingSheet';
 import { ConflictSheet } from './ConflictSheet';

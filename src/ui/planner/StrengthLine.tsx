@@ -1,6 +1,6 @@
 'use client';
 import type { CSSProperties } from 'react';
-import { Button as AriaButton } from 'react-aria-components';
+import { Button as AriaButton } from 'react-aria-components/Button';
 import styled, { css } from 'styled-components';
 import type { KnotId } from '@/core/knot/knots';
 import type { ChainPlace } from '@/core/line/line';

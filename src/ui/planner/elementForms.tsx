@@ -8,7 +8,8 @@ import { type Rope, WEATHERS } from '@/core/rope/rope';
 import type { DeckAnchor } from '@/core/securement/schema';
 import type { UnitChoice } from '@/core/units';
 import { Check } from '../kit/Check';
-import { FieldGrid, NumberField, QuantityField, Select, TextField } from '../kit/fields';
+import { FieldGrid, NumberField, QuantityField, TextField } from '../kit/fields';
+import { Select } from '../kit/Select';
 import { knotChoices } from './words';
 
 /** What a form is given. */

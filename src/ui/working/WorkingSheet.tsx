@@ -1,6 +1,6 @@
 'use client';
 import { type ReactNode, useState } from 'react';
-import { Button as AriaButton } from 'react-aria-components';
+import { Button as AriaButton } from 'react-aria-components/Button';
 import styled from 'styled-components';
 import { METRIC, type Rounding, type UnitChoice, US_CUSTOMARY } from '@/core/units';
 import type { Working } from '@/core/working/working';

@@ -50,3 +50,8 @@ export function linkingNumber(code: PlanarCode, a: number, b: number): number {
   const between = code.crossings.filter(({ components: [o, u] }) => (o === a && u === b) || (o === b && u === a));
   return between.reduce((sum, x) => sum + x.sign, 0) / 2;
 }
+
+/** The code as text in the usual notation, `PD[X[1,5,2,4],…]`, edges from 1; every crossing from its incoming under edge. */
+export function planarCodeText(code: PlanarCode): string {
+  return `PD[${code.crossings.map(({ edges }) => `X[${edges.map((e) => e + 1).join(',')}]`).join(',')}]`;
+}

@@ -1,1 +1,0 @@
-export function writeGlyphs(_all: unknown): void {}

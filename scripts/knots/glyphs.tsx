@@ -1,0 +1,42 @@
+import { createHash } from 'node:crypto';
+import { readFileSync, writeFileSync } from 'node:fs';
+import { renderToStaticMarkup } from 'react-dom/server';
+import { type allForms, type NamedForm } from '@/core/knot/catalogue';
+import { type Box, boxOf, knotBoxOf, mixed, pictureOf } from '@/core/knot/drawing/picture';
+import { bodyOfFrame, type ShippedForm, SNUG } from '@/core/knot/shape/frames';
+import { KnotStrokes } from '@/ui/knots/KnotDrawing';
+import { fileOf } from './forms';
+
+const DRAWINGS = new URL('../../public/knot-drawings.svg', import.meta.url);
+const VERSION = new URL('../../src/ui/knots/drawings.json', import.meta.url);
+/** Side of a drawing's square. */
+const SIDE = 100;
+/** Distance of drawn points in diameters: at this size a diameter is four to ten units. */
+const SAMPLE = 0.34;
+const LOOSE_SAMPLE = 0.45;
+
+function drawing(named: NamedForm, id: string, frame: number, near: number, sample: number): string {
+  const shipped = JSON.parse(readFileSync(fileOf(named.name), 'utf8')) as ShippedForm;
+  const picture = pictureOf(bodyOfFrame(shipped, shipped.frames[frame]!), undefined, 'whole', sample);
+  const box = mixed(boxOf(picture), knotBoxOf(picture.traces, 2.4), near);
+  return `<symbol id="${id}" viewBox="${fitted(box)}" overflow="hidden">${renderToStaticMarkup(<KnotStrokes picture={picture} />)}</symbol>`;
+}
+
+const round = (v: number): string => v.toFixed(2);
+
+/** The box made square about its middle. */
+function fitted(box: Box): string {
+  const side = Math.max(box.width, box.height);
+  return [box.x + (box.width - side) / 2, box.y + (box.height - side) / 2, side, side].map(round).join(' ');
+}
+
+/** One file with a small drawing of every entry, as it lies snug, and of every form of the strength line. */
+export function writeGlyphs(all: ReturnType<typeof allForms>): void {
+  const firsts = all.filter((f) => !f.wrong && f.entry.forms[0].id === f.form.id);
+  const others = all.filter((f) => !f.wrong && !firsts.includes(f));
+  const snug = [0, 0.2, 0.4, SNUG].length - 1;
+  const symbols = [...firsts.map((f) => drawing(f, f.entry.id, snug, 0.8, SAMPLE)), ...others.map((f) => drawing(f, `${f.entry.id}--${f.form.id}`, snug, 0.8, LOOSE_SAMPLE))];
+  const svg = `<svg xmlns="http://www.w3.org/2000/svg" width="${SIDE}" height="${SIDE}">${symbols.join('')}</svg>`;
+  writeFileSync(DRAWINGS, svg);
+  writeFileSync(VERSION, `${JSON.stringify({ version: createHash('sha256').update(svg).digest('hex').slice(0, 12) })}\n`);
+}

@@ -1,0 +1,19 @@
+import { notFound } from 'next/navigation';
+import { stageData } from '@/server/knots';
+import { memberOrFirstPage } from '@/server/page';
+import { Stage } from '@/ui/knots/Stage';
+
+type Params = { params: Promise<{ id: string }>; searchParams: Promise<{ form?: string | string[] }> };
+
+export async function generateMetadata({ params }: Params) {
+  const stage = await stageData((await params).id);
+  return { title: `${stage?.facts.name ?? 'Knot'} · Vast Cleat` };
+}
+
+export default async function Page({ params, searchParams }: Params) {
+  await memberOrFirstPage();
+  const { form } = await searchParams;
+  const stage = await stageData((await params).id, typeof form === 'string' ? form : undefined);
+  if (!stage) notFound();
+  return <Stage key={stage.form.id} stage={stage} />;
+}

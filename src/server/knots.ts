@@ -1,0 +1,123 @@
+import { readFile } from 'node:fs/promises';
+import path from 'node:path';
+import { CATALOGUE, entryOf } from '@/core/knot/catalogue';
+import { CREWS, type Crew, type Entry, type PartLabel, PURPOSES, type Purpose, type Step, type TiedForm, type WrongForm } from '@/core/knot/catalogue/entry';
+import { readForm } from '@/core/knot/form/form';
+import { knotEfficiency, schoolValues, type SchoolValue } from '@/core/knot/efficiency';
+import type { ShippedForm } from '@/core/knot/shape/frames';
+import { closed } from '@/core/knot/topology/closure';
+import { planarCode, planarCodeText } from '@/core/knot/topology/planar-code';
+import { wholeViews } from '@/core/knot/topology/views';
+
+/** What the finder and the comparison show of an entry. */
+export interface KnotCard {
+  readonly id: string;
+  readonly name: string;
+  readonly aliases: readonly string[];
+  readonly family: string;
+  readonly purpose: string;
+  readonly purposes: readonly Purpose[];
+  readonly crews: readonly Crew[];
+  readonly easy: Entry['easy'];
+  /** Part of breaking strength that is counted, and whether any school has a figure. */
+  readonly counted: number;
+  readonly published: boolean;
+}
+
+/** Everything a comparison says of an entry. */
+export interface KnotFacts extends KnotCard {
+  readonly notFor: string;
+  readonly schools: readonly SchoolValue[];
+  readonly jams: string;
+  readonly unties: string;
+  readonly holds: Entry['holds'];
+  readonly needs: Entry['needs'];
+  readonly gloves: boolean;
+  readonly slipped: string;
+  readonly backup: string;
+  readonly tailD: number;
+  readonly checks: readonly string[];
+}
+
+/** A wrong form beside the right one. */
+export interface WrongStage {
+  readonly id: string;
+  readonly name: string;
+  readonly says: string;
+  readonly partsAt: WrongForm['partsAt'];
+  readonly shipped: ShippedForm;
+}
+
+/** One form of an entry with everything the tying stage needs. */
+export interface StageData {
+  readonly facts: KnotFacts;
+  readonly disputes: Entry['disputes'];
+  readonly leadsTo: readonly { readonly id: string; readonly name: string }[];
+  readonly forms: readonly { readonly id: string; readonly name: string; readonly note: string }[];
+  readonly form: { readonly id: string; readonly name: string; readonly note: string; readonly steps: readonly Step[]; readonly labels: readonly PartLabel[] };
+  readonly shipped: ShippedForm;
+  readonly wrong: readonly WrongStage[];
+  readonly planarCode: string;
+}
+
+const FOLDER = path.join(process.cwd(), 'public', 'knot-forms');
+
+/** Shipped geometry by file, read once. */
+const read = new Map<string, Promise<ShippedForm>>();
+function shippedOf(name: string): Promise<ShippedForm> {
+  let form = read.get(name);
+  if (!form) {
+    form = readFile(path.join(FOLDER, `${name}.json`), 'utf8').then((text) => JSON.parse(text) as ShippedForm);
+    read.set(name, form);
+  }
+  return form;
+}
+
+const counted = (entry: Entry): number => (entry.strength ? (knotEfficiency(entry.strength, 'lowest', 'polyester').value ?? 0) : 0.45);
+
+/** The short facts of every entry, in the order they are taught. */
+export function knotCards(): KnotCard[] {
+  return CATALOGUE.map((entry) => ({
+    id: entry.id, name: entry.name, aliases: entry.aliases, family: entry.family, purpose: entry.purpose, purposes: entry.purposes, crews: entry.crews,
+    easy: entry.easy, counted: counted(entry), published: entry.strength !== null && schoolValues(entry.strength).length > 0,
+  }));
+}
+
+function factsOf(entry: Entry): KnotFacts {
+  const { notFor, jams, unties, holds, needs, gloves, slipped, backup, tailD, checks } = entry;
+  const card = knotCards().find((c) => c.id === entry.id)!;
+  return { ...card, notFor, jams, unties, holds, needs, gloves, slipped, backup, tailD, checks, schools: entry.strength ? schoolValues(entry.strength) : [] };
+}
+
+/** Facts of the entries with these ids that exist, at most four, each once. */
+export function knotFacts(ids: readonly string[]): KnotFacts[] {
+  return [...new Set(ids)].map(entryOf).filter((e) => e !== null).slice(0, 4).map(factsOf);
+}
+
+function planarCodeOf(name: string, form: TiedForm): string {
+  const readable = readForm(name, form.spec);
+  if (!readable.ok) return '';
+  const [view] = wholeViews(readable.value, readable.value.diagram);
+  return planarCodeText(planarCode(closed(view!.diagram, view!.closure)));
+}
+
+/** The stage of an entry's form, the first one unless said; null when there is no such entry or form. */
+export async function stageData(id: string, formId?: string): Promise<StageData | null> {
+  const entry = entryOf(id);
+  const form = entry && (formId === undefined ? entry.forms[0] : entry.forms.find((f) => f.id === formId));
+  if (!entry || !form) return null;
+  const wrong = entry.wrong.filter((w) => w.insteadOf === form.id || !entry.wrong.some((x) => x.insteadOf === form.id));
+  const [shipped, ...wrongs] = await Promise.all([shippedOf(`${id}--${form.id}`), ...wrong.map((w) => shippedOf(`${id}--wrong-${w.id}`))]);
+  return {
+    facts: factsOf(entry), disputes: entry.disputes,
+    leadsTo: entry.leadsTo.map((next) => ({ id: next, name: entryOf(next)?.name ?? next })),
+    forms: entry.forms.map(({ id: f, name, note }) => ({ id: f, name, note })),
+    form: { id: form.id, name: form.name, note: form.note, steps: form.steps, labels: form.labels ?? [] },
+    shipped: shipped!,
+    wrong: wrong.map(({ id: w, name, says, partsAt }, i) => ({ id: w, name, says, partsAt, shipped: wrongs[i]! })),
+    planarCode: planarCodeOf(`${id}/${form.id}`, form),
+  };
+}
+
+/** Choices of the finder. */
+export const FINDER = { purposes: Object.entries(PURPOSES) as [Purpose, string][], crews: CREWS };

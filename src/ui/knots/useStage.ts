@@ -1,0 +1,100 @@
+'use client';
+import { useCallback, useMemo, useState } from 'react';
+import type { PartLabel, Step } from '@/core/knot/catalogue/entry';
+import { type Box, boxOf, knotBoxOf, mixed, type Picture, pictureOf, pictureOfTraces, ropeTraces } from '@/core/knot/drawing/picture';
+import { type Accent, accentsOf, type Arrow, arrowOf } from '@/core/knot/drawing/step';
+import type { View } from '@/core/knot/drawing/view';
+import type { Body } from '@/core/knot/shape/body';
+import { bodyOfFrame, type ShippedForm } from '@/core/knot/shape/frames';
+import { useDrawingUp } from '@/workers/useDrawingUp';
+import type { StageData } from '@/server/knots';
+
+/** Distance of drawn points while the rope moves, in diameters: a frame must be drawn in a few milliseconds. */
+const MOVING_SAMPLE = 0.3;
+
+export interface StagePictureData {
+  readonly picture: Picture;
+  readonly box: Box;
+  readonly accents: readonly Accent[];
+  readonly arrow: Arrow | null;
+  readonly labels: readonly PartLabel[];
+}
+
+const NO_ACCENTS: readonly Accent[] = [];
+
+/** The parts named on a step's picture: those in sight, and the working end where rope is being added. */
+function labelsOf(labels: readonly PartLabel[], step: Step, accents: readonly Accent[]): PartLabel[] {
+  const { shown } = step;
+  if (typeof shown === 'string') return [...labels];
+  if ('bight' in shown) return labels.filter((l) => l.u < shown.bight[0] || l.u > shown.bight[1]);
+  const tip = accents[0];
+  const seen = labels.filter((l) => l.u <= (shown.upTo[l.rope ?? 0] ?? 0));
+  return tip ? [...seen, { rope: tip.strand as 0 | 1, u: tip.to - 0.02, text: 'working end' }] : seen;
+}
+
+export interface StageState {
+  readonly stage: StageData;
+  readonly step: number;
+  readonly view: View;
+  readonly setView: (view: View) => void;
+  readonly show: (step: number) => void;
+  /** Where the slider stands, and the move it makes. */
+  readonly drawn: number;
+  readonly moving: boolean;
+  readonly drawUp: (drawn: number) => void;
+  readonly data: StagePictureData;
+  /** The whole knot in the state the slider has, in space. */
+  readonly body: Body;
+  /** The picture of any step as it lies loose, for the list. */
+  readonly thumbnail: (step: number) => StagePictureData;
+}
+
+/** Which step is shown, from which side, and how far the knot is drawn up. The last step is the knot drawn up. */
+export function useStage(stage: StageData): StageState {
+  const last = stage.form.steps.length - 1;
+  const { body, wanted, moving, draw } = useDrawingUp(stage.shipped);
+  const [step, setStep] = useState(0);
+  const [view, setView] = useState<View>(MINE);
+  const show = useCallback((next: number): void => {
+    const to = Math.max(0, Math.min(last, next));
+    setStep(to);
+    draw(to === last ? 1 : 0);
+  }, [draw, last]);
+  const drawUp = useCallback((drawn: number): void => {
+    setStep(last);
+    draw(drawn);
+  }, [draw, last]);
+  const loose = useStepPictures(stage, view);
+  const data = useMemo((): StagePictureData => {
+    if (step < last) return loose(step);
+    const traces = ropeTraces(body, view, MOVING_SAMPLE);
+    const picture = pictureOfTraces(traces, body.fixtures, view);
+    return { picture, box: mixed(boxOf(picture), knotBoxOf(traces), wanted * 0.85), accents: NO_ACCENTS, arrow: null, labels: [] };
+  }, [step, last, loose, body, view, wanted]);
+  return { stage, step, view, setView, show, drawn: wanted, moving, drawUp, data, body, thumbnail: loose };
+}
+
+const frameBody = (form: ShippedForm, frame: number) => bodyOfFrame(form, form.frames[frame]!);
+
+const MINE: View = { side: 'mine', leftHanded: false };
+
+/** Pictures of all steps as they lie loose, the last one drawn up; each made once for a view. */
+export function useStepPictures(stage: StageData, view: View = MINE): (step: number) => StagePictureData {
+  return useMemo(() => {
+    const made = new Map<number, StagePictureData>();
+    const { shipped, form: { steps, labels } } = stage;
+    return (index) => {
+      const known = made.get(index);
+      if (known) return known;
+      const step = steps[index]!;
+      const up = step.shown === 'drawn up';
+      const body = up ? frameBody(shipped, shipped.frames.length - 1) : frameBody(shipped, 0);
+      const accents = accentsOf(steps, index, body.strands.length);
+      const picture = pictureOf(body, view, step.shown);
+      const box = up ? mixed(boxOf(picture), knotBoxOf(picture.traces), 0.85) : boxOf(picture);
+      const data = { picture, box, accents, arrow: arrowOf(picture, accents, step.shown), labels: labelsOf(labels, step, accents) };
+      made.set(index, data);
+      return data;
+    };
+  }, [stage, view]);
+}
