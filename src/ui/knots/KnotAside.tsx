@@ -3,6 +3,7 @@ import Link from 'next/link';
 import { useState } from 'react';
 import styled from 'styled-components';
 import { formatQuantity } from '@/core/units';
+import { thicknessText } from './ropeLooks';
 import type { KnotFacts, StageData } from '@/server/knots';
 import { useMember } from '../frame/MemberContext';
 import { Check } from '../kit/Check';
@@ -25,7 +26,7 @@ export function Checks({ facts, diameterM }: { facts: KnotFacts; diameterM: numb
   const [done, setDone] = useState<readonly string[]>([]);
   const tick = (check: string) => (on: boolean): void => setDone((d) => (on ? [...d, check] : d.filter((x) => x !== check)));
   const size = (m: number): string => formatQuantity(m, 'length', units, 'demand', true);
-  const tail = `Tail at least ${size(facts.tailD * diameterM)} in ${formatQuantity(diameterM, 'length', units, 'nearest', true)} rope.`;
+  const tail = `Tail at least ${size(facts.tailD * diameterM)} in ${thicknessText(diameterM, units)} rope.`;
   const all = [...facts.checks.filter((c) => !/tail is as long/.test(c)), tail];
   return (
     <Section aria-label="Look, then pull">

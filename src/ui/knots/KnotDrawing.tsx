@@ -113,14 +113,14 @@ function Bar({ x1, y1, x2, y2, radius }: { x1: number; y1: number; x2: number; y
   return <g><line {...line} stroke="var(--cargo-ink)" strokeWidth={2 * radius + 0.12} /><line {...line} stroke="var(--cargo)" strokeWidth={2 * radius - 0.12} /></g>;
 }
 
-const HEAD = 'M0 -1.05 1.9 0 0 1.05z';
+const SHAPE = 'M0 -.38H1.1V-1.1L3 0 1.1 1.1V.38H0z';
 
 /** Which way the hand goes on, as a bold arrow beyond the tip. */
 export function NextArrow({ arrow, size = 1 }: { arrow: Arrow; size?: number }) {
   const turn = (Math.atan2(arrow.dy, arrow.dx) * 180) / Math.PI;
   return (
     <g transform={`translate(${n(arrow.x + arrow.dx * 0.9 * size)} ${n(arrow.y + arrow.dy * 0.9 * size)}) rotate(${n(turn)}) scale(${n(size)})`} stroke="var(--sheet)" strokeWidth={0.22} paintOrder="stroke" fill="var(--signal)">
-      <rect x={0} y={-0.36} width={1.3} height={0.72} /><path d={HEAD} transform="translate(1.1 0)" />
+      <path d={SHAPE} />
     </g>
   );
 }

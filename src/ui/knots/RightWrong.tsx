@@ -16,6 +16,7 @@ const Panel = styled.figure<{ $wrong: boolean }>`
   & > figcaption{display:flex;align-items:center;gap:8px;padding:8px 9px 4px;font:760 15px/1 var(--font-figure);font-stretch:110%;${({ $wrong }) => $wrong && 'color:var(--signal);'}}
   & > figcaption > i{width:16px;height:16px;background:${({ $wrong }) => ($wrong ? 'var(--p-short)' : 'var(--plate)')};border:2px solid ${({ $wrong }) => ($wrong ? 'var(--signal)' : 'var(--plate)')}}
 `;
+const capital = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1);
 const Tabs = styled.div`display:flex;flex-wrap:wrap;gap:6px;margin-bottom:8px`;
 
 interface Seen { readonly picture: Picture; readonly box: Box; readonly at: { readonly x: number; readonly y: number } }
@@ -33,7 +34,7 @@ const ZOOM = 2.1;
 
 /** The corner of the box farthest from any rope, for the enlarged detail. */
 function corner({ picture, box, at }: Seen, radius: number): { x: number; y: number } {
-  const corners = [1, -1].flatMap((sx) => [1, -1].map((sy) => ({ x: sx > 0 ? box.x + box.width - radius : box.x + radius, y: sy > 0 ? box.y + box.height - radius : box.y + radius })));
+  const corners = [1, -1].flatMap((sx) => [1, -1].map((sy) => ({ x: sx > 0 ? box.x + box.width - radius * 1.1 : box.x + radius * 1.1, y: sy > 0 ? box.y + box.height - radius * 1.1 : box.y + radius * 1.1 })));
   const clear = (c: { x: number; y: number }): number => Math.min(...picture.traces.flatMap((t) => [...t.x].map((x, i) => Math.hypot(x - c.x, t.y[i]! - c.y)))) - 0.05 * Math.hypot(at.x - c.x, at.y - c.y);
   return corners.toSorted((a, b) => clear(b) - clear(a))[0]!;
 }
@@ -79,7 +80,7 @@ export function RightWrong({ stage, view }: { stage: StageData; view: View }) {
     <section aria-label="Right and wrong">
       {stage.wrong.length > 1 ? <Tabs role="group" aria-label="Mistakes">{stage.wrong.map((w, i) => <Button key={w.id} $kind={i === index ? 'primary' : 'plain'} aria-pressed={i === index} onPress={() => setIndex(i)}>{w.name}</Button>)}</Tabs> : null}
       <Pair><Side seen={pair[0]} wrong={false} title={`Right: ${stage.facts.name}`} /><Side seen={pair[1]} wrong title={`Wrong: ${wrong.name}`} /></Pair>
-      <p style={{ marginTop: 8 }}><b>{wrong.name}. </b>{wrong.says}</p>
+      <p style={{ marginTop: 8 }}><b style={{ display: 'inline-block' }}>{capital(wrong.name)}.</b> {wrong.says}</p>
       {view.leftHanded || view.side === 'facing' ? <Small>Seen as chosen for the large picture.</Small> : null}
     </section>
   );

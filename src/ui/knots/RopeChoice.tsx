@@ -1,8 +1,8 @@
 'use client';
 import styled from 'styled-components';
-import { formatQuantity, type UnitChoice } from '@/core/units';
+import type { UnitChoice } from '@/core/units';
 import { Select } from '../kit/Select';
-import { DIAMETERS_M, ROPE_LOOKS, type RopeLookId } from './ropeLooks';
+import { DIAMETERS_M, ROPE_LOOKS, type RopeLookId, thicknessText } from './ropeLooks';
 
 const Row = styled.section`display:grid;grid-template-columns:1fr 1fr;gap:12px;margin-top:16px`;
 const LOOKS = (Object.keys(ROPE_LOOKS) as RopeLookId[]).map((id) => ({ id, name: ROPE_LOOKS[id].name }));
@@ -14,7 +14,7 @@ export function RopeChoice({ look, onLook, diameterM, onDiameter, units }: {
   return (
     <Row aria-label="Your rope">
       <Select label="Your rope" value={look} choices={LOOKS} onChange={onLook} />
-      <Select label="Its thickness" value={String(diameterM)} choices={DIAMETERS_M.map((m) => ({ id: String(m), name: formatQuantity(m, 'length', units, 'nearest', true) }))} onChange={(m) => onDiameter(Number(m))} />
+      <Select label="Its thickness" value={String(diameterM)} choices={DIAMETERS_M.map((m) => ({ id: String(m), name: thicknessText(m, units) }))} onChange={(m) => onDiameter(Number(m))} />
     </Row>
   );
 }

@@ -1,4 +1,5 @@
 import type { CSSProperties } from 'react';
+import { fieldText, formatQuantity, type UnitChoice } from '@/core/units';
 
 /** How ropes of a material look: body, outline, light side. Hemp is the theme's own rope; Night dims the others by its own share. */
 export const ROPE_LOOKS = {
@@ -26,3 +27,7 @@ export const DIAMETERS_M = [0.004, 0.006, 0.008, 0.01, 0.012, 0.014, 0.016, 0.02
 
 /** Drawn thickness beside the geometry's: cord lies in the same knot with more air round it. */
 export const thicknessOf = (diameterM: number): number => (diameterM < 0.007 ? 0.7 : diameterM < 0.0095 ? 0.82 : diameterM < 0.0115 ? 0.92 : 1);
+
+/** “12 mm”, or inches to three figures: a nominal size, not a measurement. */
+export const thicknessText = (diameterM: number, units: UnitChoice): string =>
+  units.size === 'mm' ? `${fieldText(diameterM, 'mm')}\u00a0mm` : formatQuantity(diameterM, 'length', units, 'nearest', true);

@@ -8,6 +8,7 @@ import type { Body } from '@/core/knot/shape/body';
 import { bodyOfFrame, type ShippedForm } from '@/core/knot/shape/frames';
 import { useDrawingUp } from '@/workers/useDrawingUp';
 import type { StageData } from '@/server/knots';
+import { WORKING_END } from './StagePicture';
 
 /** Distance of drawn points while the rope moves, in diameters: a frame must be drawn in a few milliseconds. */
 const MOVING_SAMPLE = 0.3;
@@ -29,7 +30,7 @@ function labelsOf(labels: readonly PartLabel[], step: Step, accents: readonly Ac
   if ('bight' in shown) return labels.filter((l) => l.u < shown.bight[0] || l.u > shown.bight[1]);
   const tip = accents[0];
   const seen = labels.filter((l) => l.u <= (shown.upTo[l.rope ?? 0] ?? 0));
-  return tip ? [...seen, { rope: tip.strand as 0 | 1, u: tip.to - 0.02, text: 'working end' }] : seen;
+  return tip ? [...seen, { rope: tip.strand as 0 | 1, u: tip.to - 0.02, text: WORKING_END }] : seen;
 }
 
 export interface StageState {
@@ -69,8 +70,8 @@ export function useStage(stage: StageData): StageState {
     if (step < last) return loose(step);
     const traces = ropeTraces(body, view, MOVING_SAMPLE);
     const picture = pictureOfTraces(traces, body.fixtures, view);
-    return { picture, box: mixed(boxOf(picture), knotBoxOf(traces), wanted * 0.85), accents: NO_ACCENTS, arrow: null, labels: [] };
-  }, [step, last, loose, body, view, wanted]);
+    return { picture, box: mixed(boxOf(picture), knotBoxOf(traces), wanted * 0.85), accents: NO_ACCENTS, arrow: null, labels: stage.form.labels.filter((l) => l.inset) };
+  }, [step, last, loose, body, view, wanted, stage]);
   return { stage, step, view, setView, show, drawn: wanted, moving, drawUp, data, body, thumbnail: loose };
 }
 

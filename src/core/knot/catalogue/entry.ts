@@ -64,6 +64,8 @@ export interface PartLabel {
   readonly rope?: 0 | 1;
   readonly u: number;
   readonly text: string;
+  /** A busy place of a long form, shown enlarged beside it. */
+  readonly inset?: true;
 }
 
 /** Crossings that may be turned over without changing what is tied, with the reason. All others must be noticed. */

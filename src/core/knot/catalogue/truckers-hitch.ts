@@ -67,8 +67,9 @@ export const truckersHitch = {
       ],
       labels: [
         { u: 0.3, text: 'to the load' },
+        { u: 4, text: 'slip loop', inset: true },
         { u: 30, text: 'anchor' },
-        { u: 50, text: 'slipped lock' },
+        { u: 47, text: 'slipped lock', inset: true },
       ],
     },
     {
@@ -96,6 +97,12 @@ export const truckersHitch = {
         { shown: 'whole', say: 'Slipped half hitch round the short strands.', look: 'Hard against the loop.' },
         { shown: 'drawn up', say: 'Draw up.', look: 'Loop open, lock close.' },
       ],
+      labels: [
+        { u: 0.3, text: 'to the load' },
+        { u: 13, text: 'butterfly', inset: true },
+        { u: 37, text: 'anchor' },
+        { u: 54.5, text: 'slipped lock', inset: true },
+      ],
     },
     {
       id: 'double-pass',
@@ -117,6 +124,12 @@ export const truckersHitch = {
         { shown: { upTo: [49.2] }, say: 'Round the anchor and through again.', look: 'Second pass beside the first.' },
         { shown: 'whole', say: 'Pull; it holds itself. Half hitch round all short strands.', look: 'Lock close.' },
         { shown: 'drawn up', say: 'Draw up.', look: 'Passes side by side.' },
+      ],
+      labels: [
+        { u: 0.3, text: 'to the load' },
+        { u: 4, text: 'slip loop', inset: true },
+        { u: 42, text: 'anchor' },
+        { u: 54.5, text: 'lock', inset: true },
       ],
     },
     {
@@ -145,6 +158,12 @@ export const truckersHitch = {
         { shown: { upTo: [33] }, say: 'Hook the slack over the anchor.', look: 'No end is needed.' },
         { shown: 'whole', say: 'Push a bight of the slack up through the loop and pull it down.', look: 'Your purchase.' },
         { shown: 'drawn up', say: 'Pull, then lock with half hitches of the bight.', look: 'Both round the short strands.' },
+      ],
+      labels: [
+        { u: 0.3, text: 'to the load' },
+        { u: 4, text: 'slip loop', inset: true },
+        { u: 30, text: 'anchor' },
+        { u: 37, text: 'bight of the slack', inset: true },
       ],
     },
   ],
