@@ -1,4 +1,3 @@
-import * as z from 'zod/mini';
 import type { StoredPlan } from '@/db/queries/plans';
 
 export type { StoredPlan };
@@ -12,11 +11,11 @@ export interface Problem {
 
 export type Answer<T> = { readonly ok: true; readonly value: T } | { readonly ok: false; readonly problem: Problem };
 
-const problemSchema = z.object({
-  status: z.number(),
-  issues: z.array(z.object({ code: z.string(), path: z.array(z.union([z.string(), z.number()])), message: z.string() })),
-  current: z.optional(z.custom<StoredPlan>()),
-});
+/** Our own server's refusals have this shape; anything else (a proxy's page, say) does not. A schema here would cost every page its library. */
+function isProblem(json: unknown): json is Problem {
+  const { status, issues } = (json ?? {}) as { status?: unknown; issues?: unknown };
+  return typeof status === 'number' && Array.isArray(issues) && issues.every((i: { message?: unknown } | null) => typeof i?.message === 'string');
+}
 
 const OFFLINE: Problem = { status: 0, issues: [{ code: 'offline', path: [], message: 'No answer from the server. What you typed is kept here; it is sent again by itself.' }] };
 
@@ -29,10 +28,7 @@ export async function call<T>(method: string, path: string, body?: unknown, head
     });
     const json: unknown = await response.json();
     if (response.ok) return { ok: true, value: json as T };
-    const parsed = problemSchema.safeParse(json);
-    if (!parsed.success) return { ok: false, problem: { ...OFFLINE, status: response.status } };
-    const { current, ...problem } = parsed.data;
-    return { ok: false, problem: current ? { ...problem, current } : problem };
+    return { ok: false, problem: isProblem(json) ? json : { ...OFFLINE, status: response.status } };
   } catch {
     return { ok: false, problem: OFFLINE };
   }

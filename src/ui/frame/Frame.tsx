@@ -1,11 +1,14 @@
 'use client';
+import dynamic from 'next/dynamic';
 import type { ReactNode } from 'react';
 import styled from 'styled-components';
 import { CAUTION_LINE } from '@/wording/cautions';
 import type { Theme } from '@/wording/themes';
-import { CautionGate } from './CautionGate';
 import { MemberProvider, type Viewer } from './MemberContext';
 import { Rail } from './Rail';
+
+/** Fetched only by those who have not acknowledged the cautions yet. */
+const CautionGate = dynamic(() => import('./CautionGate').then((m) => m.CautionGate));
 
 const Page = styled.div`margin-left:var(--rail);min-height:100vh;display:flex;flex-direction:column;@media (max-width:760px){margin:0 0 68px}@media print{margin:0}`;
 const Main = styled.main`flex:1;min-width:0`;
@@ -18,7 +21,7 @@ export function Frame({ viewer, theme, children }: { viewer: Viewer; theme: Them
     <MemberProvider viewer={viewer}>
       <Rail theme={theme} />
       <Page><Main>{children}</Main><Foot>{CAUTION_LINE}</Foot></Page>
-      <CautionGate />
+      {viewer.cautioned ? null : <CautionGate />}
     </MemberProvider>
   );
 }

@@ -1,26 +1,29 @@
 'use client';
+import dynamic from 'next/dynamic';
 import Link from 'next/link';
-import { lazy, Suspense, useCallback, useMemo, useRef, useState } from 'react';
+import { lazy, Suspense, useCallback, useEffect, useMemo, useRef, useState } from 'react';
 import styled from 'styled-components';
 import type { StageData } from '@/server/knots';
 import { useMember } from '../frame/MemberContext';
-import { ActionMenu } from '../kit/ActionMenu';
 import { Button, ButtonLink } from '../kit/Button';
 import { Label } from '../kit/text';
 import { useKeys } from '../useKeys';
 import { DrawUpSlider } from './DrawUpSlider';
 import { keepFile, pngOf, svgText } from './downloads';
-import { HandsBusy } from './HandsBusy';
 import { Checks, Disputes, Facts } from './KnotAside';
 import type { ModelColours } from './model3d';
 import { RightWrong } from './RightWrong';
-import { RopeChoice } from './RopeChoice';
 import { lookStyle, type RopeLookId, thicknessOf } from './ropeLooks';
 import { StagePicture } from './StagePicture';
 import { StepList } from './StepList';
 import { type StageState, useStage } from './useStage';
 
 const Turn3D = lazy(() => import('./Turn3D'));
+const handsBusy = () => import('./HandsBusy').then((m) => m.HandsBusy);
+/** Side matters are fetched after the first step is on the screen. */
+const HandsBusy = dynamic(handsBusy, { ssr: false });
+const RopeChoice = dynamic(() => import('./RopeChoice').then((m) => m.RopeChoice), { ssr: false });
+const ActionMenu = dynamic(() => import('../kit/ActionMenu').then((m) => m.ActionMenu), { ssr: false });
 
 const NARROW = '@media (max-width:760px)';
 const Head = styled.header`
@@ -108,6 +111,8 @@ export function Stage({ stage }: { stage: StageData }) {
   const { facts, forms, form } = stage;
   useKeys({ arrowright: () => state.show(state.step + 1), arrowleft: () => state.show(state.step - 1), h: () => setBusy(true) });
   const style = useMemo(() => lookStyle(look), [look]);
+  // Ready before it is asked for: the yard may have no signal by then.
+  useEffect(() => void handsBusy(), []);
   const now = form.steps[state.step]!;
   return (
     <div style={style}>
