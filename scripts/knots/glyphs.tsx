@@ -4,6 +4,8 @@ import { renderToStaticMarkup } from 'react-dom/server';
 import { type allForms, type NamedForm } from '@/core/knot/catalogue';
 import { type Box, boxOf, knotBoxOf, mixed, pictureOf } from '@/core/knot/drawing/picture';
 import { bodyOfFrame, type ShippedForm, SNUG } from '@/core/knot/shape/frames';
+import { KNOTS, type KnotId } from '@/core/knot/knots';
+import { stageOf } from '@/core/knot/stage-of';
 import { KnotStrokes } from '@/ui/knots/KnotDrawing';
 import { fileOf } from './forms';
 
@@ -13,13 +15,35 @@ const VERSION = new URL('../../src/ui/knots/drawings.json', import.meta.url);
 const SIDE = 100;
 /** Distance of drawn points in diameters: at this size a diameter is four to ten units. */
 const SAMPLE = 0.34;
-const LOOSE_SAMPLE = 0.45;
 
 function drawing(named: NamedForm, id: string, frame: number, near: number, sample: number): string {
   const shipped = JSON.parse(readFileSync(fileOf(named.name), 'utf8')) as ShippedForm;
   const picture = pictureOf(bodyOfFrame(shipped, shipped.frames[frame]!), undefined, 'whole', sample);
   const box = mixed(boxOf(picture), knotBoxOf(picture.traces, 2.4), near);
   return `<symbol id="${id}" viewBox="${fitted(box)}" overflow="hidden">${renderToStaticMarkup(<KnotStrokes picture={picture} />)}</symbol>`;
+}
+
+/** Along a line: knots that join or sit in it keep their ends left and right, all others show their standing part to the right. */
+const IN_LINE = ['bend', 'mid-line loop', 'stopper'];
+const LINE_FRAME = 4;
+const LINE_SAMPLE = 0.5;
+
+/** Turn that lays a knot along a line, in quarters. */
+function turnAlong(named: NamedForm, start: { x: number; y: number }, box: Box): number {
+  const [dx, dy] = [start.x - (box.x + box.width / 2), start.y - (box.y + box.height / 2)];
+  if (IN_LINE.includes(named.entry.family)) return Math.abs(dx) > Math.abs(dy) ? 0 : 90;
+  return Math.abs(dx) > Math.abs(dy) ? (dx > 0 ? 0 : 180) : dy > 0 ? -90 : 90;
+}
+
+/** The knot alone, small, as it stands on the strength line. */
+function lineGlyph(named: NamedForm): string {
+  const shipped = JSON.parse(readFileSync(fileOf(named.name), 'utf8')) as ShippedForm;
+  const picture = pictureOf(bodyOfFrame(shipped, shipped.frames[LINE_FRAME]!), undefined, 'whole', LINE_SAMPLE);
+  const box = knotBoxOf(picture.traces, 1.6);
+  const first = picture.traces[0]!;
+  const turn = turnAlong(named, { x: first.x[0]!, y: first.y[0]! }, box);
+  const [cx, cy] = [round(box.x + box.width / 2), round(box.y + box.height / 2)];
+  return `<symbol id="line-${named.entry.id}--${named.form.id}" viewBox="${fitted(box)}" overflow="hidden"><g transform="rotate(${turn} ${cx} ${cy})">${renderToStaticMarkup(<KnotStrokes picture={picture} lay={false} />)}</g></symbol>`;
 }
 
 const round = (v: number): string => v.toFixed(2);
@@ -33,9 +57,9 @@ function fitted(box: Box): string {
 /** One file with a small drawing of every entry, as it lies snug, and of every form of the strength line. */
 export function writeGlyphs(all: ReturnType<typeof allForms>): void {
   const firsts = all.filter((f) => !f.wrong && f.entry.forms[0].id === f.form.id);
-  const others = all.filter((f) => !f.wrong && !firsts.includes(f));
+  const onLines = new Set((Object.keys(KNOTS) as KnotId[]).map(stageOf).filter((s) => s !== null).map((s) => `${s.entry}/${s.form}`));
   const snug = [0, 0.2, 0.4, SNUG].length - 1;
-  const symbols = [...firsts.map((f) => drawing(f, f.entry.id, snug, 0.8, SAMPLE)), ...others.map((f) => drawing(f, `${f.entry.id}--${f.form.id}`, snug, 0.8, LOOSE_SAMPLE))];
+  const symbols = [...firsts.map((f) => drawing(f, f.entry.id, snug, 0.8, SAMPLE)), ...all.filter((f) => onLines.has(f.name)).map(lineGlyph)];
   const svg = `<svg xmlns="http://www.w3.org/2000/svg" width="${SIDE}" height="${SIDE}">${symbols.join('')}</svg>`;
   writeFileSync(DRAWINGS, svg);
   writeFileSync(VERSION, `${JSON.stringify({ version: createHash('sha256').update(svg).digest('hex').slice(0, 12) })}\n`);

@@ -18,6 +18,8 @@ export interface GlyphProps {
   readonly paired: boolean;
   readonly shape?: 'sharp' | 'rounded' | 'protected' | undefined;
   readonly unknown: boolean;
+  /** The knot itself is drawn over the glyph: only the strands that lead to it are wanted. */
+  readonly strandsOnly?: boolean;
 }
 
 /** A strand with its outline and lay, so that what is drawn later lies over what was drawn before. */
@@ -72,6 +74,9 @@ function AnchorGlyph({ run, widthPx: w, paired, unknown }: GlyphProps) {
 
 const WRAPPED: readonly KnotId[] = ['clove-hitch', 'round-turn-two-half-hitches', 'two-half-hitches', 'fishermans-bend', 'timber-hitch', 'taut-line-hitch', 'rolling-hitch', 'cow-hitch', 'wrap-hitch'];
 
+/** Two strands from the eye's side run into one. */
+const IntoOne = ({ widthPx: w }: GlyphProps) => <><Strand d="M0 40C18 40 26 36 40 33" w={w} /><Strand d="M0 24C18 24 26 30 40 32H80" w={w} /></>;
+
 function KnotGlyph({ widthPx: w, knot: id }: GlyphProps) {
   if (id && knot(id).splice) {
     return <><Strand d="M0 24C16 24 24 32 36 32H80" w={w} /><Strand d="M0 40C16 40 24 34 40 33H58" w={w * 0.8} /><path d="M34 26 40 38M42 26 48 38M50 26 56 38" stroke="var(--rope-ink)" strokeWidth={2} /></>;
@@ -118,6 +123,8 @@ const LoopTurn = ({ widthPx: w }: GlyphProps) => (
   <><Strand d="M0 40H28C40 40 44 32 36 26" w={w} /><Strand d="M80 40H44C30 40 28 30 38 28" w={w} /><Strand d="M0 24H80" w={w} /></>
 );
 const Pair = ({ widthPx: w }: GlyphProps) => <><Strand d="M0 24H80" w={w} /><Strand d="M0 40H80" w={w} /></>;
+const LoopStrands = ({ widthPx: w }: GlyphProps) => <><Strand d="M80 40C62 40 54 36 40 33" w={w} /><Strand d="M0 32H40C54 32 62 24 80 24" w={w} /></>;
+const LockStrands = (p: GlyphProps) => (p.paired ? <Pair {...p} /> : <Strand d="M0 32H80" w={p.widthPx} />);
 const LockGlyph = (p: GlyphProps) => (
   p.paired ? <><Pair {...p} /><Strand d="M32 16C26 26 28 42 33 48" w={p.widthPx} /><Strand d="M46 16C40 26 42 42 47 48" w={p.widthPx} /><Strand d="M33 48C34 56 30 60 24 60" w={p.widthPx * 0.9} /></>
   : <><Strand d="M0 32H80" w={p.widthPx} /><Strand d="M32 22C27 30 29 38 33 44" w={p.widthPx} /><Strand d="M46 22C41 30 43 38 47 44" w={p.widthPx} /></>
@@ -139,9 +146,12 @@ const GLYPHS: Record<PlacePart, (p: GlyphProps) => ReactNode> = {
   'loop-knot': LoopKnot, 'loop-turn': LoopTurn, 'anchor-turn': Pair, lock: LockGlyph, ratchet: Ratchet, binder: Binder, fitting: Fitting,
 };
 
+/** What leads to a knot that is drawn over its glyph. */
+const STRANDS: Partial<Record<PlacePart, (p: GlyphProps) => ReactNode>> = { knot: IntoOne, bend: Straight, loop: Straight, 'loop-knot': LoopStrands, lock: LockStrands };
+
 /** One element drawn on the rope. Decorative: its name and figures stand beside it as text. */
 export function Glyph(props: GlyphProps) {
-  const Draw = GLYPHS[props.part];
+  const Draw = (props.strandsOnly ? STRANDS[props.part] : undefined) ?? GLYPHS[props.part];
   return (
     <svg viewBox="0 0 80 64" preserveAspectRatio="none" aria-hidden focusable="false">
       <g transform={props.mirrored ? 'matrix(-1 0 0 1 80 0)' : undefined}><Draw {...props} /></g>

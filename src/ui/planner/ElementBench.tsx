@@ -1,14 +1,16 @@
 'use client';
+import Link from 'next/link';
 import { useMemo, useState } from 'react';
 import { Button as AriaButton } from 'react-aria-components/Button';
 import styled, { css } from 'styled-components';
+import { stageOf } from '@/core/knot/stage-of';
 import { type Alternative, alternatives } from '@/core/line/alternatives';
 import type { ElementKindId } from '@/core/line/gear';
 import { lineContext, sharingOf } from '@/core/securement/assess';
 import type { Line } from '@/core/securement/schema';
 import { formatQuantity } from '@/core/units';
 import { useMember } from '../frame/MemberContext';
-import { Button, IconButton } from '../kit/Button';
+import { Button, ButtonLink, IconButton } from '../kit/Button';
 import { Select } from '../kit/Select';
 import { Label, Small } from '../kit/text';
 import { ElementForm } from './elementForms';
@@ -69,6 +71,8 @@ export function ElementBench({ line, elementId, editor, onPick }: { line: Line; 
   const { plan } = editor;
   const list = useMemo(() => alternatives(line.elements, index, lineContext(plan, line, sharingOf(plan))), [plan, line, index]);
   if (!element) return null;
+  const tied = element.kind === 'truckers' ? element.loop : 'knot' in element ? element.knot : null;
+  const stage = tied ? stageOf(tied) : null;
   const move = (by: -1 | 1): void => editor.editLine(line.id, (l) => {
     const elements = [...l.elements];
     [elements[index], elements[index + by]] = [elements[index + by]!, elements[index]!];
@@ -83,7 +87,8 @@ export function ElementBench({ line, elementId, editor, onPick }: { line: Line; 
     <Box aria-label={`Picked: ${wordKind(element.kind)}`}>
       <Head>
         <h3>{list.length > 0 ? 'What else could be here' : wordKind(element.kind)}</h3>
-        {list.length > 0 ? <Small>{wordKind(element.kind)}, ranked by what it does to the line</Small> : null}
+        {list.length > 0 ? <Small>ranked by what it does to the line</Small> : null}
+        {stage ? <ButtonLink as={Link} $kind="quiet" href={`/knots/${stage.entry}?form=${stage.form}`}>How to tie it</ButtonLink> : null}
         {editor.readOnly ? null : (
           <>
             <IconButton aria-label="Move toward the start" isDisabled={index === 0} onPress={() => move(-1)}>←</IconButton>

@@ -3,12 +3,15 @@ import type { CSSProperties } from 'react';
 import { Button as AriaButton } from 'react-aria-components/Button';
 import styled, { css } from 'styled-components';
 import type { KnotId } from '@/core/knot/knots';
+import { stageOf } from '@/core/knot/stage-of';
 import type { ChainPlace } from '@/core/line/line';
+import type { PlacePart } from '@/core/line/place';
 import type { LineFacts } from '@/core/securement/rule-input';
 import type { LineElement } from '@/core/line/gear';
 import { formatIn, type UnitChoice } from '@/core/units';
 import type { Working } from '@/core/working/working';
 import { Glyph, type Run } from '../diagrams/glyphs';
+import { LineKnot } from '../knots/KnotPicture';
 import { Hidden } from '../kit/text';
 
 const NARROW = '@media (max-width:760px)';
@@ -28,9 +31,13 @@ const Pick = styled(AriaButton)`
   ${NARROW}{grid-column:2;grid-row:1;justify-content:flex-start;align-items:center;text-align:left;height:44px;padding:0 8px;font-size:14px;font-stretch:84%}
 `;
 const Art = styled.div`
-  height:64px;& > svg{display:block;width:100%;height:100%}
+  position:relative;height:64px;& > svg{display:block;width:100%;height:100%}
   ${NARROW}{grid-column:1;grid-row:1 / span 2;width:56px;height:72px;position:relative;& > svg{position:absolute;width:72px;height:56px;left:-8px;top:8px;transform:rotate(90deg)}}
 `;
+/** The knot as the catalogue draws it, never stretched with the slot. */
+const Over = styled(LineKnot)<{ $mirrored: boolean }>`&&{position:absolute;width:64px;height:64px;left:calc(50% - 32px);top:0;transform:${({ $mirrored }) => ($mirrored ? 'scaleX(-1)' : 'none')}}
+  ${NARROW}{&&{width:60px;height:60px;left:-2px;top:6px;transform:rotate(90deg) ${({ $mirrored }) => ($mirrored ? 'scaleX(-1)' : '')}}}`;
+const DRAWN_PARTS: readonly PlacePart[] = ['knot', 'bend', 'loop', 'loop-knot', 'lock'];
 const Bars = styled.div`position:relative;height:112px;display:flex;justify-content:center;${NARROW}{grid-column:2;grid-row:2;height:24px;justify-content:flex-start;padding:0 84px 0 8px}`;
 const Bar = styled.div<{ $weak: boolean; $unknown: boolean }>`
   position:relative;width:min(40px,64%);height:var(--size);background:var(--sheet);border:2px solid var(--ink);border-top:0;overflow:hidden;
@@ -91,14 +98,18 @@ function PlaceSlot({ place, facts, units, picked, onPick, weak, scaleN }: {
   const kept = Math.min(1, (facts.tension.pretension.value ?? 0) / Math.max(1, Math.min(allowed ?? Infinity, scaleN)));
   const style = { '--size': `calc(${Math.max(0.05, part)} * var(--full))`, '--kept': `${kept * 100}%` } as CSSProperties;
   const after = place.elementIndex > elements.length / 2;
+  const mirrored = after && (place.part === 'anchor' || place.part === 'knot');
+  const id = knotOf(element);
+  const drawn = id && DRAWN_PARTS.includes(place.part) ? stageOf(id) : null;
   return (
     <Slot $picked={picked}>
       <Pick onPress={onPick} aria-pressed={picked}>
         <span>{place.name}<Hidden>{figure ? `, ${figure.number} ${figure.unit}${weak ? ', weakest' : ''}` : ', not known'}</Hidden></span>
       </Pick>
       <Art>
-        <Glyph part={place.part} run={runAt(elements, place.elementIndex)} widthPx={ropePx(elements)} knot={knotOf(element)} mirrored={after && (place.part === 'anchor' || place.part === 'knot')}
+        <Glyph strandsOnly={drawn !== null} part={place.part} run={runAt(elements, place.elementIndex)} widthPx={ropePx(elements)} knot={knotOf(element)} mirrored={mirrored}
           paired={place.part === 'lock' ? elements.some((e) => e.kind === 'truckers') : pairedAt(elements, place.elementIndex)} shape={element.kind === 'edge' ? element.shape : undefined} unknown={allowed === null} />
+        {drawn ? <Over stage={drawn} $mirrored={mirrored} /> : null}
       </Art>
       <Bars aria-hidden>
         <Bar $weak={weak} $unknown={allowed === null} style={style}>

@@ -1,0 +1,30 @@
+import { readdirSync, readFileSync } from 'node:fs';
+import path from 'node:path';
+import { describe, expect, it } from 'vitest';
+import { allForms } from '@/core/knot/catalogue';
+import { checkShape } from '@/core/knot/shape/check';
+import { bodyOfFrame, FRAME_STATES } from '@/core/knot/shape/frames';
+import { SHAPE_LIMITS } from '@/core/knot/shape/limits';
+import { fileOf, kept } from '../../scripts/knots/forms';
+import { formOf } from '../support/knots';
+
+const all = allForms();
+describe('shipped geometry', () => {
+  it('is there for every form and for nothing else', () => {
+    const files = readdirSync(path.dirname(fileOf('x'))).toSorted();
+    expect(files).toEqual(all.map((f) => path.basename(fileOf(f.name))).toSorted());
+  });
+  it.each(all.map((f) => [f.name, f] as const))('%s: made from this path, invariants the same in every frame, no overlap, no zigzag, small', (name, named) => {
+    const shipped = kept(named);
+    expect(shipped, 'the path has changed since: npm run knots:bake').not.toBeNull();
+    expect(shipped!.frames.map((f) => f.drawn)).toEqual([...FRAME_STATES]);
+    const form = formOf(name);
+    for (const frame of shipped!.frames) {
+      const { sameInvariants, overlapD, turnRad } = checkShape(form, bodyOfFrame(shipped!, frame));
+      expect(sameInvariants, `invariants at ${frame.drawn}`).toBe(true);
+      expect(overlapD, `overlap at ${frame.drawn}`).toBeLessThanOrEqual(SHAPE_LIMITS.overlapD);
+      expect(turnRad, `turn at ${frame.drawn}`).toBeLessThanOrEqual(SHAPE_LIMITS.turnRad);
+    }
+    expect(readFileSync(fileOf(name)).length).toBeLessThanOrEqual(SHAPE_LIMITS.bytes);
+  });
+});
