@@ -42,7 +42,7 @@ function stepsOf(form: TiedForm, named: NamedForm): ReactNode[] {
   return form.steps.map((step, i) => {
     const up = step.shown === 'drawn up';
     const accents = accentsOf(form.steps, i, loose.strands.length);
-    const picture = pictureOf(up ? tight : loose, undefined, step.shown, 0.3);
+    const picture = pictureOf(up ? tight : loose, undefined, step.shown);
     const arrow = arrowOf(picture, accents, step.shown);
     return <Cell key={`${named.name}${i}`} picture={picture} accents={accents} drawn={up ? 1 : 0} say={`${named.name} ${i + 1}: ${step.say}`} extra={arrow ? <NextArrow arrow={arrow} /> : null} />;
   });
@@ -50,7 +50,7 @@ function stepsOf(form: TiedForm, named: NamedForm): ReactNode[] {
 
 function statesOf(named: NamedForm): ReactNode[] {
   const shipped = kept(named) ?? make(named);
-  return shipped.frames.filter((_, i) => [0, 3, 5].includes(i)).map((f) => <Cell key={named.name + f.drawn} picture={pictureOf(bodyOfFrame(shipped, f), undefined, 'whole', 0.3)} drawn={f.drawn} say={`${named.name} ${f.drawn}`} />);
+  return shipped.frames.filter((_, i) => [0, 3, 5].includes(i)).map((f) => <Cell key={named.name + f.drawn} picture={pictureOf(bodyOfFrame(shipped, f), undefined)} drawn={f.drawn} say={`${named.name} ${f.drawn}`} />);
 }
 
 const cells = wanted.flatMap((named) => ('steps' in named.form && what === 'steps' ? stepsOf(named.form, named) : what === 'steps' ? [] : statesOf(named)));

@@ -101,11 +101,28 @@ function planarCodeOf(name: string, form: TiedForm): string {
   return planarCodeText(planarCode(closed(view!.diagram, view!.closure)));
 }
 
+/** The name of an entry, or null when there is none. */
+export const knotName = (id: string): string | null => entryOf(id)?.name ?? null;
+
+/** Stages already put together; the catalogue does not change while the server runs. */
+const stages = new Map<string, Promise<StageData>>();
+
 /** The stage of an entry's form, the first one unless said; null when there is no such entry or form. */
 export async function stageData(id: string, formId?: string): Promise<StageData | null> {
   const entry = entryOf(id);
   const form = entry && (formId === undefined ? entry.forms[0] : entry.forms.find((f) => f.id === formId));
   if (!entry || !form) return null;
+  const key = `${id}/${form.id}`;
+  let stage = stages.get(key);
+  if (!stage) {
+    stage = stageOfForm(entry, form);
+    stages.set(key, stage);
+  }
+  return stage;
+}
+
+async function stageOfForm(entry: Entry, form: TiedForm): Promise<StageData> {
+  const { id } = entry;
   const wrong = entry.wrong.filter((w) => w.insteadOf === form.id || !entry.wrong.some((x) => x.insteadOf === form.id));
   const [shipped, ...wrongs] = await Promise.all([shippedOf(`${id}--${form.id}`), ...wrong.map((w) => shippedOf(`${id}--wrong-${w.id}`))]);
   return {

@@ -1,24 +1,12 @@
-import { readFileSync } from 'node:fs';
-import { createRequire } from 'node:module';
-import type { Browser, Page } from 'puppeteer-core';
+import type { Browser } from 'puppeteer-core';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { demoDocument } from '../support/demo';
+import { violations } from '../support/axe';
 import { BASE, launch, Person } from '../support/browser';
 
-const AXE = readFileSync(createRequire(import.meta.url).resolve('axe-core/axe.min.js'), 'utf8');
 let browser: Browser;
 beforeAll(async () => { browser = await launch(); });
 afterAll(() => browser.close());
-
-/** Violations of WCAG 2.2 AA and best practice on what is shown now. */
-async function violations(page: Page): Promise<string[]> {
-  await page.evaluate(AXE);
-  return page.evaluate(async () => {
-    const { axe } = window as unknown as { axe: { run: (o: object) => Promise<{ violations: { id: string; nodes: { html: string; failureSummary: string }[] }[] }> } };
-    const { violations: found } = await axe.run({ resultTypes: ['violations'] });
-    return found.flatMap((v) => v.nodes.slice(0, 3).map((n) => `${v.id}: ${n.html.slice(0, 160)} ${n.failureSummary.slice(0, 200)}`));
-  });
-}
 
 describe.each(['day', 'shade', 'night'])('axe finds nothing in %s', (theme) => {
   it('first page, list, planner with everything open, working, keys, print, crew', async () => {

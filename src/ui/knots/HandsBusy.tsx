@@ -62,7 +62,7 @@ function Inside({ state, onDone, thickness }: { state: StageState; onDone: () =>
         {last ? <Button $kind="primary" onPress={() => show(0)}>From the start again</Button> : <Button $kind="primary" onPress={next}><span>Tap anywhere: next<br /><Small style={{ color: 'inherit' }}>{held ? 'held: goes on when you tap' : `by itself in ${left} s`}</Small></span></Button>}
         <Paces style={{ display: 'grid', gap: 0 }}>
           <Button $kind="quiet" aria-pressed={held} onPress={() => setHeld(!held)}>{held ? 'Go on' : 'Hold on'}</Button>
-          <Button $kind="quiet" aria-label={`A step every ${paceS} seconds. Change`} onPress={() => setPace((pace + 1) % PACES_S.length)}>{paceS} s</Button>
+          <Button $kind="quiet" aria-label={`${paceS} s a step. Change the pace`} onPress={() => setPace((pace + 1) % PACES_S.length)}>{paceS} s</Button>
         </Paces>
       </Foot>
     </Room>

@@ -6,10 +6,25 @@ import type { Stroke } from '@/core/knot/drawing/strokes';
 /** Coordinates are diameters; two decimals are finer than a pixel at any size. */
 const n = (v: number): string => (Math.round(v * 100) / 100).toString();
 
+/** Differences in whole hundredths, from one already rounded point to the next, so that nothing adds up. */
+const hundredths = (v: number): number => Math.round(v * 100);
+const short = (whole: number): string => {
+  const text = (whole / 100).toString();
+  return text.startsWith('0.') ? text.slice(1) : text.startsWith('-0.') ? `-${text.slice(2)}` : text;
+};
+
+/** A smooth line through the middles between samples, bent at the samples: few points serve for any size. */
 function pathOf(t: Trace, from: number, to: number): string {
-  let d = `M${n(t.x[from]!)} ${n(t.y[from]!)}`;
-  for (let i = from + 1; i <= to; i++) d += `L${n(t.x[i]!)} ${n(t.y[i]!)}`;
-  return d;
+  let d = `M${n(t.x[from]!)} ${n(t.y[from]!)}q`;
+  let [x, y] = [hundredths(t.x[from]!), hundredths(t.y[from]!)];
+  const point = (px: number, py: number): string => `${short(px - x)} ${short(py - y)} `;
+  for (let i = from + 1; i < to; i++) {
+    const [cx, cy] = [hundredths(t.x[i]!), hundredths(t.y[i]!)];
+    const [mx, my] = [hundredths((t.x[i]! + t.x[i + 1]!) / 2), hundredths((t.y[i]! + t.y[i + 1]!) / 2)];
+    d += point(cx, cy) + point(mx, my);
+    [x, y] = [mx, my];
+  }
+  return `${to === from + 1 ? d.slice(0, -1) : d}L${n(t.x[to]!)} ${n(t.y[to]!)}`;
 }
 
 const LAY = 0.95;

@@ -40,7 +40,7 @@ export function PocketCards({ stages }: { stages: readonly StageData[] }) {
   const four = Array.from({ length: 4 }, (_, i) => stages[i % stages.length]!);
   return (
     <>
-      <Bar><Button $kind="primary" onPress={() => window.print()}>Print</Button><ButtonLink as={Link} href={`/knots/${stages[0]!.facts.id}`}>Back to the knot</ButtonLink><span>Four A6 cards on an A4 sheet. Cut along the lines.</span></Bar>
+      <Bar><h1>Pocket cards</h1><Button $kind="primary" onPress={() => window.print()}>Print</Button><ButtonLink as={Link} href={`/knots/${stages[0]!.facts.id}`}>Back to the knot</ButtonLink><span>Four A6 cards on an A4 sheet. Cut along the lines.</span></Bar>
       <Sheet>{four.map((s, i) => <Pocket key={i} stage={s} />)}</Sheet>
     </>
   );

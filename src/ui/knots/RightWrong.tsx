@@ -23,7 +23,7 @@ interface Seen { readonly picture: Picture; readonly box: Box; readonly at: { re
 
 /** The knot as it lies before it is drawn up, where differences can be seen, and the place where the two part. */
 function seen(form: ShippedForm, u: number, rope: number, view: View): Seen {
-  const picture = pictureOf(bodyOfFrame(form, form.frames[0]!), view, 'whole', 0.3);
+  const picture = pictureOf(bodyOfFrame(form, form.frames[0]!), view);
   const trace = picture.traces.find((t) => t.strand === rope) ?? picture.traces[0]!;
   const i = Math.max(0, trace.u.findIndex((v) => v >= u));
   return { picture, box: boxOf(picture, 1.2), at: { x: trace.x[i]!, y: trace.y[i]! } };
@@ -51,11 +51,11 @@ function Side({ seen: s, wrong, title }: { seen: Seen; wrong: boolean; title: st
       <figcaption><i aria-hidden />{wrong ? 'wrong' : 'right'}</figcaption>
       <svg viewBox={viewBox(box)} role="img" aria-label={title}>
         <defs><clipPath id={id}><circle cx={inset.x} cy={inset.y} r={radius} /></clipPath></defs>
-        <KnotStrokes picture={s.picture} />
+        <g id={`${id}knot`}><KnotStrokes picture={s.picture} /></g>
         <circle cx={s.at.x} cy={s.at.y} r={LENS} fill="none" stroke={ink} strokeWidth={0.3} />
         <line {...line} stroke={ink} strokeWidth={0.3} />
         <circle cx={inset.x} cy={inset.y} r={radius} fill="var(--sheet)" />
-        <g clipPath={`url(#${id})`}><g transform={`translate(${inset.x} ${inset.y}) scale(${ZOOM}) translate(${-s.at.x} ${-s.at.y})`}><KnotStrokes picture={s.picture} /></g></g>
+        <g clipPath={`url(#${id})`}><g transform={`translate(${inset.x} ${inset.y}) scale(${ZOOM}) translate(${-s.at.x} ${-s.at.y})`}><use href={`#${id}knot`} /></g></g>
         <circle cx={inset.x} cy={inset.y} r={radius} fill="none" stroke={ink} strokeWidth={0.36} />
       </svg>
     </Panel>

@@ -75,7 +75,7 @@ function insets(labels: readonly PartLabel[], traces: readonly Trace[], whole: B
   });
 }
 
-function Inset({ inset: { text, from, to, radius }, picture, accents, thickness, unit }: { inset: InsetAt; picture: Picture; accents: readonly Accent[]; thickness: number; unit: number }) {
+function Inset({ inset: { text, from, to, radius }, drawing, unit }: { inset: InsetAt; drawing: string; unit: number }) {
   const id = useId();
   const zoom = Math.max(1.2, INSET_ROPE_PX * unit);
   const small = radius / zoom;
@@ -86,7 +86,7 @@ function Inset({ inset: { text, from, to, radius }, picture, accents, thickness,
       <circle cx={from.x} cy={from.y} r={small} fill="none" stroke="var(--ink)" strokeWidth={1.5 * unit} />
       <line x1={from.x + ((to.x - from.x) / away) * small} y1={from.y + ((to.y - from.y) / away) * small} x2={to.x} y2={to.y} stroke="var(--ink)" strokeWidth={1.5 * unit} />
       <circle cx={to.x} cy={to.y} r={radius} fill="var(--sheet)" />
-      <g clipPath={`url(#${id})`}><g transform={`translate(${to.x} ${to.y}) scale(${zoom}) translate(${-from.x} ${-from.y})`}><KnotStrokes picture={picture} accents={accents} thickness={thickness} /></g></g>
+      <g clipPath={`url(#${id})`}><g transform={`translate(${to.x} ${to.y}) scale(${zoom}) translate(${-from.x} ${-from.y})`}><use href={`#${drawing}`} /></g></g>
       <circle cx={to.x} cy={to.y} r={radius} fill="none" stroke="var(--ink)" strokeWidth={2 * unit} />
       <text {...lettering(unit)} x={to.x} y={to.y + radius - 8 * unit} textAnchor="middle">{text}</text>
     </g>
@@ -98,6 +98,7 @@ export function StagePicture({ picture, box, accents, arrow, labels, thickness, 
   picture: Picture; box: Box; accents: readonly Accent[]; arrow: Arrow | null; labels: readonly PartLabel[]; thickness: number; title: string;
 }) {
   const ref = useRef<HTMLDivElement>(null);
+  const id = useId();
   const { width, height } = useSize(ref, { width: 560, height: 520 });
   const aside = labels.length > 0 ? Math.min(MARGIN_PX, width * 0.24) : 12;
   const unit = Math.max(box.width / Math.max(60, width - 2 * aside), box.height / Math.max(60, height - 16));
@@ -106,9 +107,9 @@ export function StagePicture({ picture, box, accents, arrow, labels, thickness, 
   return (
     <Frame ref={ref}>
       <svg viewBox={viewBox(whole)} role="img" aria-label={title} data-knot-picture>
-        <KnotStrokes picture={picture} accents={accents} thickness={thickness} lay={1 / unit > 6} />
+        <g id={`${id}knot`}><KnotStrokes picture={picture} accents={accents} thickness={thickness} lay={1 / unit > 6} /></g>
         {arrow ? <NextArrow arrow={arrow} size={Math.max(0.8, 15 * unit)} /> : null}
-        {details.map((inset) => <Inset key={inset.text} inset={inset} picture={picture} accents={accents} thickness={thickness} unit={unit} />)}
+        {details.map((inset) => <Inset key={inset.text} inset={inset} drawing={`${id}knot`} unit={unit} />)}
         {placed(labels.filter((l) => !details.some((d) => d.text === l.text)), picture.traces, box, LABEL_PX * 1.3 * unit, arrow).map((l) => <Name key={l.text} label={l} unit={unit} />)}
       </svg>
     </Frame>

@@ -36,6 +36,8 @@ function onKey(event: KeyboardEvent, { camera, controls }: Shown): void {
   const turn = turns[event.key];
   if (!turn) return;
   event.preventDefault();
+  // The same keys walk the steps elsewhere on the page.
+  event.stopPropagation();
   const from = camera.position.clone().sub(controls.target);
   from.applyAxisAngle(new Vector3(0, 1, 0), turn[0]);
   from.applyAxisAngle(new Vector3(1, 0, 0), -turn[1]);

@@ -10,9 +10,6 @@ import { useDrawingUp } from '@/workers/useDrawingUp';
 import type { StageData } from '@/server/knots';
 import { WORKING_END } from './StagePicture';
 
-/** Distance of drawn points while the rope moves, in diameters: a frame must be drawn in a few milliseconds. */
-const MOVING_SAMPLE = 0.3;
-
 export interface StagePictureData {
   readonly picture: Picture;
   readonly box: Box;
@@ -20,6 +17,9 @@ export interface StagePictureData {
   readonly arrow: Arrow | null;
   readonly labels: readonly PartLabel[];
 }
+
+/** In the list a diameter is two to five pixels. */
+const THUMBNAIL_SAMPLE = 0.6;
 
 const NO_ACCENTS: readonly Accent[] = [];
 
@@ -66,13 +66,14 @@ export function useStage(stage: StageData): StageState {
     draw(drawn);
   }, [draw, last]);
   const loose = useStepPictures(stage, view);
+  const thumbnail = useStepPictures(stage, view, THUMBNAIL_SAMPLE);
   const data = useMemo((): StagePictureData => {
     if (step < last) return loose(step);
-    const traces = ropeTraces(body, view, MOVING_SAMPLE);
+    const traces = ropeTraces(body, view);
     const picture = pictureOfTraces(traces, body.fixtures, view);
     return { picture, box: mixed(boxOf(picture), knotBoxOf(traces), wanted * 0.85), accents: NO_ACCENTS, arrow: null, labels: stage.form.labels.filter((l) => l.inset) };
   }, [step, last, loose, body, view, wanted, stage]);
-  return { stage, step, view, setView, show, drawn: wanted, moving, drawUp, data, body, thumbnail: loose };
+  return { stage, step, view, setView, show, drawn: wanted, moving, drawUp, data, body, thumbnail };
 }
 
 const frameBody = (form: ShippedForm, frame: number) => bodyOfFrame(form, form.frames[frame]!);
@@ -80,7 +81,7 @@ const frameBody = (form: ShippedForm, frame: number) => bodyOfFrame(form, form.f
 const MINE: View = { side: 'mine', leftHanded: false };
 
 /** Pictures of all steps as they lie loose, the last one drawn up; each made once for a view. */
-export function useStepPictures(stage: StageData, view: View = MINE): (step: number) => StagePictureData {
+export function useStepPictures(stage: StageData, view: View = MINE, sample?: number): (step: number) => StagePictureData {
   return useMemo(() => {
     const made = new Map<number, StagePictureData>();
     const { shipped, form: { steps, labels } } = stage;
@@ -91,11 +92,11 @@ export function useStepPictures(stage: StageData, view: View = MINE): (step: num
       const up = step.shown === 'drawn up';
       const body = up ? frameBody(shipped, shipped.frames.length - 1) : frameBody(shipped, 0);
       const accents = accentsOf(steps, index, body.strands.length);
-      const picture = pictureOf(body, view, step.shown);
+      const picture = pictureOf(body, view, step.shown, sample);
       const box = up ? mixed(boxOf(picture), knotBoxOf(picture.traces), 0.85) : boxOf(picture);
       const data = { picture, box, accents, arrow: arrowOf(picture, accents, step.shown), labels: labelsOf(labels, step, accents) };
       made.set(index, data);
       return data;
     };
-  }, [stage, view]);
+  }, [stage, view, sample]);
 }

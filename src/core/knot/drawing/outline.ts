@@ -23,13 +23,14 @@ export interface Trace {
   readonly s: Float64Array;
 }
 
-const SAMPLE = 0.18;
+/** Distance of drawn points in diameters; the drawing bends its lines smoothly from point to point. */
+const SAMPLE = 0.3;
 
 /** Uniform Catmull-Rom between b and c. */
 const spline = (a: number, b: number, c: number, d: number, t: number): number =>
   0.5 * (2 * b + (c - a) * t + (2 * a - 5 * b + 4 * c - d) * t * t + (3 * b - a - 3 * c + d) * t * t * t);
 
-/** A line sampled evenly, each 0.18 diameters unless said, and turned to the view. */
+/** A line sampled evenly, each 0.3 diameters unless said, and turned to the view. */
 export function traceOf(line: Line, view: View = MY_SIDE, sample = SAMPLE): Trace {
   const n = line.u.length;
   const sign = viewSigns(view);

@@ -1,13 +1,12 @@
 import { notFound } from 'next/navigation';
-import { stageData } from '@/server/knots';
+import { knotName, stageData } from '@/server/knots';
 import { memberOrFirstPage } from '@/server/page';
 import { Stage } from '@/ui/knots/Stage';
 
 type Params = { params: Promise<{ id: string }>; searchParams: Promise<{ form?: string | string[] }> };
 
 export async function generateMetadata({ params }: Params) {
-  const stage = await stageData((await params).id);
-  return { title: `${stage?.facts.name ?? 'Knot'} · Vast Cleat` };
+  return { title: `${knotName((await params).id) ?? 'Knot'} · Vast Cleat` };
 }
 
 export default async function Page({ params, searchParams }: Params) {

@@ -1,0 +1,209 @@
+import { gzipSync } from 'node:zlib';
+import type { Browser, Page } from 'puppeteer-core';
+import { afterAll, beforeAll, describe, expect, it } from 'vitest';
+import { violations } from '../support/axe';
+import { BASE, launch, Person } from '../support/browser';
+
+let browser: Browser;
+beforeAll(async () => { browser = await launch(); });
+afterAll(() => browser.close());
+
+async function at(path: string, options: Parameters<typeof Person.at>[1] = {}): Promise<Person> {
+  const p = await Person.at(browser, options);
+  await p.stepInAs('Ilse Varrow');
+  await p.goto(path);
+  return p;
+}
+/** The step shown large, from the words below the picture. */
+const stepShown = (page: Page): Promise<string> => page.$eval('li [aria-current=step] b', (e) => e.textContent ?? '');
+const drawing = (page: Page): Promise<string> => page.$eval('svg[data-knot-picture]', (e) => e.innerHTML);
+const untilStep = (page: Page, n: number): Promise<unknown> => page.waitForFunction((s) => document.querySelector('li [aria-current=step] b')?.textContent === String(s), { timeout: 8000 }, n);
+const busyStep = (page: Page): Promise<string | null> => page.$eval('[data-hands-busy]', (e) => e.getAttribute('data-hands-busy'));
+const untilBusy = (page: Page, n: number, timeout = 8000): Promise<unknown> => page.waitForFunction((s) => document.querySelector('[data-hands-busy]')?.getAttribute('data-hands-busy') === String(s), { timeout }, n);
+
+describe('a tying run', () => {
+  it('by keyboard: through the steps, drawn up, from the other side, left-handed, checks ticked', async () => {
+    const p = await at('/knots/bowline');
+    const { page } = p;
+    const first = await drawing(page);
+    await page.keyboard.press('ArrowRight');
+    await untilStep(page, 2);
+    expect(await drawing(page)).not.toBe(first);
+    for (const n of [3, 4, 5]) { await page.keyboard.press('ArrowRight'); await untilStep(page, n); }
+    // The last step is the knot drawn up: the rope moves and comes to rest shorter than it was.
+    await page.waitForFunction(() => document.querySelector('input[type=range]')?.getAttribute('value') === '1');
+    await page.keyboard.press('ArrowLeft');
+    await untilStep(page, 4);
+    await page.focus('input[type=range]');
+    await page.keyboard.press('End');
+    await untilStep(page, 5);
+    const tight = await drawing(page);
+    await page.keyboard.press('Home');
+    await page.waitForFunction((t) => document.querySelector('svg[data-knot-picture]')!.innerHTML !== t, {}, tight);
+    await page.evaluate(() => [...document.querySelectorAll('button')].find((b) => b.textContent === 'facing me')!.focus());
+    const before = await drawing(page);
+    await page.keyboard.press('Enter');
+    await page.waitForFunction((t) => document.querySelector('svg[data-knot-picture]')!.innerHTML !== t, {}, before);
+    await page.keyboard.press('Tab');
+    expect(await page.evaluate(() => document.activeElement?.textContent)).toBe('left-handed');
+    await page.keyboard.press('Space');
+    await page.waitForFunction(() => document.activeElement?.getAttribute('aria-pressed') === 'true');
+    const checks = await page.$$('section[aria-label="Look, then pull"] input[type=checkbox]');
+    for (const check of checks) { await check.focus(); await page.keyboard.press('Space'); }
+    expect(await p.text('section[aria-label="Look, then pull"]')).toContain('All looked at');
+    expect(p.errors).toEqual([]);
+    await p.leave();
+  });
+
+  it('by touch at phone size: nothing is wider than the screen, steps by tapping, a wrong form beside the right one', async () => {
+    const p = await at('/knots/reef', { phone: true });
+    const { page } = p;
+    expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(390);
+    const box = await (await page.$('svg[data-knot-picture]'))!.boundingBox();
+    expect(box!.height).toBeGreaterThan(240);
+    // Picture and the words of the step are seen without scrolling.
+    const words = await page.$$eval('p[role=status]', (list) => list.map((e) => e.getBoundingClientRect().bottom));
+    expect(Math.min(...words)).toBeLessThan(844 - 68);
+    const tap = async (label: string): Promise<void> => { await (await page.waitForSelector(`::-p-aria([name="${label}"][role="button"])`))!.tap(); };
+    await tap('Next step');
+    await untilStep(page, 2);
+    await tap('Next step');
+    await untilStep(page, 3);
+    await tap('thief');
+    await page.waitForFunction(() => document.querySelector('section[aria-label="Right and wrong"] figure:nth-of-type(2) svg')?.getAttribute('aria-label')?.includes('thief'));
+    expect(await violations(page)).toEqual([]);
+    await p.leave();
+  });
+
+  it('hands-busy by the timer alone, by any key, by a tap anywhere; held; and back to the stage where one was', async () => {
+    const p = await at('/knots/bowline', { phone: true });
+    const { page } = p;
+    await p.clickText('Hands-busy mode');
+    await page.waitForSelector('[data-hands-busy="1"]');
+    expect(await violations(page)).toEqual([]);
+    for (let i = 0; i < 3; i++) await p.clickText(`${[6, 9, 14][i]} s a step`);
+    await page.waitForFunction(() => [...document.querySelectorAll('button')].some((b) => b.getAttribute('aria-label')?.startsWith('3 s a step')));
+    const began = Date.now();
+    await untilBusy(page, 2);
+    expect(Date.now() - began).toBeGreaterThan(1500);
+    await untilBusy(page, 3);
+    await p.clickText('Hold on');
+    await page.evaluate(() => (document.activeElement as HTMLElement).blur());
+    await new Promise((r) => setTimeout(r, 3600));
+    expect(await busyStep(page)).toBe('3');
+    await (await page.$('[data-tap]'))!.tap();
+    await untilBusy(page, 4);
+    await page.focus('[data-hands-busy]');
+    await page.keyboard.press('k');
+    await untilBusy(page, 5);
+    expect(await p.text('[data-hands-busy]')).toContain('From the start again');
+    await page.keyboard.press('Backspace');
+    await untilBusy(page, 4);
+    await page.keyboard.press('Escape');
+    await page.waitForFunction(() => !document.querySelector('[data-hands-busy]'));
+    expect(await stepShown(page)).toBe('4');
+    expect(p.errors).toEqual([]);
+    await p.leave();
+  });
+
+  it('steps are read aloud where the browser has a voice, and the screen is asked to stay awake', async () => {
+    const p = await Person.at(browser);
+    await p.page.evaluateOnNewDocument(() => {
+      const said: string[] = [];
+      Object.assign(window, { said, locks: 0 });
+      Object.defineProperty(window, 'speechSynthesis', { value: { speak: (u: { text: string }) => said.push(u.text), cancel: () => {} } });
+      Object.defineProperty(window, 'SpeechSynthesisUtterance', { value: class { constructor(readonly text: string) {} } });
+      Object.defineProperty(navigator, 'wakeLock', { value: { request: async () => { (window as unknown as { locks: number }).locks += 1; return { release: async () => {}, addEventListener: () => {} }; } } });
+    });
+    await p.stepInAs('Ilse Varrow');
+    await p.goto('/knots/clove-hitch');
+    await p.page.keyboard.press('h');
+    await p.page.waitForSelector('[data-hands-busy]');
+    await p.page.waitForFunction(() => (window as unknown as { said: string[] }).said.length > 0);
+    expect(await p.page.evaluate(() => (window as unknown as { said: string[] }).said.at(-1))).toMatch(/^1\. Take the end over the pole/);
+    expect(await p.page.evaluate(() => (window as unknown as { locks: number }).locks)).toBeGreaterThan(0);
+    expect(await p.text('[data-hands-busy]')).toContain('screen stays on');
+    await p.clickText('Reading aloud. Stop');
+    await p.page.keyboard.press('ArrowRight');
+    await untilBusy(p.page, 2);
+    expect(await p.page.evaluate(() => (window as unknown as { said: string[] }).said.at(-1))).toMatch(/^1\./);
+    await p.leave();
+  });
+
+  it('who wants no motion gets the drawn-up knot at once, without a worker', async () => {
+    const p = await Person.at(browser);
+    await p.page.emulateMediaFeatures([{ name: 'prefers-reduced-motion', value: 'reduce' }]);
+    await p.stepInAs('Ilse Varrow');
+    await p.goto('/knots/bowline');
+    const workers = p.page.workers().length;
+    await p.page.focus('input[type=range]');
+    await p.page.keyboard.press('End');
+    await untilStep(p.page, 5);
+    const once = await drawing(p.page);
+    await new Promise((r) => setTimeout(r, 500));
+    expect(await drawing(p.page)).toBe(once);
+    expect(p.page.workers().length).toBe(workers);
+    await p.leave();
+  });
+});
+
+describe('speed', () => {
+  it('the stage needs at most 250 kB of script before it works, none of it the model in space', async () => {
+    const p = await at('/knots/bowline');
+    const scripts = await p.page.evaluate(async () => {
+      const html = await (await fetch(location.href)).text();
+      return [...new DOMParser().parseFromString(html, 'text/html').querySelectorAll('script[src]')].filter((s) => !s.hasAttribute('nomodule')).map((s) => s.getAttribute('src')!);
+    });
+    const files = await Promise.all(scripts.map(async (s) => Buffer.from(await (await fetch(new URL(s, BASE))).arrayBuffer())));
+    expect(files.length).toBeGreaterThan(5);
+    const kB = files.reduce((sum, f) => sum + gzipSync(f).length, 0) / 1000;
+    expect(kB).toBeLessThanOrEqual(250);
+    expect(files.some((f) => f.includes('WebGLRenderer'))).toBe(false);
+    await p.leave();
+  });
+
+  it('the first step is seen within a second on a cold page', async () => {
+    const warm = await at('/crew');
+    const cookies = await warm.context.cookies();
+    await warm.leave();
+    const paints: number[] = [];
+    for (let i = 0; i < 5; i++) {
+      // A new window each time: nothing is cached.
+      const p = await Person.at(browser);
+      await p.context.setCookie(...cookies);
+      await p.page.goto(`${BASE}/knots/alpine-butterfly`, { waitUntil: 'load' });
+      await p.page.waitForFunction(() => performance.getEntriesByName('first-contentful-paint').length > 0);
+      paints.push(await p.page.evaluate(() => performance.getEntriesByName('first-contentful-paint')[0]!.startTime));
+      expect(await p.page.$eval('svg[data-knot-picture]', (e) => e.querySelectorAll('path').length)).toBeGreaterThan(3);
+      await p.leave();
+    }
+    // Other work on the machine can only add to it.
+    expect(Math.min(...paints)).toBeLessThan(1000);
+  });
+
+  it('a form of 200 nodes and more is drawn up at 30 pictures a second or more', async () => {
+    const p = await Person.at(browser);
+    await p.page.evaluateOnNewDocument(() => {
+      const times: number[] = [];
+      Object.assign(window, { times });
+      const Plain = Worker;
+      window.Worker = class extends Plain {
+        constructor(url: string | URL, options?: WorkerOptions) {
+          super(url, options);
+          this.addEventListener('message', (e: MessageEvent<{ at?: Float64Array }>) => { if (e.data.at) { times.push(performance.now()); Object.assign(window, { nodes: e.data.at.length / 3 }); } });
+        }
+      };
+    });
+    await p.stepInAs('Ilse Varrow');
+    await p.goto('/knots/bowline');
+    await p.page.focus('input[type=range]');
+    await p.page.keyboard.press('End');
+    await p.page.waitForFunction(() => (window as unknown as { times: number[] }).times.length > 8, { timeout: 15_000 });
+    await new Promise((r) => setTimeout(r, 1500));
+    const { times, nodes } = await p.page.evaluate(() => ({ times: (window as unknown as { times: number[] }).times, nodes: (window as unknown as { nodes: number }).nodes }));
+    expect(nodes).toBeGreaterThanOrEqual(200);
+    const gaps = times.slice(1).map((t, i) => t - times[i]!).toSorted((a, b) => a - b);
+    expect(1000 / gaps[Math.floor(gaps.length / 2)]!).toBeGreaterThanOrEqual(30);
+    await p.leave();
+  });
+});
