@@ -32,6 +32,17 @@ await picture('strength-line', {}, plan('Carousel crate', async (p) => {
 await picture('working', {}, plan('Carousel crate', (p) => p.clickText('WLL of line 1')));
 await picture('print', { height: 1000 }, plan('Apple bins', async (p) => p.goto(`${new URL(p.page.url()).pathname}/print`)));
 await picture('crew', {}, async (p) => { await p.stepInAs('Ilse Varrow'); await p.goto('/crew'); });
+const knot = (path: string, more: (p: Person) => Promise<void> = async () => {}) => async (p: Person): Promise<void> => {
+  await p.stepInAs('Ilse Varrow');
+  await p.goto(path);
+  await more(p);
+};
+const step = (times: number) => async (p: Person): Promise<void> => { for (let i = 0; i < times; i++) await p.page.keyboard.press('ArrowRight'); };
+await picture('knots', {}, knot('/knots'));
+await picture('knot', {}, knot('/knots/bowline', step(2)));
+await picture('knot-night', { theme: 'night' }, knot('/knots/truckers-hitch', step(3)));
+await picture('compare', {}, knot('/knots/compare?ids=bowline,figure-eight-on-bight,round-turn-two-half-hitches'));
+await picture('phone-hands-busy', { phone: true }, knot('/knots/bowline', async (p) => { await step(2)(p); await p.clickText('Hands-busy mode'); }));
 await picture('phone-planner', { phone: true }, plan('Water tote'));
 await picture('phone-strength-line', { phone: true }, plan('Water tote', async (p) => { await p.page.$eval('article[data-line="1"]', (e) => e.scrollIntoView()); }));
 await browser.close();

@@ -19,7 +19,7 @@ const SAMPLE = 0.34;
 function drawing(named: NamedForm, id: string, frame: number, near: number, sample: number): string {
   const shipped = JSON.parse(readFileSync(fileOf(named.name), 'utf8')) as ShippedForm;
   const picture = pictureOf(bodyOfFrame(shipped, shipped.frames[frame]!), undefined, 'whole', sample);
-  const box = mixed(boxOf(picture), knotBoxOf(picture.traces, 2.4), near);
+  const box = mixed(boxOf(picture), knotBoxOf(picture, 2.4), near);
   return `<symbol id="${id}" viewBox="${fitted(box)}" overflow="hidden">${renderToStaticMarkup(<KnotStrokes picture={picture} />)}</symbol>`;
 }
 
@@ -39,7 +39,7 @@ function turnAlong(named: NamedForm, start: { x: number; y: number }, box: Box):
 function lineGlyph(named: NamedForm): string {
   const shipped = JSON.parse(readFileSync(fileOf(named.name), 'utf8')) as ShippedForm;
   const picture = pictureOf(bodyOfFrame(shipped, shipped.frames[LINE_FRAME]!), undefined, 'whole', LINE_SAMPLE);
-  const box = knotBoxOf(picture.traces, 1.6);
+  const box = knotBoxOf(picture, 1.6);
   const first = picture.traces[0]!;
   const turn = turnAlong(named, { x: first.x[0]!, y: first.y[0]! }, box);
   const [cx, cy] = [round(box.x + box.width / 2), round(box.y + box.height / 2)];

@@ -26,7 +26,7 @@ if (wanted.length === 0 || !THEMES.some((t) => t === theme)) {
 const px = Number(pixels);
 
 function Cell({ picture, drawn, say, extra, accents }: { picture: Picture; drawn: number; say: string; extra?: ReactNode; accents?: ReturnType<typeof accentsOf> }) {
-  const box = mixed(boxOf(picture), knotBoxOf(picture.traces), drawn);
+  const box = mixed(boxOf(picture), knotBoxOf(picture), drawn);
   return (
     <figure style={{ width: px, margin: 0 }}>
       <svg width={px} height={px} viewBox={viewBox(box)}><KnotStrokes picture={picture} lay={px > 120} {...(accents ? { accents } : {})} />{extra}</svg>

@@ -56,6 +56,8 @@ export interface StageData {
   readonly forms: readonly { readonly id: string; readonly name: string; readonly note: string }[];
   readonly form: { readonly id: string; readonly name: string; readonly note: string; readonly steps: readonly Step[]; readonly labels: readonly PartLabel[] };
   readonly shipped: ShippedForm;
+  /** Drawn up, what this form must look like once it is dressed, when that is told from another way of tying it. */
+  readonly dressed: ShippedForm | null;
   readonly wrong: readonly WrongStage[];
   readonly planarCode: string;
 }
@@ -131,6 +133,7 @@ async function stageOfForm(entry: Entry, form: TiedForm): Promise<StageData> {
     forms: entry.forms.map(({ id: f, name, note }) => ({ id: f, name, note })),
     form: { id: form.id, name: form.name, note: form.note, steps: form.steps, labels: form.labels ?? [] },
     shipped: shipped!,
+    dressed: form.dressedAs ? await shippedOf(`${id}--${form.dressedAs}`) : null,
     wrong: wrong.map(({ id: w, name, says, partsAt }, i) => ({ id: w, name, says, partsAt, shipped: wrongs[i]! })),
     planarCode: planarCodeOf(`${id}/${form.id}`, form),
   };

@@ -1,12 +1,23 @@
+import { readFileSync } from 'node:fs';
 import { gzipSync } from 'node:zlib';
 import { type Plan } from '@/core/exchange/plan';
+import { allForms } from '@/core/knot/catalogue';
+import { pictureOf } from '@/core/knot/drawing/picture';
+import { DrawingUp } from '@/core/knot/shape/drawing-up';
+import type { ShippedForm } from '@/core/knot/shape/frames';
+import { closed } from '@/core/knot/topology/closure';
+import { jonesInA } from '@/core/knot/topology/jones';
+import { planarCode } from '@/core/knot/topology/planar-code';
+import { viewsOf } from '@/core/knot/topology/views';
 import { assess } from '@/core/securement/assess';
 import { helpfulChanges } from '@/core/securement/advice/one-change';
 import { pool } from '@/db/pool';
 import { planPage } from '@/db/queries/plans';
 import { launch, Person } from '../support/browser';
 import { foundCrew, request } from '../support/api';
+import { fileOf } from '../../scripts/knots/forms';
 import { demoDocument, demoPlan } from '../support/demo';
+import { formOf } from '../support/knots';
 
 /** Figures of the README. Prints a line each; decides nothing. */
 
@@ -45,6 +56,25 @@ function benchCore(): void {
   const advice = performance.now();
   for (let i = 0; i < 10; i++) helpfulChanges(plan);
   print('what would help most, plan of 8 lines (in a worker)', `${((performance.now() - advice) / 10).toFixed(0)} ms`);
+}
+
+/** Knots: the largest polynomial, and drawing up a form of the size the issue of speed is about. */
+function benchKnots(): void {
+  const codes = allForms().flatMap(({ name }) => {
+    const views = viewsOf(formOf(name));
+    return views.ok ? views.value.map((v) => ({ name: `${name}, ${v.name}`, code: planarCode(closed(v.diagram, v.closure)) })) : [];
+  });
+  const largest = codes.toSorted((a, b) => b.code.crossings.length - a.code.crossings.length)[0]!;
+  const times = Array.from({ length: 7 }, () => { const began = performance.now(); jonesInA(largest.code); return performance.now() - began; });
+  print(`Jones polynomial, ${largest.code.crossings.length} crossings (${largest.name})`, `${percentile(times, 0.5).toFixed(1)} ms`);
+  const shipped = JSON.parse(readFileSync(fileOf('bowline/facing-away'), 'utf8')) as ShippedForm;
+  const hand = new DrawingUp(shipped);
+  const began = performance.now();
+  let rounds = 0;
+  while (!hand.toward(1, 10) && rounds < 40) rounds += 1;
+  print(`drawing up, ${hand.body.at.length / 3} nodes`, `${((performance.now() - began) / (10 * Math.max(1, rounds))).toFixed(2)} ms an iteration`);
+  const drawing = Array.from({ length: 20 }, () => { const t = performance.now(); pictureOf(hand.body); return performance.now() - t; });
+  print('  one picture of it, as strokes', `${percentile(drawing, 0.5).toFixed(1)} ms`);
 }
 
 async function benchSaves(): Promise<void> {
@@ -86,9 +116,9 @@ async function benchPages(): Promise<void> {
   await person.openPlan('Apple bins');
   const plan = new URL(person.page.url()).pathname;
   const cookie = (await person.context.cookies()).map((c) => `${c.name}=${c.value}`).join('; ');
-  for (const [name, route] of [['/', '/'], ['/loads', '/loads'], ['/loads/[id]', plan], ['/loads/[id]/print', `${plan}/print`], ['/crew', '/crew']] as const) {
+  for (const [name, route] of [['/', '/'], ['/loads', '/loads'], ['/loads/[id]', plan], ['/loads/[id]/print', `${plan}/print`], ['/crew', '/crew'], ['/knots', '/knots'], ['/knots/[id]', '/knots/bowline']] as const) {
     const html = await (await fetch(`${process.env['APP_URL']}${route}`, { headers: name === '/' ? {} : { cookie } })).text();
-    const scripts = [...new Set([...html.matchAll(/<script[^>]+src="([^"]+)"/g)].map((m) => m[1]!))];
+    const scripts = [...new Set([...html.matchAll(/<script(?![^>]*nomodule)[^>]+src="([^"]+)"/gi)].map((m) => m[1]!))];
     const sizes = await Promise.all(scripts.map(async (s) => gzipSync(Buffer.from(await (await fetch(new URL(s, process.env['APP_URL'])) ).arrayBuffer())).length));
     print(`first-load JavaScript ${name}, gzip`, `${Math.round(sizes.reduce((a, b) => a + b, 0) / 1000)} kB`);
   }
@@ -104,6 +134,7 @@ async function benchPages(): Promise<void> {
 }
 
 benchCore();
+benchKnots();
 await benchSaves();
 await benchList();
 await benchPages();

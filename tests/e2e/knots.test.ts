@@ -32,8 +32,14 @@ describe('the finder', () => {
     expect(await p.text('[role=status]')).toMatch(/of 24 knots/);
     await p.clickText('every crew');
     for (const name of ['Bowline', 'Clove hitch', 'Prusik', 'Reef']) {
-      const label = await p.page.evaluateHandle((n) => [...document.querySelectorAll('ul[aria-label="Knots found"] > li')].find((li) => li.querySelector('h2')?.textContent?.startsWith(n))!.querySelector('label')!, name);
-      await label.asElement()!.click();
+      // As a person would: away from the bar at the foot, then clicked.
+      await p.page.evaluate((n) => {
+        const label = [...document.querySelectorAll('ul[aria-label="Knots found"] > li')].find((li) => li.querySelector('h2')?.textContent?.startsWith(n))!.querySelector('label')!;
+        label.setAttribute('data-next', '');
+        label.scrollIntoView({ block: 'center' });
+      }, name);
+      await p.page.click('label[data-next]');
+      await p.page.evaluate(() => document.querySelector('label[data-next]')?.removeAttribute('data-next'));
     }
     await p.page.waitForFunction(() => [...document.querySelectorAll('li')].some((li) => li.textContent?.includes('four are picked')));
     await p.clickText('Put side by side');

@@ -37,7 +37,7 @@ export function Comparison({ knots }: { knots: readonly KnotFacts[] }) {
         <ButtonLink as={Link} href={`/knots/${knots[0]!.id}/card?with=${knots.slice(1).map((k) => k.id).join(',')}`}>Pocket cards</ButtonLink></Head>
       <Scroll tabIndex={0} role="region" aria-label="Comparison">
         <Table>
-          <thead><tr><th scope="col"><Small>&nbsp;</Small></th>{knots.map((k) => <th key={k.id} scope="col"><KnotPicture id={k.id} /><Link href={`/knots/${k.id}`}>{k.name}</Link></th>)}</tr></thead>
+          <thead><tr><th scope="col"><Small>compared</Small></th>{knots.map((k) => <th key={k.id} scope="col"><KnotPicture id={k.id} /><Link href={`/knots/${k.id}`}>{k.name}</Link></th>)}</tr></thead>
           <tbody>{ROWS.map(([name, cell]) => <tr key={name}><th scope="row">{name}</th>{knots.map((k) => <td key={k.id}>{cell(k)}</td>)}</tr>)}</tbody>
         </Table>
       </Scroll>

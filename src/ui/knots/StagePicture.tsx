@@ -6,6 +6,7 @@ import type { Trace } from '@/core/knot/drawing/outline';
 import type { Box, Picture } from '@/core/knot/drawing/picture';
 import type { Accent, Arrow } from '@/core/knot/drawing/step';
 import { KnotStrokes, NextArrow, viewBox } from './KnotDrawing';
+import type { Seen } from './useStage';
 
 const Frame = styled.div`position:relative;min-width:0;min-height:0;width:100%;height:100%;& > svg{position:absolute;inset:0;width:100%;height:100%}`;
 
@@ -93,9 +94,24 @@ function Inset({ inset: { text, from, to, radius }, drawing, unit }: { inset: In
   );
 }
 
+const DRESSED_PX = 190;
+
+/** In the corner: what the knot must look like once it is dressed. */
+function Dressed({ seen: { picture, box }, whole, unit }: { seen: Seen; whole: Box; unit: number }) {
+  const side = Math.min(DRESSED_PX * unit, whole.width * 0.42);
+  const [x, y] = [whole.x + whole.width - side - 2 * unit, whole.y + whole.height - side - 2 * unit];
+  return (
+    <g>
+      <rect x={x} y={y} width={side} height={side} fill="var(--sheet)" stroke="var(--ink)" strokeWidth={1.5 * unit} />
+      <svg x={x} y={y} width={side} height={side - 20 * unit} viewBox={viewBox(box)}><KnotStrokes picture={picture} /></svg>
+      <text {...lettering(unit)} x={x + side / 2} y={y + side - 7 * unit} textAnchor="middle">dressed, it looks like this</text>
+    </g>
+  );
+}
+
 /** The knot large: with what this step adds in the signal colour, the way the hand goes on, and the parts named. */
-export function StagePicture({ picture, box, accents, arrow, labels, thickness, title }: {
-  picture: Picture; box: Box; accents: readonly Accent[]; arrow: Arrow | null; labels: readonly PartLabel[]; thickness: number; title: string;
+export function StagePicture({ picture, box, accents, arrow, labels, dressed, thickness, title }: {
+  picture: Picture; box: Box; accents: readonly Accent[]; arrow: Arrow | null; labels: readonly PartLabel[]; dressed: Seen | null; thickness: number; title: string;
 }) {
   const ref = useRef<HTMLDivElement>(null);
   const id = useId();
@@ -110,6 +126,7 @@ export function StagePicture({ picture, box, accents, arrow, labels, thickness, 
         <g id={`${id}knot`}><KnotStrokes picture={picture} accents={accents} thickness={thickness} lay={1 / unit > 6} /></g>
         {arrow ? <NextArrow arrow={arrow} size={Math.max(0.8, 15 * unit)} /> : null}
         {details.map((inset) => <Inset key={inset.text} inset={inset} drawing={`${id}knot`} unit={unit} />)}
+        {dressed ? <Dressed seen={dressed} whole={whole} unit={unit} /> : null}
         {placed(labels.filter((l) => !details.some((d) => d.text === l.text)), picture.traces, box, LABEL_PX * 1.3 * unit, arrow).map((l) => <Name key={l.text} label={l} unit={unit} />)}
       </svg>
     </Frame>

@@ -16,7 +16,12 @@ export interface StagePictureData {
   readonly accents: readonly Accent[];
   readonly arrow: Arrow | null;
   readonly labels: readonly PartLabel[];
+  /** What the knot must look like once it is dressed, beside how it lies. */
+  readonly dressed: Seen | null;
 }
+
+/** A picture and the part of it to look at. */
+export interface Seen { readonly picture: Picture; readonly box: Box }
 
 /** In the list a diameter is two to five pixels. */
 const THUMBNAIL_SAMPLE = 0.6;
@@ -67,16 +72,26 @@ export function useStage(stage: StageData): StageState {
   }, [draw, last]);
   const loose = useStepPictures(stage, view);
   const thumbnail = useStepPictures(stage, view, THUMBNAIL_SAMPLE);
+  const dressed = useMemo((): Seen | null => (stage.dressed ? drawnUpSeen(stage.dressed, view) : null), [stage, view]);
   const data = useMemo((): StagePictureData => {
     if (step < last) return loose(step);
     const traces = ropeTraces(body, view);
     const picture = pictureOfTraces(traces, body.fixtures, view);
-    return { picture, box: mixed(boxOf(picture), knotBoxOf(traces), wanted * 0.85), accents: NO_ACCENTS, arrow: null, labels: stage.form.labels.filter((l) => l.inset) };
-  }, [step, last, loose, body, view, wanted, stage]);
+    return { picture, box: mixed(boxOf(picture), knotBoxOf(picture), wanted * NEAR), accents: NO_ACCENTS, arrow: null, labels: stage.form.labels.filter((l) => l.inset), dressed };
+  }, [step, last, loose, body, view, wanted, stage, dressed]);
   return { stage, step, view, setView, show, drawn: wanted, moving, drawUp, data, body, thumbnail };
 }
 
+
 const frameBody = (form: ShippedForm, frame: number) => bodyOfFrame(form, form.frames[frame]!);
+
+/** How near the eye goes to a knot drawn up. */
+const NEAR = 0.85;
+
+function drawnUpSeen(form: ShippedForm, view: View): Seen {
+  const picture = pictureOf(frameBody(form, form.frames.length - 1), view);
+  return { picture, box: mixed(boxOf(picture), knotBoxOf(picture), NEAR) };
+}
 
 const MINE: View = { side: 'mine', leftHanded: false };
 
@@ -93,8 +108,8 @@ export function useStepPictures(stage: StageData, view: View = MINE, sample?: nu
       const body = up ? frameBody(shipped, shipped.frames.length - 1) : frameBody(shipped, 0);
       const accents = accentsOf(steps, index, body.strands.length);
       const picture = pictureOf(body, view, step.shown, sample);
-      const box = up ? mixed(boxOf(picture), knotBoxOf(picture.traces), 0.85) : boxOf(picture);
-      const data = { picture, box, accents, arrow: arrowOf(picture, accents, step.shown), labels: labelsOf(labels, step, accents) };
+      const box = up ? mixed(boxOf(picture), knotBoxOf(picture), NEAR) : boxOf(picture);
+      const data = { picture, box, accents, arrow: arrowOf(picture, accents, step.shown), labels: labelsOf(labels, step, accents), dressed: null };
       made.set(index, data);
       return data;
     };

@@ -71,6 +71,7 @@ export const alpineButterfly = {
         { closure: 'cut 1', alone: ['3₁', '3₁'], linking: [1] },
       ],
       sameAs: 'twist',
+      dressedAs: 'twist',
       idleCrossings: {
         count: 2,
         because:
@@ -101,6 +102,7 @@ export const alpineButterfly = {
         { closure: 'cut 1', alone: ['3₁', '3₁'], linking: [1] },
       ],
       sameAs: 'twist',
+      dressedAs: 'twist',
       steps: [
         { shown: { upTo: [4.5] }, say: 'Lay the rope down the thumb side.', look: 'The end hangs behind.' },
         { shown: { bight: [12, 26] }, say: 'Slant to the finger tips, then back between, over the first slant.', look: 'Three parts across the palm.' },

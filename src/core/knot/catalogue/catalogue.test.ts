@@ -2,8 +2,11 @@ import { describe, expect, it } from 'vitest';
 import { readForm } from '../form/form';
 import { KNOTS, type KnotId } from '../knots';
 import { stageOf } from '../stage-of';
+import { closed } from '../topology/closure';
 import { unnoticedFlips, withCrossingFlipped } from '../topology/flip';
 import { fingerprintOf, invariantsOf } from '../topology/invariants';
+import { jonesInA } from '../topology/jones';
+import { planarCode } from '../topology/planar-code';
 import { proofOf, provedOrWrong } from '../topology/proof';
 import { viewsOf } from '../topology/views';
 import { wordIssue } from '../../../wording/issues';
@@ -100,6 +103,17 @@ describe('a bad path is refused with knot, mark and place', () => {
   });
 });
 
+describe('speed', () => {
+  it('the polynomial of the largest form in its largest closure takes less than 200 ms', () => {
+    const codes = forms.flatMap((f) => viewsOfForm(f.name).views.map((v) => planarCode(closed(v.diagram, v.closure))));
+    const largest = codes.reduce((a, b) => (b.crossings.length > a.crossings.length ? b : a));
+    expect(largest.crossings.length).toBeGreaterThan(20);
+    const times = Array.from({ length: 5 }, () => { const began = performance.now(); jonesInA(largest); return performance.now() - began; });
+    // Other work on the machine can only add to it.
+    expect(Math.min(...times)).toBeLessThan(200);
+  });
+});
+
 describe('the entries', () => {
   it('carry ids that do not repeat', () => expect(new Set(CATALOGUE.map((e) => e.id)).size).toBe(CATALOGUE.length));
   it.each(CATALOGUE.map((e) => [e.id, e] as const))('%s: steps, labels and comparisons point at its own ropes', (_, entry) => {
@@ -109,6 +123,7 @@ describe('the entries', () => {
       for (const label of form.labels ?? []) expect(label.u).toBeLessThanOrEqual(last[label.rope ?? 0]!);
       expect(form.steps.at(-1)!.shown).toBe('drawn up');
     }
+    for (const form of entry.forms) if (form.dressedAs) expect(form.dressedAs).toBe(form.sameAs);
     for (const wrong of entry.wrong) expect(entry.forms.map((f) => f.id)).toContain(wrong.insteadOf);
     for (const dispute of entry.disputes) expect(dispute.sides.length).toBeGreaterThanOrEqual(2);
     for (const next of entry.leadsTo) expect(entryOf(next)).not.toBeNull();

@@ -86,6 +86,8 @@ export interface TiedForm {
   /** Another form of this entry it must have the same invariants as: the same knot made another way. */
   readonly sameAs?: string;
   readonly idleCrossings?: IdleCrossings;
+  /** The form whose drawn-up picture shows what this one must look like once it is dressed. */
+  readonly dressedAs?: string;
 }
 
 /** A knot people tie by mistake instead. */

@@ -37,7 +37,7 @@ describe('strokes', () => {
       expect([...drawn].every((n) => n === 1)).toBe(true);
     });
     let crossings = 0;
-    for (const [k, a] of picture.traces.entries()) for (const [m, b] of picture.traces.entries()) for (let i = 0; i < a.x.length; i += 2) for (let j = 0; j < b.x.length; j += 2) {
+    for (const [k, a] of picture.traces.entries()) for (const [m, b] of picture.traces.entries()) for (let i = 0; i < a.x.length; i++) for (let j = 0; j < b.x.length; j++) {
       if (m < k || (m === k && Math.abs(a.s[i]! - b.s[j]!) < 2) || Math.hypot(a.x[i]! - b.x[j]!, a.y[i]! - b.y[j]!) > 0.24 || Math.abs(a.z[i]! - b.z[j]!) < 0.8) continue;
       crossings += 1;
       const heights = topAt(picture.traces, picture.items, a.x[i]!, a.y[i]!).map((s) => s.z);
@@ -121,7 +121,7 @@ describe('steps', () => {
 describe('boxes', () => {
   it('the knot’s own box lies within the whole and is smaller', () => {
     const picture = pictureOf(bowline);
-    const [whole, knot] = [boxOf(picture), knotBoxOf(picture.traces, 1)];
+    const [whole, knot] = [boxOf(picture), knotBoxOf(picture, 1)];
     expect(knot.width * knot.height).toBeLessThan(0.6 * whole.width * whole.height);
     expect(knot.x).toBeGreaterThan(whole.x);
     expect(mixed(whole, knot, 0)).toEqual(whole);

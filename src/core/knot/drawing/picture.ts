@@ -51,17 +51,26 @@ export function boxOf({ traces, fixtures }: Pick<Picture, 'traces' | 'fixtures'>
   return { x: left - margin, y: top - margin, width: right - left + 2 * margin, height: bottom - top + 2 * margin };
 }
 
-/** The box round the places where ropes lie on each other: the knot without its long ends. */
-export function knotBoxOf(traces: readonly Trace[], margin = 3): Box {
+/** Least side of a knot's box in diameters: a knot of one crossing is not looked at through a keyhole. */
+const LEAST_SIDE = 10;
+/** Posts up to this radius belong to the picture of the knot on them. */
+const SMALL_POST = 6;
+
+/** The box round the places where ropes lie on each other, with a post they go round: the knot without its long ends. */
+export function knotBoxOf({ traces, fixtures }: Pick<Picture, 'traces' | 'fixtures'>, margin = 3): Box {
   let [left, top, right, bottom] = [Infinity, Infinity, -Infinity, -Infinity];
-  const first = traces.map(() => 0);
-  eachNearPair(traces, first, (k, i, m, j, far) => {
+  const take = (x: number, y: number, r: number): void => {
+    left = Math.min(left, x - r); right = Math.max(right, x + r); top = Math.min(top, y - r); bottom = Math.max(bottom, y + r);
+  };
+  eachNearPair(traces, traces.map(() => 0), (k, i, m, j, far) => {
     const t = traces[k]!;
     if (far > 0.6 * t.width || (k === m && Math.abs(t.s[i]! - t.s[j]!) < 2 * t.width) || t.strand < 0) return;
-    left = Math.min(left, t.x[i]!); right = Math.max(right, t.x[i]!); top = Math.min(top, t.y[i]!); bottom = Math.max(bottom, t.y[i]!);
+    take(t.x[i]!, t.y[i]!, 0);
   });
-  if (left > right) return boxOf({ traces, fixtures: [] }, margin);
-  return { x: left - margin, y: top - margin, width: right - left + 2 * margin, height: bottom - top + 2 * margin };
+  if (left > right) return boxOf({ traces, fixtures }, margin);
+  for (const f of fixtures) if (f.kind === 'post' && f.radius <= SMALL_POST) take(f.x, f.y, f.radius);
+  const [wide, high] = [Math.max(LEAST_SIDE, right - left + 2 * margin), Math.max(LEAST_SIDE, bottom - top + 2 * margin)];
+  return { x: (left + right - wide) / 2, y: (top + bottom - high) / 2, width: wide, height: high };
 }
 
 /** Two boxes mixed: the eye goes in on the knot as it is drawn up. */
