@@ -45,6 +45,8 @@ export interface WrongStage {
   readonly name: string;
   readonly says: string;
   readonly partsAt: WrongForm['partsAt'];
+  /** The form it is mistaken for; the one on the stage where that has mistakes of its own. */
+  readonly right: ShippedForm;
   readonly shipped: ShippedForm;
 }
 
@@ -126,15 +128,17 @@ export async function stageData(id: string, formId?: string): Promise<StageData 
 async function stageOfForm(entry: Entry, form: TiedForm): Promise<StageData> {
   const { id } = entry;
   const wrong = entry.wrong.filter((w) => w.insteadOf === form.id || !entry.wrong.some((x) => x.insteadOf === form.id));
-  const [shipped, ...wrongs] = await Promise.all([shippedOf(`${id}--${form.id}`), ...wrong.map((w) => shippedOf(`${id}--wrong-${w.id}`))]);
+  const shipped = await shippedOf(`${id}--${form.id}`);
+  const wrongStage = async ({ id: w, name, says, partsAt, insteadOf }: WrongForm): Promise<WrongStage> =>
+    ({ id: w, name, says, partsAt, right: await shippedOf(`${id}--${insteadOf}`), shipped: await shippedOf(`${id}--wrong-${w}`) });
   return {
     facts: factsOf(entry), disputes: entry.disputes,
     leadsTo: entry.leadsTo.map((next) => ({ id: next, name: entryOf(next)?.name ?? next })),
     forms: entry.forms.map(({ id: f, name, note }) => ({ id: f, name, note })),
     form: { id: form.id, name: form.name, note: form.note, steps: form.steps, labels: form.labels ?? [] },
-    shipped: shipped!,
+    shipped,
     dressed: form.dressedAs ? await shippedOf(`${id}--${form.dressedAs}`) : null,
-    wrong: wrong.map(({ id: w, name, says, partsAt }, i) => ({ id: w, name, says, partsAt, shipped: wrongs[i]! })),
+    wrong: await Promise.all(wrong.map(wrongStage)),
     planarCode: planarCodeOf(`${id}/${form.id}`, form),
   };
 }

@@ -1,5 +1,9 @@
 import { describe, expect, it } from 'vitest';
 import type { Plan } from '../exchange/plan';
+import { HOLDING } from '../knot/holding';
+import { KNOTS, type KnotId } from '../knot/knots';
+import { stageOf } from '../knot/stage-of';
+import { ROPE_MATERIAL_IDS, ROPE_MATERIALS, type RopeMaterialId } from '../rope/materials';
 import { demoNames, demoPlan } from '../../../tests/support/demo';
 import { helpfulChanges } from './advice/one-change';
 import { assess } from './assess';
@@ -82,6 +86,26 @@ describe('findings', () => {
   it('taut-line in stiff rope is flagged', () => {
     const manila = crate.lines[0]!.elements.map((e) => (e.kind === 'rope' ? { ...e, rope: { ...e.rope, material: 'manila' as const } } : e.kind === 'lock' ? { ...e, knot: 'taut-line-hitch' as const } : e));
     expect(codes({ ...crate, lines: [{ ...crate.lines[0]!, elements: manila }] })).toContain('knot-slips-in-stiff-rope');
+  });
+});
+
+describe('a knot that slips in this rope is flagged by what the catalogue says of it', () => {
+  const stiff = ROPE_MATERIAL_IDS.filter((m) => ROPE_MATERIALS[m].stiff);
+  const slick = ROPE_MATERIAL_IDS.filter((m) => ROPE_MATERIALS[m].slick);
+  const flags = (knot: KnotId, material: RopeMaterialId): string[] => {
+    const kind = KNOTS[knot].uses.includes('bend' as never) ? 'bend' : 'knot';
+    const elements = crate.lines[0]!.elements.map((e) => (e.kind === 'rope' ? { ...e, rope: { ...e.rope, material } } : e)).filter((e) => e.kind !== 'knot' && e.kind !== 'lock' && e.kind !== 'truckers');
+    return codes({ ...crate, lines: [{ ...crate.lines[0]!, elements: [...elements, { id: 'x', kind, knot, liesOnBarM: null } as never] }] }).filter((c) => c.startsWith('knot-slips'));
+  };
+  const taught = (Object.keys(KNOTS) as KnotId[]).flatMap((id) => { const stage = stageOf(id); return stage ? [[id, HOLDING[stage.entry]] as const] : []; });
+  it.each(taught)('%s', (id, holds) => {
+    expect(flags(id, 'polyester')).toEqual([]);
+    for (const m of stiff) expect(flags(id, m)).toEqual(holds.stiff === 'no' ? ['knot-slips-in-stiff-rope'] : []);
+    for (const m of slick) expect(flags(id, m)).toEqual(holds.slick === 'no' ? ['knot-slips-in-slick-rope'] : []);
+  });
+  it('some are flagged and some are not', () => {
+    expect(taught.filter(([, h]) => (h.stiff as string) === 'no').map(([id]) => id)).toEqual(expect.arrayContaining(['taut-line-hitch', 'clove-hitch']));
+    expect(taught.filter(([, h]) => (h.slick as string) !== 'no').length).toBeGreaterThan(8);
   });
 });
 

@@ -74,7 +74,7 @@ function lensRoom(box: Box): [Box, number] {
 export function RightWrong({ stage, view }: { stage: StageData; view: View }) {
   const [index, setIndex] = useState(0);
   const wrong = stage.wrong[index];
-  const pair = useMemo(() => (wrong ? [seen(stage.shipped, wrong.partsAt.right, wrong.partsAt.rope ?? 0, view), seen(wrong.shipped, wrong.partsAt.wrong, wrong.partsAt.rope ?? 0, view)] as const : null), [stage, wrong, view]);
+  const pair = useMemo(() => (wrong ? [seen(wrong.right, wrong.partsAt.right, wrong.partsAt.rope ?? 0, view), seen(wrong.shipped, wrong.partsAt.wrong, wrong.partsAt.rope ?? 0, view)] as const : null), [wrong, view]);
   if (!wrong || !pair) return null;
   return (
     <section aria-label="Right and wrong">
