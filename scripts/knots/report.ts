@@ -4,8 +4,9 @@ import { readForm } from '@/core/knot/form/form';
 import { checkShape } from '@/core/knot/shape/check';
 import { bodyOfFrame, type ShippedForm } from '@/core/knot/shape/frames';
 import { SHAPE_LIMITS } from '@/core/knot/shape/limits';
+import { polynomialsOf } from '@/core/knot/topology/invariants';
 import { unnoticedFlips } from '@/core/knot/topology/flip';
-import { type Proved, proofOf } from '@/core/knot/topology/proof';
+import { type Proved, proofOf, provedOrWrong } from '@/core/knot/topology/proof';
 import { wordIssue } from '@/wording/issues';
 import { fileOf } from './forms';
 
@@ -39,6 +40,9 @@ export function reportOf(all: ReturnType<typeof allForms>): Report {
     '## Crossings turned over', '',
     `Every crossing of every form is turned over by itself (both its marks) and must be noticed by the invariants. ${noticed} of ${crossings} are. The others leave the form what it is:`, '',
     '| form | crossings | reason |', '|---|---|---|', ...parts.flatMap((p) => p.idle), '',
+    '## Polynomials', '',
+    'Of every rope that closes to one curve by itself, ends joined: Alexander from the lowest power on, Jones in t.', '',
+    '| form | Alexander | Jones |', '|---|---|---|', ...parts.flatMap((p) => p.polynomials), '',
     '## Geometry', '',
     `Six states from loose to drawn up. In every one the invariants of the projection are those of the authored path. Limits: overlap ${SHAPE_LIMITS.overlapD * 100} % of the diameter, turn from node to node ${SHAPE_LIMITS.turnRad} rad, ${SHAPE_LIMITS.bytes / 1000} kB.`, '',
     '| form | nodes | invariants | worst overlap | sharpest turn | rope inside | size |', '|---|--:|---|--:|--:|--:|--:|', ...parts.map((p) => p.geometry), '',
@@ -46,22 +50,25 @@ export function reportOf(all: ReturnType<typeof allForms>): Report {
   return { text, faults };
 }
 
-interface Part { readonly claims: string[]; readonly idle: string[]; readonly geometry: string; readonly crossings: number; readonly noticed: number }
+interface Part { readonly claims: string[]; readonly polynomials: string[]; readonly idle: string[]; readonly geometry: string; readonly crossings: number; readonly noticed: number }
 
 function partOf(named: NamedForm, faults: string[]): Part {
   const { name, form } = named;
   const proof = proofOf(name, form.spec, form.claims);
   if (!proof.ok) {
     faults.push(wordIssue(proof.issues[0]!));
-    return { claims: [], idle: [], geometry: `| ${name} | | path is wrong | | | | |`, crossings: 0, noticed: 0 };
+    return { claims: [], polynomials: [], idle: [], geometry: `| ${name} | | path is wrong | | | | |`, crossings: 0, noticed: 0 };
   }
-  for (const r of proof.value.results) if (!r.holds) faults.push(`${name}, ${r.claim.closure}: expected ${r.expected}, obtained ${r.obtained}`);
+  const demanded = provedOrWrong(name, form.spec, form.claims);
+  if (!demanded.ok) faults.push(wordIssue(demanded.issues[0]!));
   const unnoticed = unnoticedFlips(proof.value.form);
   const allowed = 'idleCrossings' in form ? form.idleCrossings : undefined;
   if (unnoticed.length !== (allowed?.count ?? 0)) faults.push(`${name}: ${unnoticed.length} crossings can be turned over unnoticed`);
   const crossings = proof.value.form.diagram.crossings.length;
+  const known = polynomialsOf(proof.value.views[0]!);
   return {
     claims: proof.value.results.map((r) => claimRow(named, r)),
+    polynomials: known && known.alexander.length > 1 ? [`| ${name} | ${known.alexander.join(' ')} | ${known.jones} |`] : [],
     idle: allowed ? [`| ${name} | ${allowed.count} | ${allowed.because} |`] : [],
     geometry: geometryRow(named, faults), crossings, noticed: crossings - unnoticed.length,
   };

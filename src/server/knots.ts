@@ -56,7 +56,7 @@ export interface StageData {
   readonly disputes: Entry['disputes'];
   readonly leadsTo: readonly { readonly id: string; readonly name: string }[];
   readonly forms: readonly { readonly id: string; readonly name: string; readonly note: string }[];
-  readonly form: { readonly id: string; readonly name: string; readonly note: string; readonly steps: readonly Step[]; readonly labels: readonly PartLabel[] };
+  readonly form: { readonly id: string; readonly name: string; readonly note: string; readonly steps: readonly Step[]; readonly labels: readonly PartLabel[]; readonly release: TiedForm['release'] };
   readonly shipped: ShippedForm;
   /** Drawn up, what this form must look like once it is dressed, when that is told from another way of tying it. */
   readonly dressed: ShippedForm | null;
@@ -135,7 +135,7 @@ async function stageOfForm(entry: Entry, form: TiedForm): Promise<StageData> {
     facts: factsOf(entry), disputes: entry.disputes,
     leadsTo: entry.leadsTo.map((next) => ({ id: next, name: entryOf(next)?.name ?? next })),
     forms: entry.forms.map(({ id: f, name, note }) => ({ id: f, name, note })),
-    form: { id: form.id, name: form.name, note: form.note, steps: form.steps, labels: form.labels ?? [] },
+    form: { id: form.id, name: form.name, note: form.note, steps: form.steps, labels: form.labels ?? [], release: form.release },
     shipped,
     dressed: form.dressedAs ? await shippedOf(`${id}--${form.dressedAs}`) : null,
     wrong: await Promise.all(wrong.map(wrongStage)),

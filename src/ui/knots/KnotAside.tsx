@@ -42,10 +42,12 @@ export function Checks({ facts, diameterM }: { facts: KnotFacts; diameterM: numb
 const HOLD_WORDS = { slack: 'going slack', wet: 'wet', stiff: 'stiff rope', slick: 'slick rope' } as const;
 const HOLD_MARKS = { yes: '✓', 'with care': '~', no: '✗' } as const;
 
+const RELEASE_WORDS = { 'in the bight': 'Tied in the bight: without the loop or the pole in it, nothing is left in the rope.', 'fully slipped': 'Pull the bight: nothing stays tied.' } as const;
+
 /** What the knot is good for and what not. */
 export function Facts({ stage, diameterM }: { stage: StageData; diameterM: number }) {
   const { units } = useMember();
-  const { facts, shipped } = stage;
+  const { facts, shipped, form: { release } } = stage;
   const inside = shipped.insideD.map((d) => formatQuantity(d * diameterM, 'length', units, 'demand')).join(' and ');
   return (
     <Section aria-label="What to know">
@@ -56,6 +58,7 @@ export function Facts({ stage, diameterM }: { stage: StageData; diameterM: numbe
         <dt>Rope in it</dt><dd>{inside} from where it bends to where it is straight again</dd>
         <dt>Jams</dt><dd>{facts.jams}</dd>
         <dt>Unties</dt><dd>{facts.unties}</dd>
+        {release ? <><dt>Comes off</dt><dd>{typeof release === 'string' ? RELEASE_WORDS[release] : `Pull the bight: ${release.says}.`}</dd></> : null}
         <dt>Slipped</dt><dd>{facts.slipped}</dd>
         <dt>Backup</dt><dd>{facts.backup}</dd>
         <dt>Holds</dt><dd><Holds>{(Object.keys(HOLD_WORDS) as (keyof typeof HOLD_WORDS)[]).map((k) => <span key={k}><b aria-hidden>{HOLD_MARKS[facts.holds[k]]}</b> {HOLD_WORDS[k]}: {facts.holds[k]}</span>)}</Holds></dd>

@@ -1,6 +1,6 @@
 'use client';
 import { useCallback, useMemo, useState } from 'react';
-import type { PartLabel, Step } from '@/core/knot/catalogue/entry';
+import type { PartLabel } from '@/core/knot/catalogue/entry';
 import { type Box, boxOf, knotBoxOf, mixed, type Picture, pictureOf, pictureOfTraces, ropeTraces } from '@/core/knot/drawing/picture';
 import { type Accent, accentsOf, type Arrow, arrowOf } from '@/core/knot/drawing/step';
 import type { View } from '@/core/knot/drawing/view';
@@ -8,7 +8,7 @@ import type { Body } from '@/core/knot/shape/body';
 import { bodyOfFrame, type ShippedForm } from '@/core/knot/shape/frames';
 import { useDrawingUp } from '@/workers/useDrawingUp';
 import type { StageData } from '@/server/knots';
-import { WORKING_END } from './StagePicture';
+import { labelsOf } from './layout';
 
 export interface StagePictureData {
   readonly picture: Picture;
@@ -27,16 +27,6 @@ export interface Seen { readonly picture: Picture; readonly box: Box }
 const THUMBNAIL_SAMPLE = 0.6;
 
 const NO_ACCENTS: readonly Accent[] = [];
-
-/** The parts named on a step's picture: those in sight, and the working end where rope is being added. */
-function labelsOf(labels: readonly PartLabel[], step: Step, accents: readonly Accent[]): PartLabel[] {
-  const { shown } = step;
-  if (typeof shown === 'string') return [...labels];
-  if ('bight' in shown) return labels.filter((l) => l.u < shown.bight[0] || l.u > shown.bight[1]);
-  const tip = accents[0];
-  const seen = labels.filter((l) => l.u <= (shown.upTo[l.rope ?? 0] ?? 0));
-  return tip ? [...seen, { rope: tip.strand as 0 | 1, u: tip.to - 0.02, text: WORKING_END }] : seen;
-}
 
 export interface StageState {
   readonly stage: StageData;

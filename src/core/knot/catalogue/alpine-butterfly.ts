@@ -42,6 +42,7 @@ export const alpineButterfly = {
         { closure: 'ends', alone: ['unknot'], because: 'tied in the bight' },
         { closure: 'cut 1', alone: ['3₁', '3₁'], linking: [1] },
       ],
+      release: 'in the bight',
       steps: [
         { shown: { bight: [5.5, 26.5] }, say: 'Hang a bight and twist it half a turn.', look: 'One crossing.' },
         { shown: { bight: [10.5, 21.5] }, say: 'Twist once more the same way.', look: 'Two eyes, one above the other.' },
@@ -77,6 +78,7 @@ export const alpineButterfly = {
         because:
           'where the picked wrap passes the part behind the hand: the hand lies between them while it is tied, and once it is out they are free of each other',
       },
+      release: 'in the bight',
       steps: [
         { shown: { upTo: [3.5] }, say: 'First wrap at the thumb side.', look: 'Rope hangs to the palm.' },
         { shown: { bight: [8.2, 21.8] }, say: 'Second wrap at the finger tips, third between the two.', look: 'Three parts on the palm side.' },
@@ -103,6 +105,7 @@ export const alpineButterfly = {
       ],
       sameAs: 'twist',
       dressedAs: 'twist',
+      release: 'in the bight',
       steps: [
         { shown: { upTo: [4.5] }, say: 'Lay the rope down the thumb side.', look: 'The end hangs behind.' },
         { shown: { bight: [12, 26] }, say: 'Slant to the finger tips, then back between, over the first slant.', look: 'Three parts across the palm.' },

@@ -78,6 +78,7 @@ export const cloveHitch = {
       claims: [{ closure: 'ends', alone: ['unknot', 'unknot'], linking: [2] }],
       sameAs: 'passed',
       dressedAs: 'passed',
+      release: 'in the bight',
       steps: [
         { shown: { upTo: [11.2] }, say: 'Turn a loop, its end on top.', look: 'First loop.' },
         { shown: 'whole', say: 'Turn another just like it and lay it behind the first.', look: 'Both ends come out between the loops.' },

@@ -67,6 +67,7 @@ export const constrictor = {
         ],
       },
       claims: [{ closure: 'ends', alone: ['unknot', 'unknot'], linking: [2] }],
+      release: 'fully slipped',
       steps: [
         { shown: { upTo: [12.6] }, say: 'Once round and across.', look: 'The riding turn.' },
         { shown: { upTo: [21.4] }, say: 'Round again, then over the standing part.', look: 'To the left.' },

@@ -1,7 +1,7 @@
 import type { Confidence } from '../../working/working';
 import type { FormSpec } from '../form/form';
 import type { EntryId, Holds } from '../holding';
-import type { KnotId, KnotSchool } from '../knots';
+import type { KnotId } from '../knots';
 import type { KnotName } from '../topology/names';
 import type { ClosureName } from '../topology/views';
 
@@ -83,6 +83,8 @@ export interface TiedForm {
   readonly claims: readonly [Claim, ...Claim[]];
   readonly steps: readonly [Step, ...Step[]];
   readonly labels?: readonly PartLabel[];
+  /** How it comes off: without an end, by pulling its bight, or partly, with the knot that is left named as the tables name it. */
+  readonly release?: 'in the bight' | 'fully slipped' | { readonly leaves: KnotName; readonly says: string };
   /** Another form of this entry it must have the same invariants as: the same knot made another way. */
   readonly sameAs?: string;
   readonly idleCrossings?: IdleCrossings;
@@ -143,5 +145,3 @@ export interface Entry {
   readonly forms: readonly [TiedForm, ...TiedForm[]];
   readonly wrong: readonly WrongForm[];
 }
-
-export type { KnotSchool };

@@ -42,6 +42,7 @@ export const figureEightOnBight = {
         { closure: 'ends', alone: ['unknot'], because: 'tied in the bight' },
         { closure: 'cut 1', alone: ['4₁', '4₁'], linking: [0] },
       ],
+      release: 'in the bight',
       steps: [
         { shown: { bight: [8, 46] }, say: 'Double the rope into a bight.', look: 'Two parts side by side.' },
         { shown: { bight: [15.5, 38.5] }, say: 'Turn the bight over, then behind the doubled part.', look: 'As for a single figure-eight.' },

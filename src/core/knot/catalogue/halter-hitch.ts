@@ -43,6 +43,7 @@ export const halterHitch = {
         ],
       },
       claims: [{ closure: 'ends', alone: ['unknot', 'unknot'], linking: [1], because: 'fully slipped: only the turn over the rail is left' }],
+      release: 'fully slipped',
       steps: [
         { shown: { upTo: [8.4] }, say: 'Over the rail and down behind.', look: 'End beside the standing part.' },
         { shown: { upTo: [17.4] }, say: 'Round the standing part.', look: 'Over it, back behind it.' },

@@ -41,6 +41,7 @@ export const marlinspikeHitch = {
         { closure: 'ends', alone: ['unknot', 'unknot'], linking: [0] },
         { closure: 'behind', linking: [1] },
       ],
+      release: 'in the bight',
       steps: [
         { shown: { upTo: [7] }, say: 'Lay a turn in the line.', look: 'The standing part runs down its middle.' },
         { shown: { upTo: [14] }, say: 'Fold it over the standing part.', look: 'The standing part shows in the loop.' },

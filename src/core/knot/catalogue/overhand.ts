@@ -68,6 +68,7 @@ export const overhand = {
         { closure: 'ends', alone: ['unknot'], because: 'fully slipped: the bight pulls out' },
         { closure: 'cut 1', alone: ['3₁', 'unknot'] },
       ],
+      release: 'fully slipped',
       steps: [
         { shown: { upTo: [6] }, say: 'Turn a loop as for an overhand.', look: 'End on top.' },
         { shown: { upTo: [9.5] }, say: 'Take the end behind the standing part.', look: 'Leave it long.' },
@@ -92,6 +93,7 @@ export const overhand = {
         { closure: 'ends', alone: ['unknot'], because: 'tied in the bight' },
         { closure: 'cut 1', alone: ['3₁', '3₁'], linking: [3] },
       ],
+      release: 'in the bight',
       steps: [
         { shown: { bight: [5, 27] }, say: 'Double the rope into a bight.', look: 'Two parts side by side.' },
         { shown: { bight: [10.5, 21.5] }, say: 'Turn it once round the doubled part.', look: 'The bight goes behind.' },

@@ -69,6 +69,7 @@ export const roundTurnTwoHalfHitches = {
         ],
       },
       claims: [{ closure: 'ends', alone: ['3₁', 'unknot'], linking: [2], because: 'the slipped hitch pulls out, the plain one stays; tail led under' }],
+      release: { leaves: '3₁', says: 'the first hitch stays' },
       steps: [
         { shown: { upTo: [14.2] }, say: 'Round turn on the rail.', look: 'Both parts on one side.' },
         { shown: { upTo: [23.6] }, say: 'First half hitch.', look: 'Over, behind, out.' },

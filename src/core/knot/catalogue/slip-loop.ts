@@ -55,6 +55,7 @@ export const slipLoop = {
         { closure: 'ends', alone: ['unknot'], because: 'tied in the bight' },
         { closure: 'cut 1', alone: ['3₁', 'unknot'], linking: [1] },
       ],
+      release: 'in the bight',
       steps: [
         { shown: { upTo: [9] }, say: 'Twist a loop in the line.', look: 'It lies over the standing part.' },
         { shown: { bight: [11, 18.5] }, say: 'Reach through it for the slack on the anchor side.', look: 'Not for the load side.' },

@@ -1,6 +1,5 @@
 import { closed, type ClosedDiagram } from './closure';
 import { alexander } from './alexander';
-import type { Diagram } from './diagram';
 import { jones, jonesInA } from './jones';
 import { laurentText } from './laurent';
 import { type KnotName, nameOf } from './names';
@@ -35,10 +34,12 @@ export function fingerprint(view: ProofView): string {
   return laurentText(jonesInA(planarCode(closed(view.diagram, view.closure))), 'A');
 }
 
-/** Alexander polynomial of a view that closes to one component, for the report. */
-export function alexanderOf(diagram: Diagram, view: Pick<ProofView, 'closure'>): readonly number[] | null {
-  const c = closed(diagram, view.closure);
-  return c.components === 1 ? alexander(planarCode(c)) : null;
+/** Alexander and Jones polynomial of a view that closes to one component, for the report; null for links. */
+export function polynomialsOf(view: ProofView): { readonly alexander: readonly number[]; readonly jones: string } | null {
+  const diagram = closed(view.diagram, view.closure);
+  if (diagram.components !== 1) return null;
+  const code = planarCode(diagram);
+  return { alexander: alexander(code), jones: laurentText(jones(code)) };
 }
 
 /** All views of a form in one text, to tell forms apart. */
