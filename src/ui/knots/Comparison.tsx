@@ -26,7 +26,7 @@ const ROWS: readonly [string, (k: KnotFacts) => ReactNode][] = [
     <div key={s.school}><b>{s.least === s.most ? `${Math.round(s.least * 100)} %` : `${Math.round(s.least * 100)} to ${Math.round(s.most * 100)} %`}</b> <Small>{s.name}</Small> <SourceMark confidence={s.confidence} /></div>)))],
   ['Tying', (k) => `${EASE[k.easy.tie]}; ${k.gloves ? 'goes with gloves' : 'hard with gloves'}`], ['Needs', (k) => k.needs],
   ['Untying', (k) => <>{EASE[k.easy.untie]}. {k.unties}</>], ['Jams', (k) => k.jams], ['Going slack', (k) => k.holds.slack], ['Wet', (k) => k.holds.wet], ['Stiff rope', (k) => k.holds.stiff], ['Slick rope', (k) => k.holds.slick],
-  ['Slipped', (k) => k.slipped], ['Backup', (k) => k.backup], ['Least tail', (k) => `${k.tailD} rope diameters`], ['Look for', (k) => k.checks.join(' ')],
+  ['Slipped', (k) => k.slipped], ['Backup', (k) => k.backup], ['Least tail', (k) => (k.tailD > 0 ? `${k.tailD} rope diameters` : 'no tail')], ['Look for', (k) => k.checks.join(' ')],
 ];
 
 /** Two to four knots as people compare them: what each is for, what it leaves, how it behaves, how it comes off. */

@@ -26,8 +26,8 @@ export function Checks({ facts, diameterM }: { facts: KnotFacts; diameterM: numb
   const [done, setDone] = useState<readonly string[]>([]);
   const tick = (check: string) => (on: boolean): void => setDone((d) => (on ? [...d, check] : d.filter((x) => x !== check)));
   const size = (m: number): string => formatQuantity(m, 'length', units, 'demand', true);
-  const tail = `Tail at least ${size(facts.tailD * diameterM)} in ${thicknessText(diameterM, units)} rope.`;
-  const all = [...facts.checks.filter((c) => !/tail is as long/.test(c)), tail];
+  const tail = facts.tailD === 0 ? null : `Tail at least ${size(facts.tailD * diameterM)} in ${thicknessText(diameterM, units)} rope.`;
+  const all = tail === null ? facts.checks : [...facts.checks, tail];
   return (
     <Section aria-label="Look, then pull">
       <h2>Look, then pull</h2>

@@ -15,7 +15,7 @@ const Sheet = styled.div`
   @media print{margin:0;@page{size:A4;margin:0}}
 `;
 const Card = styled.article`border:1px dashed #777;padding:5mm 5mm 4mm;display:grid;grid-template-rows:auto auto 1fr auto auto;gap:1.5mm;overflow:hidden;font:9.5pt/1.25 var(--font-read);
-  & h2{font-size:15pt}& ol{display:grid;grid-template-columns:repeat(3,1fr);gap:2mm;align-content:start}& li > svg{display:block;width:100%;height:25mm}& li{font-size:8.5pt;line-height:1.2}& li > b{font:700 10pt/1 var(--font-figure)}
+  & h2{font-size:15pt}& ol{display:grid;grid-template-columns:repeat(3,1fr);gap:2mm;align-content:start}& li > svg{display:block;width:100%;height:29mm}& li{font-size:8.5pt;line-height:1.2}& li > b{font:700 10pt/1 var(--font-figure)}
   & ul{font-size:8.5pt;line-height:1.25}& ul li{font-size:8.5pt;padding-left:4mm;text-indent:-4mm}& footer{font-size:7pt;line-height:1.2;border-top:.5pt solid #777;padding-top:1mm}`;
 
 function Pocket({ stage }: { stage: StageData }) {
@@ -29,7 +29,7 @@ function Pocket({ stage }: { stage: StageData }) {
         const { picture, box, accents, arrow } = pictureOf(i);
         return <li key={step.say}><svg viewBox={viewBox(box)} role="img" aria-label={`Step ${i + 1}`}><KnotStrokes picture={picture} accents={accents} lay={false} />{arrow ? <NextArrow arrow={arrow} size={box.height / 24} /> : null}</svg><b>{i + 1}</b> {step.say}</li>;
       })}</ol>
-      <ul>{facts.checks.map((c) => <li key={c}>☐ {c}</li>)}<li>☐ Tail: {facts.tailD} rope diameters.</li></ul>
+      <ul>{facts.checks.map((c) => <li key={c}>☐ {c}</li>)}{facts.tailD > 0 ? <li>☐ Tail: {facts.tailD} rope diameters.</li> : null}</ul>
       <footer>{CAUTION_LINE}</footer>
     </Card>
   );

@@ -1,14 +1,14 @@
 'use client';
 import { useId, useMemo, useState } from 'react';
 import styled from 'styled-components';
-import { type Box, boxOf, type Picture, pictureOf } from '@/core/knot/drawing/picture';
+import { type Box, boxOf, knotBoxOf, type Picture, pictureOf } from '@/core/knot/drawing/picture';
 import type { View } from '@/core/knot/drawing/view';
 import { bodyOfFrame, type ShippedForm } from '@/core/knot/shape/frames';
 import type { StageData } from '@/server/knots';
 import { Button } from '../kit/Button';
 import { Small } from '../kit/text';
 import { KnotStrokes, viewBox } from './KnotDrawing';
-import { filling, freeCorner, type Point, pointAt } from './layout';
+import { filling, freeCorner, nearer, type Point, pointAt } from './layout';
 import { Lens } from './Lens';
 
 const Pair = styled.div`display:grid;grid-template-columns:1fr 1fr;gap:12px`;
@@ -26,7 +26,7 @@ interface Seen { readonly picture: Picture; readonly box: Box; readonly at: Poin
 /** The knot as it lies before it is drawn up, where differences can be seen, and the place where the two part. */
 function seen(form: ShippedForm, u: number, rope: number, view: View): Seen {
   const picture = pictureOf(bodyOfFrame(form, form.frames[0]!), view);
-  return { picture, box: boxOf(picture, 1.2), at: pointAt(picture.traces, rope, u) ?? { x: 0, y: 0 } };
+  return { picture, box: nearer(boxOf(picture, 1.2), knotBoxOf(picture)), at: pointAt(picture.traces, rope, u) ?? { x: 0, y: 0 } };
 }
 
 /** Shape of a panel in pixels, and of the lens in it. */

@@ -1,7 +1,9 @@
 'use client';
 import { Button as AriaButton } from 'react-aria-components/Button';
 import styled, { css } from 'styled-components';
+import { knotBoxOf } from '@/core/knot/drawing/picture';
 import { KnotStrokes, NextArrow, viewBox } from './KnotDrawing';
+import { nearer } from './layout';
 import type { StageState } from './useStage';
 
 const List = styled.ol`display:grid;align-content:start;border-right:var(--w-hair) solid var(--line);
@@ -24,7 +26,8 @@ export function StepList({ state }: { state: StageState }) {
   return (
     <List aria-label="Steps">
       {steps.map((step, i) => {
-        const { picture, box, accents, arrow } = state.thumbnail(i);
+        const { picture, box: whole, accents, arrow } = state.thumbnail(i);
+        const box = nearer(whole, knotBoxOf(picture));
         return (
           <li key={step.say}>
             <Pick $now={state.step === i} onPress={() => state.show(i)} aria-current={state.step === i ? 'step' : undefined}>

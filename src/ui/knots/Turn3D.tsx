@@ -10,6 +10,8 @@ const Stage = styled.div`position:relative;width:100%;height:100%;min-height:0;&
 const Words = styled.p`position:absolute;left:0;right:0;bottom:4px;text-align:center;font-size:13px;color:var(--ink-2);pointer-events:none`;
 
 const STEP_RAD = 0.16;
+/** So near that long ends run out of the picture. */
+const DISTANCE = 1.3;
 
 interface Shown { readonly renderer: WebGLRenderer; readonly scene: Scene; readonly camera: PerspectiveCamera; readonly controls: OrbitControls }
 
@@ -61,7 +63,7 @@ export default function Turn3D({ body, colours, mirrored, title }: { body: Body;
     const box = new Box3().setFromObject(model);
     const [middle, size] = [box.getCenter(new Vector3()), box.getSize(new Vector3())];
     controls.target.copy(middle);
-    camera.position.copy(middle).add(new Vector3(0, 0, Math.max(size.x, size.y) * 1.95 + size.z));
+    camera.position.copy(middle).add(new Vector3(0, 0, Math.max(size.x, size.y) * DISTANCE + size.z));
     const paint = (): void => renderer.render(scene, camera);
     const fit = (): void => {
       renderer.setSize(element.clientWidth, element.clientHeight, false);

@@ -2,7 +2,7 @@ import { describe, expect, it } from 'vitest';
 import type { PartLabel } from '@/core/knot/catalogue/entry';
 import type { Trace } from '@/core/knot/drawing/outline';
 import { METRIC, US_CUSTOMARY } from '@/core/units';
-import { filling, freeCorner, labelsOf, lensesOf, placed, pointAt, WORKING_END } from './layout';
+import { filling, freeCorner, labelsOf, lensesOf, nearer, placed, pointAt, WORKING_END } from './layout';
 import { DIAMETERS_M, lookStyle, ROPE_LOOKS, type RopeLookId, thicknessOf, thicknessText } from './ropeLooks';
 
 /** A rope straight down from (0, 0), a control interval a diameter. */
@@ -24,6 +24,15 @@ describe('a picture in its frame', () => {
   it('a frame not yet measured does not divide by nothing', () => {
     const { unit } = filling(box, { width: 0, height: 0 }, 100, 0);
     expect(Number.isFinite(unit) && unit > 0).toBe(true);
+  });
+});
+
+describe('a small frame', () => {
+  const knot = { x: -3, y: 17, width: 6, height: 6 };
+  it('goes nearer to the knot of a long form only', () => {
+    expect(nearer(box, knot)).toBe(box);
+    const long = { x: -30, y: 10, width: 60, height: 20 };
+    expect(nearer(long, knot).width).toBeCloseTo(60 * 0.4 + 6 * 0.6, 12);
   });
 });
 

@@ -1,6 +1,6 @@
 import type { PartLabel, Step } from '@/core/knot/catalogue/entry';
 import type { Trace } from '@/core/knot/drawing/outline';
-import type { Box } from '@/core/knot/drawing/picture';
+import { type Box, mixed } from '@/core/knot/drawing/picture';
 import type { Accent, Arrow } from '@/core/knot/drawing/step';
 
 export interface Point { readonly x: number; readonly y: number }
@@ -10,6 +10,15 @@ export function filling(box: Box, frame: { readonly width: number; readonly heig
   const unit = Math.max(box.width / Math.max(60, frame.width - 2 * aside), box.height / Math.max(60, frame.height - 2 * above));
   const [width, height] = [frame.width * unit, frame.height * unit];
   return { unit, whole: { x: box.x + (box.width - width) / 2, y: box.y + (box.height - height) / 2, width, height } };
+}
+
+/** So much wider than high, a form is looked at nearer to its knot: its long ends say nothing. */
+const LONG = 1.25;
+const NEARER = 0.6;
+
+/** The part of a picture to show in a small frame. */
+export function nearer(whole: Box, knot: Box): Box {
+  return whole.width > LONG * whole.height ? mixed(whole, knot, NEARER) : whole;
 }
 
 /** The point of a rope at a control parameter; at its end where it is not drawn that far. Null when the rope is not drawn. */

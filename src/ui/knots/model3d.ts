@@ -1,8 +1,8 @@
 import {
-  CatmullRomCurve3, Color, CylinderGeometry, Group, Mesh, MeshStandardMaterial, TorusGeometry, TubeGeometry, Vector3,
+  CanvasTexture, CatmullRomCurve3, Color, CylinderGeometry, Group, Mesh, MeshStandardMaterial, RepeatWrapping, SRGBColorSpace, TorusGeometry, TubeGeometry, Vector3,
 } from 'three';
 import { GLTFExporter } from 'three/addons/exporters/GLTFExporter.js';
-import type { Body } from '@/core/knot/shape/body';
+import { type Body, lengthOf } from '@/core/knot/shape/body';
 
 /** Colours of ropes and things tied to, as CSS colours. */
 export interface ModelColours { readonly ropes: readonly [string, string]; readonly steel: string; readonly post: string }
@@ -12,13 +12,34 @@ const BAR_DEPTH = 14;
 
 const material = (colour: string, metalness = 0): MeshStandardMaterial => new MeshStandardMaterial({ color: new Color(colour), roughness: metalness > 0 ? 0.35 : 0.8, metalness });
 
+/** Turns of the lay in a diameter of rope. */
+const LAY_PER_DIAMETER = 1.05;
+
+/** The lay of a rope as a picture to wrap round it: dark slanted lines between its strands. */
+function layOf(colour: string, lengthD: number): CanvasTexture {
+  const canvas = Object.assign(document.createElement('canvas'), { width: 64, height: 64 });
+  const paint = canvas.getContext('2d')!;
+  paint.fillStyle = colour;
+  paint.fillRect(0, 0, 64, 64);
+  paint.strokeStyle = 'rgba(40,24,4,.55)';
+  paint.lineWidth = 6;
+  for (const shift of [-64, 0, 64]) { paint.beginPath(); paint.moveTo(shift - 4, 68); paint.lineTo(shift + 68, -4); paint.stroke(); }
+  const texture = new CanvasTexture(canvas);
+  texture.colorSpace = SRGBColorSpace;
+  texture.wrapS = texture.wrapT = RepeatWrapping;
+  texture.repeat.set(Math.round(lengthD * LAY_PER_DIAMETER), 3);
+  return texture;
+}
+
 /** A body as tubes, bars, posts and rings, in rope diameters. */
 export function modelOf(body: Body, colours: ModelColours): Group {
   const group = new Group();
   body.strands.forEach((s, k) => {
     const points = Array.from({ length: s.count }, (_, i) => new Vector3(...(body.at.slice(3 * (s.first + i), 3 * (s.first + i) + 3) as unknown as [number, number, number])));
     const tube = new TubeGeometry(new CatmullRomCurve3(points), s.count * 2, s.diameter / 2, AROUND);
-    const mesh = new Mesh(tube, material(colours.ropes[k === 1 ? 1 : 0]));
+    const rope = material('#ffffff');
+    rope.map = layOf(colours.ropes[k === 1 ? 1 : 0], lengthOf(body, s) / s.diameter);
+    const mesh = new Mesh(tube, rope);
     mesh.name = `rope ${k + 1}`;
     group.add(mesh);
   });

@@ -51,7 +51,6 @@ export const bowline = {
   checks: [
     'The collar goes round the standing part, not round a loop leg.',
     'The small loop grips two strands, side by side.',
-    'The tail is as long as the rule below says.',
   ],
   leadsTo: ['sheet-bend'],
   forms: [
