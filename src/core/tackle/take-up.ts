@@ -1,0 +1,55 @@
+import { formula, type Tracer } from '../working/working';
+
+/** What uses up travel before a line is tight. Lengths in m, stiffness EA in N. */
+export interface TakeUpInputs<V> {
+  /** Length of the load line that stretches. */
+  readonly lengthM: V;
+  readonly stiffnessN: V;
+  /** Tension it is hauled to. */
+  readonly tensionN: V;
+  /** Straight distance the line hangs over while slack, and how deep. */
+  readonly spanM: V;
+  readonly sagM: V;
+  /** Knots drawing up under load. */
+  readonly settingM: V;
+}
+
+const slack = formula<'s' | 'L'>({
+  symbol: 'u₁', unit: 'm', text: '8 × s² ÷ (3 × L)', source: 'parabola of a slack line, small sag', confidence: 'exact',
+  compute: ({ s, L }) => (8 * s * s) / (3 * L),
+});
+const stretch = formula<'T' | 'L' | 'EA'>({
+  symbol: 'u₂', unit: 'm', text: 'T × L ÷ EA', source: 'Hooke’s law', confidence: 'exact',
+  compute: ({ T, L, EA }) => (T * L) / EA,
+});
+const sum = formula<'u1' | 'u2' | 'k'>({
+  symbol: 'u', unit: 'm', text: 'u₁ + u₂ + k', source: 'what the loop comes toward the anchor', confidence: 'exact', symbols: { u1: 'u₁', u2: 'u₂', k: 'k' },
+  compute: ({ u1, u2, k }) => u1 + u2 + k,
+});
+const distance = formula<'u' | 'h'>({
+  symbol: 'a', unit: 'm', text: 'u + h', source: 'travel, and a hand’s width to tie in', confidence: 'practice',
+  compute: ({ u, h }) => u + h,
+});
+
+/** How far the loop comes toward the anchor until the line is as tight as asked for, in m. */
+export function takeUp<V>(t: Tracer<V>, input: TakeUpInputs<V>): V {
+  return t.apply(sum, 'take-up', {
+    u1: t.apply(slack, 'slack to come in', { s: input.sagM, L: input.spanM }),
+    u2: t.apply(stretch, 'stretch', { T: input.tensionN, L: input.lengthM, EA: input.stiffnessN }),
+    k: input.settingM,
+  });
+}
+
+/** How far from the anchor the loop is to be tied, in m. Practice: 25 to 30 cm for short lines. */
+export function loopDistance<V>(t: Tracer<V>, input: TakeUpInputs<V>, handWidthM: V): V {
+  return t.apply(distance, 'loop from the anchor', { u: takeUp(t, input), h: handWidthM });
+}
+
+/**
+ * The tension at which a loop tied so near reaches the anchor and nothing more can be hauled; 0 when it does so before
+ * the line is even straight. Numbers only.
+ */
+export function tensionWhenLoopArrivesN(line: { readonly lengthM: number; readonly stiffnessN: number; readonly spanM: number; readonly sagM: number; readonly settingM: number }, tiedAtM: number): number {
+  const left = tiedAtM - slack.compute({ s: line.sagM, L: line.spanM }) - line.settingM;
+  return Math.max(0, (left * line.stiffnessN) / line.lengthM);
+}
