@@ -12,7 +12,8 @@ const AT_ONCE = 16;
 
 const VALID: Record<string, unknown> = {
   [API.assess.path]: demoDocument('carousel-crate'), [API.createPlan.path]: demoDocument('pipe-bundle'), [API.savePlan.path]: demoDocument('apple-bins'),
-  [API.line.path]: API.line.example, [API.rules.path]: API.rules.example, [API.signIn.path]: { name: 'A', password: 'b' },
+  [API.line.path]: API.line.example, [API.rules.path]: API.rules.example, [API.tackle.path]: API.tackle.example, [API.tieOff.path]: API.tieOff.example, [API.takeUp.path]: API.takeUp.example,
+  [API.span.path]: API.span.example, [API.wraps.path]: API.wraps.example, [API.signIn.path]: { name: 'A', password: 'b' },
   [API.stepIn.path]: { memberId: '0190b5a0-0000-7000-8000-000000000000' }, [API.foundCrew.path]: { crew: 'C', name: 'N', password: 'long enough indeed' },
   [API.changeCrew.path]: { strength: { school: 'design-factor' } }, [API.addMember.path]: { name: 'N', password: 'long enough indeed', role: 'hand' },
   [API.changeSelf.path]: { units: 'metric' }, [API.acknowledge.path]: { version: 1 },

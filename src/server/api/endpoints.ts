@@ -1,6 +1,7 @@
 import { z } from 'zod';
 import { endpoint, type Endpoint } from './endpoint';
 import { assessExample, lineExample, rulesExample } from './examples';
+import { spanBody, spanExample, tackleBody, tackleExample, takeUpBody, takeUpExample, tieOffBody, tieOffExample, wrapsBody, wrapsExample } from './tension-schemas';
 import { addMemberBody, crewBody, demoBody, foundCrewBody, lineBody, planBody, rulesBody, selfBody, signInBody } from './schemas';
 
 /** Every endpoint of the programming interface, under /api/v1. */
@@ -17,6 +18,14 @@ export const API = {
     method: 'POST', path: '/rules/{set}', summary: 'An article and its tie-downs under one rule set', body: rulesBody, action: null, example: rulesExample,
     answer: 'Findings with clause, required, provided, margin',
   }),
+  tackle: endpoint({
+    method: 'POST', path: '/tackle', summary: 'What a system of bodies and ropes makes of a pull', body: tackleBody, action: null, example: tackleExample,
+    answer: 'countedRatio, travelRatio, efficiency, hauling and holding with every strand and anchor',
+  }),
+  tieOff: endpoint({ method: 'POST', path: '/tie-off', summary: 'What a line keeps when the hand lets go', body: tieOffBody, action: null, example: tieOffExample, answer: 'keptN, settledN, working' }),
+  takeUp: endpoint({ method: 'POST', path: '/take-up', summary: 'How far from the anchor the loop is to be tied', body: takeUpBody, action: null, example: takeUpExample, answer: 'takeUpM, loopFromAnchorM, what happens where it is tied, working' }),
+  span: endpoint({ method: 'POST', path: '/span', summary: 'Tension of a line over a span, by its own weight and with a load on it', body: spanBody, action: null, example: spanExample, answer: 'catenary, load, sagAtLimitM' }),
+  wraps: endpoint({ method: 'POST', path: '/wraps', summary: 'What wraps leave to be held at the tail', body: wrapsBody, action: null, example: wrapsExample, answer: 'tailN, turnsWanted, working' }),
   openapi: endpoint({ method: 'GET', path: '/openapi.json', summary: 'This description', body: null, action: null, answer: 'OpenAPI 3.1' }),
   planSchema: endpoint({ method: 'GET', path: '/schemas/plan.json', summary: 'JSON Schema of the plan document', body: null, action: null, answer: 'JSON Schema 2020-12' }),
   signIn: endpoint({ method: 'POST', path: '/session', summary: 'Sign in with name and password', body: signInBody, action: null, answer: 'The session cookie' }),

@@ -1,0 +1,62 @@
+import { z } from 'zod';
+import { quantity, ratio } from '@/core/exchange/quantity';
+import { PASS_KINDS, type PassKind } from '@/core/tackle/passes';
+
+/** Bodies of the stateless computations of tension. */
+
+const force = quantity('force', { least: 0, most: 5e6 });
+const pull = quantity('force', { least: 1, most: 5e6 });
+const short = quantity('length', { least: 0, most: 60 });
+const span = quantity('length', { least: 0.1, most: 1000 });
+const stiffness = quantity('force', { least: 100, most: 1e9 });
+const angle = quantity('angle', { least: 0, most: Math.PI });
+const name = z.string().trim().min(1).max(40);
+const passKind = z.enum(Object.keys(PASS_KINDS) as [PassKind, ...PassKind[]]);
+
+export const tackleBody = z.object({
+  /** Bodies in their order from the load to the anchor. */
+  bodies: z.array(z.object({ id: name, kind: z.enum(['load', 'anchor', 'travelling']) })).min(2).max(12),
+  ropes: z.array(z.object({
+    from: z.union([z.literal('hand'), z.object({ body: name })]),
+    passes: z.array(z.object({ body: name, efficiency: ratio(0.01, 1) })).max(16),
+    to: name,
+  })).min(1).max(8),
+  handAngleRad: angle.default(0),
+  handForceN: force.default(250),
+});
+
+export const tieOffBody = z.object({
+  hauledN: force, handN: force, stiffnessN: stiffness, loadLengthM: quantity('length', { least: 0.05, most: 200 }), shortLengthM: quantity('length', { least: 0.05, most: 20 }).default(0.3),
+  slipM: short.default(0.005), anchorStrandN: force.default(0), anchor: z.enum(['slides', 'holds']).default('slides'), settling: ratio(0, 0.9).default(0.2),
+});
+
+export const takeUpBody = z.object({
+  lengthM: quantity('length', { least: 0.1, most: 500 }), stiffnessN: stiffness, tensionN: force, spanM: span, sagM: short.default(0), settingM: short.default(0.03), handWidthM: short.default(0.1),
+  /** Where the loop is tied, if that is known. */
+  tiedAtM: short.nullable().default(null),
+});
+
+export const spanBody = z.object({
+  spanM: span,
+  riseM: quantity('length', { least: -1000, most: 1000 }).default(0),
+  sagM: quantity('length', { least: 0.001, most: 1000 }),
+  weightNPerM: ratio(0.001, 1000).default(1),
+  load: z.object({ loadN: pull, atM: span }).nullable().default(null),
+  limitN: pull.nullable().default(null),
+}).refine((b) => b.load === null || b.load.atM < b.spanM, { path: ['load', 'atM'], message: 'load-off-span', params: { code: 'load-off-span', values: {} } });
+
+export const wrapsBody = z.object({ loadN: pull, handN: pull, round: passKind, angleRad: quantity('angle', { least: 0, most: 200 }).default(2 * Math.PI) });
+
+/** The trucker's hitch as a system: a loop knot travelling between load and anchor. */
+export const tackleExample = {
+  bodies: [{ id: 'load', kind: 'load' }, { id: 'loop', kind: 'travelling' }, { id: 'anchor', kind: 'anchor' }],
+  ropes: [
+    { from: 'hand', passes: [{ body: 'loop', efficiency: 0.5 }, { body: 'anchor', efficiency: 0.6 }], to: 'loop' },
+    { from: { body: 'loop' }, passes: [], to: 'load' },
+  ],
+  handForceN: '250 N',
+};
+export const tieOffExample = { hauledN: '450 N', handN: '250 N', stiffnessN: '150 kN', loadLengthM: '4 m' };
+export const takeUpExample = { lengthM: '6 m', stiffnessN: '60 kN', tensionN: '1 kN', spanM: '6 m', sagM: '0.3 m', tiedAtM: '0.2 m' };
+export const spanExample = { spanM: '10 m', sagM: '0.1 m', load: { loadN: '400 N', atM: '5 m' }, limitN: '2 kN' };
+export const wrapsExample = { loadN: '3 kN', handN: '100 N', round: 'post' };

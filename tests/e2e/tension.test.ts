@@ -1,0 +1,56 @@
+import { describe, expect, it } from 'vitest';
+import { API } from '@/server/api/endpoints';
+import { request } from '../support/api';
+
+const post = (path: string, body: unknown) => request('POST', path, { body });
+const num = (v: unknown): number => v as number;
+
+describe('POST /tackle', () => {
+  it('the trucker’s hitch: counted 3, hauling 1.8, holding easier; every strand and the anchor', async () => {
+    const { status, json } = await post('/tackle', API.tackle.example);
+    expect(status).toBe(200);
+    expect(json).toMatchObject({ countedRatio: 3, travelRatio: 3 });
+    const hauling = json['hauling'] as unknown as { ratio: number; loadN: number; anchorsN: Record<string, number>; strandsN: number[][] };
+    expect(hauling.ratio).toBeCloseTo(1.8, 9);
+    expect(hauling.loadN).toBeCloseTo(450, 6);
+    expect(hauling.strandsN[0]!.map((n) => Math.round(n))).toEqual([250, 125, 75]);
+    expect(hauling.anchorsN['anchor']).toBeCloseTo(200, 6);
+    expect(num((json['holding'] as unknown as { ratio: number }).ratio)).toBeGreaterThan(3);
+  });
+  it('a system that cannot be worked out is refused in words', async () => {
+    const { status, json } = await post('/tackle', { ...API.tackle.example, ropes: API.tackle.example.ropes.slice(0, 1) });
+    expect(status).toBe(422);
+    expect(JSON.stringify(json)).toContain('Each travelling part needs one.');
+  });
+});
+
+describe('POST /tie-off, /take-up, /span, /wraps', () => {
+  it('tie-off keeps less than was hauled, and less still after settling', async () => {
+    const { json } = await post('/tie-off', API.tieOff.example);
+    const [kept, settled] = [num(json['keptN']), num(json['settledN'])];
+    expect(kept).toBeLessThan(450);
+    expect(kept).toBeGreaterThan(0);
+    expect(settled).toBeCloseTo(0.8 * kept, 9);
+  });
+  it('take-up: tied at 20 cm it does not do; at what it says, it does', async () => {
+    const { json } = await post('/take-up', API.takeUp.example);
+    expect(num(json['takeUpM'])).toBeCloseTo(0.04 + 0.1 + 0.03, 9);
+    expect(json['tiedAt']).toMatchObject({ enough: true });
+    const near = await post('/take-up', { ...API.takeUp.example, tiedAtM: '0.1 m' });
+    expect(near.json['tiedAt']).toMatchObject({ enough: false });
+    expect(num((near.json['tiedAt'] as unknown as Record<string, number>)['tensionWhenLoopArrivesN'])).toBeCloseTo(300, 6);
+  });
+  it('a span at 1 % sag bears 25 times its load, and a deeper one keeps to its limit', async () => {
+    const { json } = await post('/span', API.span.example);
+    expect(num((json['load'] as unknown as Record<string, number>)['greatestN']) / 400).toBeCloseTo(25, 1);
+    expect(num(json['sagAtLimitM'])).toBeCloseTo(0.5025, 3);
+    expect((await post('/span', { ...API.span.example, load: { loadN: '400 N', atM: '12 m' } })).status).toBe(422);
+    expect((await post('/span', { ...API.span.example, limitN: '100 N' })).json['status']).toBe(422);
+  });
+  it('wraps: what is left at the tail, and the turns a hand wants', async () => {
+    const { json } = await post('/wraps', API.wraps.example);
+    const tail = json['tailN'] as unknown as { least: number; greatest: number };
+    expect(tail.least).toBeLessThan(tail.greatest);
+    expect(num(json['turnsWanted'])).toBe(2.5);
+  });
+});
