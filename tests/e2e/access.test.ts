@@ -86,7 +86,7 @@ describe('by keyboard only', () => {
     await page.keyboard.press('Enter');
     await page.waitForFunction(() => location.pathname === '/loads');
     await page.waitForNetworkIdle({ idleTime: 300 });
-    if (await page.$('[role=dialog]')) { await tabTo('I have read this'); await page.keyboard.press('Enter'); await page.waitForFunction(() => !document.querySelector('[role=dialog]')); }
+    if (await page.$('main[data-cautions=unread]')) { await page.waitForSelector('[role=dialog]'); await tabTo('I have read this'); await page.keyboard.press('Enter'); await page.waitForFunction(() => !document.querySelector('[role=dialog]')); }
     await tabTo('Plan a load');
     await page.keyboard.press('Enter');
     await page.waitForSelector('[data-verdict]');

@@ -50,6 +50,7 @@ describe('from the first page to a verdict', () => {
     await p.clickText('Found the crew');
     await p.page.waitForFunction(() => location.pathname === '/loads');
     await p.clickText('I have read this');
+    await p.page.waitForFunction(() => !document.querySelector('[role=dialog]'));
     expect(await p.text()).toContain('Nothing planned yet');
     await p.clickText('Plan a load');
     await p.untilVerdict('cannot-say');

@@ -38,7 +38,9 @@ export class Person {
     await this.page.waitForSelector('ul[aria-label="Plans"]');
     // Handlers are attached by hydration, shortly after the first paint.
     await this.page.waitForNetworkIdle({ idleTime: 300 });
-    if (await this.page.$('[role=dialog]')) {
+    // The cautions are fetched only for those who have not read them, and may come late.
+    if (await this.page.$('main[data-cautions=unread]')) {
+      await this.page.waitForSelector('[role=dialog]');
       await this.clickText('I have read this');
       await this.page.waitForFunction(() => !document.querySelector('[role=dialog]'));
     }

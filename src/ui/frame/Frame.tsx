@@ -20,7 +20,7 @@ export function Frame({ viewer, theme, children }: { viewer: Viewer; theme: Them
   return (
     <MemberProvider viewer={viewer}>
       <Rail theme={theme} />
-      <Page><Main>{children}</Main><Foot>{CAUTION_LINE}</Foot></Page>
+      <Page><Main data-cautions={viewer.cautioned ? 'read' : 'unread'}>{children}</Main><Foot>{CAUTION_LINE}</Foot></Page>
       {viewer.cautioned ? null : <CautionGate />}
     </MemberProvider>
   );
