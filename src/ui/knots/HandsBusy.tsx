@@ -1,6 +1,6 @@
 'use client';
 import { Volume2, VolumeX } from 'lucide-react';
-import { type KeyboardEvent, useEffect, useState } from 'react';
+import { type CSSProperties, type KeyboardEvent, useEffect, useState } from 'react';
 import styled from 'styled-components';
 import { Button } from '../kit/Button';
 import { FullScreen } from '../kit/Sheet';
@@ -20,12 +20,20 @@ const Run = styled.i`position:absolute;left:0;top:-8px;height:14px;background:re
 const Foot = styled.footer`display:grid;grid-template-columns:84px minmax(0,1fr) 84px;border-top:var(--w-rule) solid var(--ink);& > button{min-height:84px;border:0}`;
 const Paces = styled.div`display:flex;align-items:center;gap:8px`;
 
-/** Hands on the rope: a huge picture, one line, the next step by itself, by any key, or by a tap anywhere. */
-export function HandsBusy({ state, onDone, thickness }: { state: StageState; onDone: () => void; thickness: number }) {
-  return <FullScreen label={`${state.stage.facts.name}, hands-busy`} open onClose={onDone}><Inside state={state} onDone={onDone} thickness={thickness} /></FullScreen>;
+interface Props {
+  readonly state: StageState;
+  readonly onDone: () => void;
+  readonly thickness: number;
+  /** Colours of the rope chosen: a dialog stands outside the stage and does not inherit them. */
+  readonly ropeStyle: CSSProperties;
 }
 
-function Inside({ state, onDone, thickness }: { state: StageState; onDone: () => void; thickness: number }) {
+/** Hands on the rope: a huge picture, one line, the next step by itself, by any key, or by a tap anywhere. */
+export function HandsBusy(props: Props) {
+  return <FullScreen label={`${props.state.stage.facts.name}, hands-busy`} open onClose={props.onDone}><Inside {...props} /></FullScreen>;
+}
+
+function Inside({ state, onDone, thickness, ropeStyle }: Props) {
   const { step, show, stage: { facts, form: { steps } } } = state;
   const [pace, setPace] = useState(2);
   const [held, setHeld] = useState(false);
@@ -48,7 +56,7 @@ function Inside({ state, onDone, thickness }: { state: StageState; onDone: () =>
   };
   const left = Math.max(1, Math.ceil(paceS * (1 - part)));
   return (
-    <Room onKeyDown={key} tabIndex={-1} ref={(e) => { if (e && !e.contains(document.activeElement)) e.focus(); }} data-hands-busy={step + 1}>
+    <Room style={ropeStyle} onKeyDown={key} tabIndex={-1} ref={(e) => { if (e && !e.contains(document.activeElement)) e.focus(); }} data-hands-busy={step + 1}>
       <Top>
         <Button onPress={onDone}>Done</Button>
         <Small>{facts.name} · {state.view.side === 'mine' ? 'my side' : 'facing me'}{state.view.leftHanded ? ' · left-handed' : ''}{awake ? ' · screen stays on' : ''}</Small>

@@ -1,7 +1,7 @@
 'use client';
 import dynamic from 'next/dynamic';
 import Link from 'next/link';
-import { lazy, Suspense, useCallback, useEffect, useMemo, useRef, useState } from 'react';
+import { lazy, Suspense, useEffect, useMemo, useRef, useState } from 'react';
 import styled from 'styled-components';
 import type { StageData } from '@/server/knots';
 import { useMember } from '../frame/MemberContext';
@@ -67,16 +67,16 @@ function coloursOf(element: Element): ModelColours {
 }
 
 /** The picture, flat or in space. */
-function Look({ state, turning, thickness }: { state: StageState; turning: boolean; thickness: number }) {
+function Look({ state, turning, thickness, look }: { state: StageState; turning: boolean; thickness: number; look: RopeLookId }) {
   const { stage, step, data, view } = state;
   const place = useRef<HTMLDivElement>(null);
   const title = `${stage.facts.name}, step ${step + 1}: ${stage.form.steps[step]!.say}`;
   const [colours, setColours] = useState<ModelColours | null>(null);
-  const ready = useCallback((e: HTMLDivElement | null) => { place.current = e; if (e) setColours(coloursOf(e)); }, []);
-  const mirrored = view.leftHanded;
+  // The rope, or the theme, may have changed since the model was last asked for.
+  useEffect(() => { if (turning && place.current) setColours(coloursOf(place.current)); }, [turning, look]);
   return (
-    <div ref={ready} style={{ minHeight: 0, minWidth: 0 }}>
-      {turning && colours ? <Suspense fallback={<p>Fetching the picture in space…</p>}><Turn3D body={state.body} colours={colours} mirrored={mirrored} title={title} /></Suspense>
+    <div ref={place} style={{ minHeight: 0, minWidth: 0 }}>
+      {turning && colours ? <Suspense fallback={<p>Fetching the picture in space…</p>}><Turn3D body={state.body} colours={colours} view={view} title={title} /></Suspense>
         : <StagePicture {...data} thickness={thickness} title={title} />}
     </div>
   );
@@ -88,7 +88,7 @@ function useActions(state: StageState): { name: string; id: string; run: () => v
   const picture = (): SVGSVGElement | null => document.querySelector<SVGSVGElement>('svg[data-knot-picture]');
   const gltf = async (): Promise<void> => {
     const { gltfOf } = await import('./model3d');
-    keepFile(`${file}.glb`, await gltfOf(state.body, coloursOf(document.documentElement)));
+    keepFile(`${file}.glb`, await gltfOf(state.body, coloursOf(document.querySelector('[data-stage]') ?? document.documentElement)));
   };
   return [
     { id: 'svg', name: 'Picture, SVG', run: () => { const svg = picture(); if (svg) keepFile(`${file}.svg`, svgText(svg), 'image/svg+xml'); } },
@@ -115,7 +115,7 @@ export function Stage({ stage }: { stage: StageData }) {
   useEffect(() => void handsBusy(), []);
   const now = form.steps[state.step]!;
   return (
-    <div style={style}>
+    <div style={style} data-stage>
       <Head>
         <div><Label><Link href="/knots">Knots</Link> / {facts.family}</Label><h1>{facts.name}</h1></div>
         <p>{facts.purpose} <b>Not for:</b> {facts.notFor}</p>
@@ -129,7 +129,7 @@ export function Stage({ stage }: { stage: StageData }) {
       <Body>
         <StepList state={state} />
         <Middle>
-          <Look state={state} turning={turning} thickness={thickness} />
+          <Look state={state} turning={turning} thickness={thickness} look={look} />
           <Now><b aria-hidden>{state.step + 1}</b><p role="status">{now.say}</p>
             <Actions><Button aria-label="Step back" isDisabled={state.step === 0} onPress={() => state.show(state.step - 1)}>‹</Button><Button aria-label="Next step" isDisabled={state.step === form.steps.length - 1} onPress={() => state.show(state.step + 1)}>›</Button></Actions></Now>
           <ViewButtons state={state} turning={turning} onTurn={setTurning} />
@@ -143,7 +143,7 @@ export function Stage({ stage }: { stage: StageData }) {
           <Facts stage={stage} diameterM={diameterM} />
         </Aside>
       </Body>
-      {busy ? <HandsBusy state={state} thickness={thickness} onDone={() => setBusy(false)} /> : null}
+      {busy ? <HandsBusy state={state} thickness={thickness} ropeStyle={style} onDone={() => setBusy(false)} /> : null}
     </div>
   );
 }

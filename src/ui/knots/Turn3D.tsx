@@ -3,6 +3,7 @@ import { useEffect, useRef, useState } from 'react';
 import styled from 'styled-components';
 import { AmbientLight, Box3, DirectionalLight, PerspectiveCamera, Scene, Vector3, WebGLRenderer } from 'three';
 import { OrbitControls } from 'three/addons/controls/OrbitControls.js';
+import type { View } from '@/core/knot/drawing/view';
 import type { Body } from '@/core/knot/shape/body';
 import { type ModelColours, modelOf } from './model3d';
 
@@ -48,14 +49,15 @@ function onKey(event: KeyboardEvent, { camera, controls }: Shown): void {
 }
 
 /** The knot in space, turned by dragging or by arrow keys. */
-export default function Turn3D({ body, colours, mirrored, title }: { body: Body; colours: ModelColours; mirrored: boolean; title: string }) {
+export default function Turn3D({ body, colours, view, title }: { body: Body; colours: ModelColours; view: View; title: string }) {
   const place = useRef<HTMLDivElement>(null);
   const [failed, setFailed] = useState(false);
+  const { leftHanded, side } = view;
   useEffect(() => {
     const element = place.current;
     if (!element) return;
     let shown: Shown;
-    try { shown = shownIn(element, mirrored); } catch { setFailed(true); return; }
+    try { shown = shownIn(element, leftHanded); } catch { setFailed(true); return; }
     const { renderer, scene, camera, controls } = shown;
     renderer.domElement.setAttribute('aria-label', title);
     const model = modelOf(body, colours);
@@ -63,7 +65,7 @@ export default function Turn3D({ body, colours, mirrored, title }: { body: Body;
     const box = new Box3().setFromObject(model);
     const [middle, size] = [box.getCenter(new Vector3()), box.getSize(new Vector3())];
     controls.target.copy(middle);
-    camera.position.copy(middle).add(new Vector3(0, 0, Math.max(size.x, size.y) * DISTANCE + size.z));
+    camera.position.copy(middle).add(new Vector3(0, 0, (side === 'facing' ? -1 : 1) * (Math.max(size.x, size.y) * DISTANCE + size.z)));
     const paint = (): void => renderer.render(scene, camera);
     const fit = (): void => {
       renderer.setSize(element.clientWidth, element.clientHeight, false);
@@ -79,6 +81,6 @@ export default function Turn3D({ body, colours, mirrored, title }: { body: Body;
     renderer.domElement.addEventListener('keydown', key);
     fit();
     return () => { observer.disconnect(); controls.dispose(); renderer.dispose(); renderer.domElement.remove(); };
-  }, [body, colours, mirrored, title]);
+  }, [body, colours, leftHanded, side, title]);
   return <Stage ref={place}>{failed ? <p>This device cannot draw in space. The flat picture shows the same knot.</p> : <Words>Drag, or arrow keys, to turn it.</Words>}</Stage>;
 }

@@ -1,5 +1,6 @@
 import { HOLDING } from '../holding';
 import type { Entry } from './entry';
+import { slipLoop } from './slip-loop';
 
 /** Trucker’s hitch. Paths in rope diameters; tying from the trade's common practice. */
 export const truckersHitch = {
@@ -173,15 +174,7 @@ export const truckersHitch = {
       name: 'loop from the wrong side',
       says: 'The sliding leg faces the load: pull, and the loop closes or everything falls apart.',
       insteadOf: 'slip-loop',
-      spec: {
-        ropes: [
-          {
-            path: '8,18 8,8 6,3 3,2 O -1.2,3 U -2,9 -2,13 -3.5,15 -5,13 -4.5,9 U -3,1 O 3,-1.5 2,-2.8 U -3,-3 -6,-1 -6.5,3 -4.2,6 OO -1,5.6 0,4 U 0,0.5 U 0,-2 O 0,-6 0,-20',
-            tips: [7],
-          },
-        ],
-        fixtures: [{ kind: 'post', at: [-3.5, 11.8], radius: 0.9, hidden: true }],
-      },
+      spec: slipLoop.wrong[0].spec,
       claims: [{ closure: 'cut 1', alone: ['unknot', '3₁'] }],
       toldBy: 'invariants',
       partsAt: { right: 3, wrong: 19 },

@@ -14,5 +14,5 @@ export default async function Page({ params, searchParams }: Params) {
   const { form } = await searchParams;
   const stage = await stageData((await params).id, typeof form === 'string' ? form : undefined);
   if (!stage) notFound();
-  return <Stage key={stage.form.id} stage={stage} />;
+  return <Stage key={`${stage.facts.id}/${stage.form.id}`} stage={stage} />;
 }
