@@ -42,6 +42,7 @@ const ISSUES: Record<string, (v: Issue['values']) => string> = {
   'rigging-strand-nowhere': (v) => `Rope ${v['rope']} goes from a place to the same place.`,
   'rigging-efficiency': (v) => `Rope ${v['rope']}: a turn leaves more than nothing and at most all of the tension.`,
   'rigging-undetermined': (v) => `The system cannot be worked out: ${v['bodies']} travelling parts are held by ${v['ropes']} further ropes. Each travelling part needs one.`,
+  'rigging-no-pull': () => 'The system does not pull the load toward the anchor.',
   'rigging-pushes': (v) => `Rope ${v['rope']} would have to push. Check which way it pulls.`,
   'span-impossible': (v) => `A line of ${v['lengthM']} m does not reach over ${v['chordM']} m.`,
   'span-limit-too-low': () => 'No sag is deep enough: each part of the line must carry its share of the load.',

@@ -7,7 +7,7 @@ import { N_PER_LBF } from '@/core/units';
 import { bare, traced } from '@/core/working/working';
 import { braidedNylon, chain, context, ownAnchor } from '../support/lines';
 
-const pull = (extra: Partial<TruckersPull> = {}): TruckersPull => ({ loopEfficiency: 0.5, anchorEfficiency: 0.6, handAngleRad: 0, passes: 1, ...extra });
+const pull = (extra: Partial<TruckersPull> = {}): TruckersPull => ({ form: 'single', inLoop: 'rope-loop', roundAnchor: 'ring', loopEfficiency: 0.5, anchorEfficiency: 0.6, handAngleRad: 0, passes: 1, ...extra });
 const deg = Math.PI / 180;
 
 describe('load-line tension per unit of pull', () => {

@@ -32,7 +32,8 @@ export interface ChainPosition {
   readonly flexible: Flexible | null;
   readonly nextFlexible: Flexible | null;
   readonly truckers: ElementOf<'truckers'> | null;
-  /** The anchor the trucker's hitch pulls toward. */
+  readonly tackle: ElementOf<'tackle'> | null;
+  /** The anchor the trucker's hitch or the tackle pulls toward. */
   readonly tensionedAnchor: AnchorFact | null;
   readonly atTensionedEnd: boolean;
   /** The anchor next to this element (for knots tied to it). */
@@ -47,9 +48,9 @@ export function anchorFact(element: ElementOf<'anchor'>, context: LineContext): 
   return context.anchors.get(element.at.anchorId) ?? null;
 }
 
-/** The anchor nearer to the trucker's hitch along the chain; on a tie the later one. */
+/** The anchor nearer to the trucker's hitch or tackle along the chain; on a tie the later one. */
 function tensionedAnchorIndex(elements: readonly LineElement[]): number {
-  const hitch = elements.findIndex((e) => e.kind === 'truckers');
+  const hitch = elements.findIndex((e) => e.kind === 'truckers' || e.kind === 'tackle');
   if (hitch < 0) return -1;
   let best = -1;
   elements.forEach((e, i) => {
@@ -62,6 +63,7 @@ function tensionedAnchorIndex(elements: readonly LineElement[]): number {
 export function positions(elements: readonly LineElement[], context: LineContext): ChainPosition[] {
   const tensioned = tensionedAnchorIndex(elements);
   const truckers = elements.find((e) => e.kind === 'truckers') ?? null;
+  const tackle = elements.find((e) => e.kind === 'tackle') ?? null;
   const factAt = (i: number): AnchorFact | null => {
     const e = elements[i];
     return e?.kind === 'anchor' ? anchorFact(e, context) : null;
@@ -70,7 +72,7 @@ export function positions(elements: readonly LineElement[], context: LineContext
     const before = elements.slice(0, index + 1).findLast(isFlexible) ?? null;
     const after = elements.slice(index + 1).find(isFlexible) ?? null;
     return {
-      index, flexible: before ?? after, nextFlexible: after, truckers,
+      index, flexible: before ?? after, nextFlexible: after, truckers, tackle,
       tensionedAnchor: factAt(tensioned), atTensionedEnd: index === tensioned,
       neighbourAnchor: factAt(index - 1) ?? factAt(index + 1),
     };

@@ -2,6 +2,7 @@ import { z } from 'zod';
 import { quantity, ratio } from '../exchange/quantity';
 import { knotsFor } from '../knot/knots';
 import { ropeSchema } from '../rope/rope';
+import { refuseUnsolvable, tackleFields, truckersFields } from '../tackle/fields';
 
 const force = quantity('force', { least: 1, most: 5e6 });
 const size = quantity('length', { least: 0.001, most: 2 });
@@ -46,18 +47,13 @@ export const edgeSchema = z.object({
 
 export const loopSchema = z.object({ id, kind: z.literal('loop'), knot: z.enum(knotsFor('loop')) });
 
-/** Trucker's hitch. Efficiencies are of a half turn while hauling; source of the defaults: handbook ranges, from memory. */
-export const truckersSchema = z.object({
-  id, kind: z.literal('truckers'), loop: z.enum(knotsFor('loop')),
-  handForceN: quantity('force', { least: 1, most: 5000 }).default(250),
-  loopEfficiency: ratio(0.05, 1).default(0.5),
-  anchorEfficiency: ratio(0.05, 1).default(0.6),
-  handAngleRad: quantity('angle', { least: 0, most: Math.PI }).default(0),
-  passes: z.union([z.literal(1), z.literal(2)]).default(1),
-  anchorMode: z.enum(['slides', 'holds']).default('slides'),
-  slipM: quantity('length', { least: 0, most: 0.1 }).default(0.005),
-  shortStrandM: quantity('length', { least: 0.05, most: 5 }).default(0.3),
-});
+/** The library's rigging an element was taken from, if any. */
+const fromRigging = z.object({ id: z.uuid(), title: z.string().trim().max(120) }).nullable().default(null);
+
+export const truckersSchema = z.object({ id, kind: z.literal('truckers'), ...truckersFields, fromRigging });
+
+/** A tackle between the load line and its anchor. */
+export const tackleSchema = z.object({ id, kind: z.literal('tackle'), ...tackleFields, fromRigging }).superRefine(refuseUnsolvable);
 
 export const lockSchema = z.object({ id, kind: z.literal('lock'), knot: z.enum(knotsFor('lock')) });
 
@@ -90,7 +86,7 @@ export const fittingSchema = z.object({
 });
 
 export const elementSchema = z.discriminatedUnion('kind', [
-  anchorSchema, knotSchema, ropeElementSchema, bendSchema, edgeSchema, loopSchema, truckersSchema, lockSchema,
+  anchorSchema, knotSchema, ropeElementSchema, bendSchema, edgeSchema, loopSchema, truckersSchema, tackleSchema, lockSchema,
   webbingSchema, ratchetSchema, chainSchema, binderSchema, fittingSchema,
 ]);
 

@@ -10,7 +10,7 @@ export type PlaceProblem =
 /** Which part of an element a place is; one element may have several (a trucker's hitch has three). */
 export type PlacePart =
   | 'anchor' | 'knot' | 'rope' | 'bend' | 'edge' | 'loop' | 'loop-knot' | 'loop-turn' | 'anchor-turn' | 'lock'
-  | 'webbing' | 'ratchet' | 'chain' | 'binder' | 'fitting';
+  | 'tackle-block' | 'tackle-rope' | 'webbing' | 'ratchet' | 'chain' | 'binder' | 'fitting';
 
 /** One place on a line that limits it. */
 export interface Place<V> {

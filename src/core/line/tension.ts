@@ -1,12 +1,15 @@
 import { stiffness } from '../rope/strength';
-import { keptAfterTieOff, settledFormula } from '../tackle/tie-off';
-import { countedRatio, haulingRatio, loopPassage } from '../tackle/truckers';
+import { riggingOf } from '../tackle/fields';
+import { travelRatio, withoutFriction, riggingForces } from '../tackle/rigging';
+import { tackleForces } from '../tackle/rigging-working';
+import { keptAfterTieOff, keptInTackle, settledFormula, type ShortStrands } from '../tackle/tie-off';
+import { countedRatio, haulingRatio, loopPassage, type TruckersForm } from '../tackle/truckers';
 import { formula, type Tracer } from '../working/working';
 import type { ElementOf, LineElement } from './gear';
 
 /** How a line is pulled tight, and what stays. Forces in N; unknown where something needed is unknown. */
 export interface LineTension<V> {
-  readonly system: 'truckers' | 'ratchet' | 'binder' | 'entered' | 'none';
+  readonly system: 'truckers' | 'tackle' | 'ratchet' | 'binder' | 'entered' | 'none';
   /** Strands counted without friction; null where there is no such count. */
   readonly counted: number | null;
   readonly ratio: V | null;
@@ -60,6 +63,9 @@ function settle<V>(t: Tracer<V>, kept: V, settling: number): V {
   });
 }
 
+/** Short strands that share the load line once a hitch is tied off. */
+const SHORT_STRANDS: Record<TruckersForm, ShortStrands> = { single: 'pair', 'reeved-twice': 'four', 'second-loop': 'compound' };
+
 function truckersTension<V>(t: Tracer<V>, hitch: ElementOf<'truckers'>, elements: readonly LineElement[], inputs: TensionInputs): LineTension<V> {
   const rope = elements.find((e) => e.kind === 'rope')?.rope ?? null;
   const hand = t.given({ label: 'hand pull', symbol: 'H₀', value: hitch.handForceN, unit: 'N', source: 'two gloved hands on bare rope: 250 N', confidence: 'practice' });
@@ -74,8 +80,28 @@ function truckersTension<V>(t: Tracer<V>, hitch: ElementOf<'truckers'>, elements
     stiffnessN: rope ? stiffness(t, rope) : entered(t, 'stiffness', 'EA', null, 'N', 'no rope on this line'),
     loadLengthM, shortLengthM, slipM: entered(t, 'tail that slips in', 'd', hitch.slipM, 'm', '3 to 10 mm for half hitches'),
     anchorStrandN: t.apply(anchorStrand, 'strand from the anchor', { H: hand, phi, eL: entered(t, 'pass through the loop', 'eL', loopPassage(hitch), 'ratio') }),
-  }, hitch.anchorMode);
+  }, hitch.anchorMode, SHORT_STRANDS[hitch.form]);
   return { system: 'truckers', counted: countedRatio(hitch), ratio, hauled, kept, pretension: settle(t, kept, inputs.settling) };
+}
+
+const advantage = formula({
+  symbol: 'R', unit: 'ratio', text: 'T ÷ H', source: 'load line over hand pull', confidence: 'exact',
+  compute: ({ T, H }: Record<'T' | 'H', number>) => T / H,
+});
+
+function tackleTension<V>(t: Tracer<V>, tackle: ElementOf<'tackle'>, elements: readonly LineElement[], inputs: TensionInputs): LineTension<V> {
+  const rope = elements.find((e) => e.kind === 'rope')?.rope ?? null;
+  const rigging = riggingOf(tackle);
+  const [travel, counted] = [travelRatio(rigging), riggingForces(withoutFriction(rigging), 'hauling')];
+  const { loadN: hauled } = tackleForces(t, tackle);
+  const kept = keptInTackle(t, {
+    hauledN: hauled, stiffnessN: rope ? stiffness(t, rope) : entered(t, 'stiffness', 'EA', null, 'N', 'no rope on this line'),
+    loadLengthM: entered(t, 'route of the line', 'L₁', inputs.routeLengthM, 'm', 'geometry of the plan'),
+    slipM: entered(t, 'rope that runs back while it is made fast', 'd', tackle.slipM, 'm'),
+    travelRatio: t.given({ label: 'rope hauled for a travel of one', symbol: 'v', value: travel.ok ? travel.value : null, unit: 'ratio', source: 'lengths of the ropes', confidence: 'exact' }),
+  });
+  const hand = entered(t, 'hand pull', 'H', tackle.handForceN, 'N');
+  return { system: 'tackle', counted: counted.ok ? counted.value.loadRatio : null, ratio: t.apply(advantage, 'hauling, with friction', { T: hauled, H: hand }), hauled, kept, pretension: settle(t, kept, inputs.settling) };
 }
 
 function ratchetLine<V>(t: Tracer<V>, ratchet: ElementOf<'ratchet'>, inputs: TensionInputs): LineTension<V> {
@@ -105,6 +131,7 @@ export function lineTension<V>(t: Tracer<V>, elements: readonly LineElement[], i
   }
   for (const e of elements) {
     if (e.kind === 'truckers') return truckersTension(t, e, elements, inputs);
+    if (e.kind === 'tackle') return tackleTension(t, e, elements, inputs);
     if (e.kind === 'ratchet') return ratchetLine(t, e, inputs);
     if (e.kind === 'binder') return binderLine(t, e, inputs);
   }

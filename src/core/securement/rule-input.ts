@@ -89,7 +89,7 @@ export function tieDownOf({ line, shape, capacity, tension }: LineFacts): TieDow
     },
     knotIds: knotElementIds(line.elements),
     sharpEdgeIds: line.elements.filter((e) => e.kind === 'edge' && e.shape === 'sharp').map((e) => e.id),
-    adjustable: line.elements.some((e) => e.kind === 'truckers' || e.kind === 'ratchet' || e.kind === 'binder' || (e.kind === 'lock' && e.knot === 'taut-line-hitch')),
+    adjustable: line.elements.some((e) => e.kind === 'truckers' || e.kind === 'tackle' || e.kind === 'ratchet' || e.kind === 'binder' || (e.kind === 'lock' && e.knot === 'taut-line-hitch')),
   };
 }
 

@@ -2,6 +2,7 @@ import { z } from 'zod';
 import { quantity, ratio } from '../exchange/quantity';
 import { KNOT_SCHOOL_CHOICES } from '../knot/efficiency';
 import { elementSchema, ratingSchema, surfaceSchema } from '../line/gear';
+import { keptReadingSchema } from '../meter/reading';
 import { DEFAULT_DESIGN_FACTOR, DESIGN_FACTOR_RANGE, SCHOOL_IDS } from '../rope/schools';
 import { FRICTION_PAIR_IDS } from './friction';
 
@@ -95,6 +96,8 @@ export const lineSchema = z.object({
   /** Length of the route; null: from the geometry. */
   routeLengthM: span.nullable().default(null),
   enteredPretensionN: quantity('force', { least: 0, most: 1e6 }).nullable().default(null),
+  /** When and by what the tension was read, if it came from a meter. */
+  reading: keptReadingSchema.nullable().default(null),
   settling: ratio(0, 0.9).default(0.2),
   temporary: z.boolean().default(false),
 });

@@ -44,55 +44,88 @@ export interface RiggingForces {
 /** Hauling: friction takes from the hand's pull. Holding: the load would run out, and friction helps the hand. */
 export type RiggingState = 'hauling' | 'holding';
 
-/** A strand's direction at one of its ends, along the line; and how its tension follows from its rope's first strand. */
-interface Strand { readonly rope: number; readonly factor: number; readonly pulls: readonly { readonly body: string; readonly along: number }[] }
+/** One rope walked from its first strand: every strand as a part of that one, and what it pulls on each body along the line. */
+interface Route {
+  readonly factors: readonly number[];
+  /** By body, toward the anchor, for a tension of 1 in the first strand. */
+  readonly pulls: readonly number[];
+  readonly fromHand: boolean;
+}
 
 /** Below this, a pivot counts as nothing: tensions are of the order of the hand's pull. */
 const NOTHING = 1e-9;
 
 /** Part of a half turn at the first body: the hand's direction against that in which the rope goes on. */
-const handTurn = (handAngleRad: number, onward: number): number => (onward > 0 ? 1 - handAngleRad / Math.PI : handAngleRad / Math.PI);
+export const handTurn = (handAngleRad: number, onward: number): number => (onward > 0 ? 1 - handAngleRad / Math.PI : handAngleRad / Math.PI);
 
-/** What a pass leaves of the tension of the strand before it. `turn`: in half turns. */
-function passFactor(pass: RiggingPass, turn: number, state: RiggingState): number {
-  const left = pass.efficiency ** turn;
-  return state === 'hauling' ? left : 1 / left;
+/** All stops of a rope in order; the hand is none. */
+export function stopsOf(rope: RiggingRope): string[] {
+  const stops = rope.from === 'hand' ? [] : [rope.from.body];
+  for (const pass of rope.passes) stops.push(pass.body);
+  stops.push(rope.to);
+  return stops;
 }
 
-function strandsOf({ bodies, ropes, handAngleRad }: Rigging, state: RiggingState): Strand[] {
-  const at = new Map(bodies.map((b) => [b.id, b.at]));
-  const toward = (from: string, to: string): number => Math.sign(at.get(to)! - at.get(from)!);
-  return ropes.flatMap((rope, r) => {
-    const fromHand = rope.from === 'hand';
-    const stops = [...(rope.from === 'hand' ? [] : [rope.from.body]), ...rope.passes.map((p) => p.body), rope.to];
-    const strands: Strand[] = [];
-    let factor = 1;
-    if (fromHand) strands.push({ rope: r, factor, pulls: [{ body: stops[0]!, along: Math.cos(handAngleRad) }] });
-    for (let i = 0; i + 1 < stops.length; i++) {
-      const [a, b] = [stops[i]!, stops[i + 1]!];
-      const pass = rope.passes[fromHand ? i : i - 1];
-      if (pass) factor *= passFactor(pass, fromHand && i === 0 ? handTurn(handAngleRad, toward(a, b)) : 1, state);
-      strands.push({ rope: r, factor, pulls: [{ body: a, along: toward(a, b) }, { body: b, along: toward(b, a) }] });
+/** Walks a rope over its stops, given as places in the list of bodies. */
+function routeOf(rope: RiggingRope, stops: readonly number[], { bodies, handAngleRad }: Rigging, state: RiggingState): Route {
+  const fromHand = rope.from === 'hand';
+  const factors: number[] = [];
+  const pulls = bodies.map(() => 0);
+  let factor = 1;
+  if (fromHand) { factors.push(1); pulls[stops[0]!]! += Math.cos(handAngleRad); }
+  for (let i = 0; i + 1 < stops.length; i++) {
+    const here = stops[i]!;
+    const next = stops[i + 1]!;
+    const onward = bodies[next]!.at > bodies[here]!.at ? 1 : -1;
+    const pass = rope.passes[fromHand ? i : i - 1];
+    if (pass) {
+      const left = fromHand && i === 0 ? pass.efficiency ** handTurn(handAngleRad, onward) : pass.efficiency;
+      factor = state === 'hauling' ? factor * left : factor / left;
     }
-    return strands;
-  });
+    factors.push(factor);
+    pulls[here]! += factor * onward;
+    pulls[next]! -= factor * onward;
+  }
+  return { factors, pulls, fromHand };
 }
 
-/** The first reason for which a rigging says nothing sensible, or null. */
-function fault({ bodies, ropes, handAngleRad }: Rigging): Result<never> | null {
-  const known = new Set(bodies.map((b) => b.id));
+/** What is wrong with the bodies and the hand, or null. */
+function bodyFault({ bodies, ropes, handAngleRad }: Rigging, known: ReadonlyMap<string, number>): Result<never> | null {
   if (known.size !== bodies.length) return fail('rigging-body-twice');
   if (!bodies.some((b) => b.kind === 'load') || !bodies.some((b) => b.kind === 'anchor')) return fail('rigging-no-load-or-anchor');
   if (!(handAngleRad >= 0 && handAngleRad <= Math.PI)) return fail('rigging-hand-angle');
-  if (ropes.filter((r) => r.from === 'hand').length !== 1) return fail('rigging-one-hand');
-  for (const [i, rope] of ropes.entries()) {
-    const stops = [...(rope.from === 'hand' ? [] : [rope.from.body]), ...rope.passes.map((p) => p.body), rope.to];
-    const missing = stops.find((s) => !known.has(s));
-    if (missing !== undefined) return fail('rigging-unknown-body', { rope: i + 1, body: missing });
-    if (stops.some((s, k) => k > 0 && bodies.find((b) => b.id === s)!.at === bodies.find((b) => b.id === stops[k - 1])!.at)) return fail('rigging-strand-nowhere', { rope: i + 1 });
-    if (rope.passes.some((p) => !(p.efficiency > 0 && p.efficiency <= 1))) return fail('rigging-efficiency', { rope: i + 1 });
+  return ropes.filter((r) => r.from === 'hand').length === 1 ? null : fail('rigging-one-hand');
+}
+
+/** Where each rope stops, as places in the list of bodies, or the first reason for which a rigging says nothing sensible. */
+function located(rigging: Rigging): Result<number[][]> {
+  const { bodies, ropes } = rigging;
+  const known = new Map<string, number>();
+  bodies.forEach((b, i) => known.set(b.id, i));
+  const wrong = bodyFault(rigging, known);
+  if (wrong) return wrong;
+  const places: number[][] = [];
+  for (let i = 0; i < ropes.length; i++) {
+    const rope = ropes[i]!;
+    const stops: number[] = [];
+    for (const id of stopsOf(rope)) {
+      const place = known.get(id);
+      if (place === undefined) return fail('rigging-unknown-body', { rope: i + 1, body: id });
+      const before = stops.at(-1);
+      if (before !== undefined && bodies[before]!.at === bodies[place]!.at) return fail('rigging-strand-nowhere', { rope: i + 1 });
+      stops.push(place);
+    }
+    for (const { efficiency } of rope.passes) if (!(efficiency > 0 && efficiency <= 1)) return fail('rigging-efficiency', { rope: i + 1 });
+    places.push(stops);
   }
-  return null;
+  return ok(places);
+}
+
+/** Places in a list that meet a condition. A plain loop: this runs on every movement of the hand. */
+function placesWhere<T>(list: readonly T[], wanted: (item: T) => boolean): number[] {
+  const places: number[] = [];
+  for (let i = 0; i < list.length; i++) if (wanted(list[i]!)) places.push(i);
+  return places;
 }
 
 /** Solves a square system in place by elimination with pivoting; null when it has no single solution. */
@@ -102,7 +135,9 @@ function solved(rows: number[][]): number[] | null {
     let pivot = k;
     for (let i = k + 1; i < n; i++) if (Math.abs(rows[i]![k]!) > Math.abs(rows[pivot]![k]!)) pivot = i;
     if (Math.abs(rows[pivot]![k]!) < NOTHING) return null;
-    [rows[k], rows[pivot]] = [rows[pivot]!, rows[k]!];
+    const held = rows[pivot]!;
+    rows[pivot] = rows[k]!;
+    rows[k] = held;
     for (let i = 0; i < n; i++) {
       if (i === k) continue;
       const share = rows[i]![k]! / rows[k]![k]!;
@@ -119,30 +154,38 @@ function solved(rows: number[][]): number[] | null {
  * Source: statics of strands and bodies, capstan friction (exact for given efficiencies).
  */
 export function riggingForces(rigging: Rigging, state: RiggingState): Result<RiggingForces> {
-  const wrong = fault(rigging);
-  if (wrong) return wrong;
-  const strands = strandsOf(rigging, state);
-  const open = rigging.ropes.flatMap((r, i) => (r.from === 'hand' ? [] : [i]));
-  const travelling = rigging.bodies.filter((b) => b.kind === 'travelling');
-  if (open.length !== travelling.length) return fail('rigging-undetermined', { bodies: travelling.length, ropes: open.length });
-  const rows = travelling.map((b) => [...open.map((r) => pullOn(strands, b.id, r)), -pullOn(strands, b.id, rigging.ropes.findIndex((r) => r.from === 'hand'))]);
-  const tensions = solved(rows);
-  if (!tensions) return fail('rigging-undetermined', { bodies: travelling.length, ropes: open.length });
-  const base = rigging.ropes.map((r, i) => (r.from === 'hand' ? 1 : tensions[open.indexOf(i)]!));
+  const stops = located(rigging);
+  if (!stops.ok) return stops;
+  const { bodies } = rigging;
+  const routes = rigging.ropes.map((rope, r) => routeOf(rope, stops.value[r]!, rigging, state));
+  const pulls = routes.map((route) => route.pulls);
+  const hand = routes.findIndex((r) => r.fromHand);
+  const open = placesWhere(routes, (r) => !r.fromHand);
+  const travelling = placesWhere(bodies, (b) => b.kind === 'travelling');
+  const undetermined = (): Result<never> => fail('rigging-undetermined', { bodies: travelling.length, ropes: open.length });
+  if (open.length !== travelling.length) return undetermined();
+  const tensions = solved(travelling.map((b) => {
+    const row = open.map((r) => pulls[r]![b]!);
+    row.push(-pulls[hand]![b]!);
+    return row;
+  }));
+  if (!tensions) return undetermined();
+  const base = routes.map((r, i) => (r.fromHand ? 1 : tensions[open.indexOf(i)]!));
   const pushing = base.findIndex((t) => t < -NOTHING);
   if (pushing >= 0) return fail('rigging-pushes', { rope: pushing + 1 });
-  const on = (id: string): number => base.reduce((sum, t, r) => sum + t * pullOn(strands, id, r), 0);
-  return ok({
-    strands: rigging.ropes.map((_, r) => strands.filter((s) => s.rope === r).map((s) => s.factor * base[r]!)),
-    loadRatio: rigging.bodies.filter((b) => b.kind === 'load').reduce((sum, b) => sum + on(b.id), 0),
-    anchors: new Map(rigging.bodies.filter((b) => b.kind === 'anchor').map((b) => [b.id, -on(b.id)])),
+  const on = (body: number): number => base.reduce((sum, t, r) => sum + t * pulls[r]![body]!, 0);
+  let loadRatio = 0;
+  const anchors = new Map<string, number>();
+  bodies.forEach((b, i) => {
+    if (b.kind === 'load') loadRatio += on(i);
+    else if (b.kind === 'anchor') anchors.set(b.id, -on(i));
   });
+  return ok({ strands: routes.map((r, i) => r.factors.map((f) => f * base[i]!)), loadRatio, anchors });
 }
 
-/** Pull of a rope on a body along the line, for a tension of 1 in the rope's first strand. */
-function pullOn(strands: readonly Strand[], body: string, rope: number): number {
-  return strands.filter((s) => s.rope === rope).reduce((sum, s) => sum + s.factor * s.pulls.filter((p) => p.body === body).reduce((x, p) => x + p.along, 0), 0);
-}
+/** The same system without friction: what people count. */
+export const withoutFriction = (rigging: Rigging): Rigging =>
+  ({ ...rigging, ropes: rigging.ropes.map((r) => ({ ...r, passes: r.passes.map((p) => ({ ...p, efficiency: 1 })) })) });
 
 /**
  * Rope hauled for a travel of the load of 1 toward the anchor, from the lengths of the ropes alone: without friction it
@@ -150,18 +193,19 @@ function pullOn(strands: readonly Strand[], body: string, rope: number): number 
  * @returns the travel ratio, or `rigging-undetermined` when the bodies are not guided by their ropes.
  */
 export function travelRatio(rigging: Rigging): Result<number> {
-  const wrong = fault(rigging);
-  if (wrong) return wrong;
-  const moving = rigging.bodies.filter((b) => b.kind === 'travelling');
-  if (rigging.ropes.length !== moving.length + 1) return fail('rigging-undetermined', { bodies: moving.length, ropes: rigging.ropes.length - 1 });
-  const free: Rigging = { ...rigging, ropes: rigging.ropes.map((r) => ({ ...r, passes: r.passes.map((p) => ({ ...p, efficiency: 1 })) })) };
-  const strands = strandsOf(free, 'hauling');
-  const load = rigging.bodies.filter((b) => b.kind === 'load');
+  const stops = located(rigging);
+  if (!stops.ok) return stops;
+  const free = withoutFriction(rigging);
+  const { bodies, ropes } = free;
+  const moving = placesWhere(bodies, (b) => b.kind === 'travelling');
+  const undetermined = (): Result<never> => fail('rigging-undetermined', { bodies: moving.length, ropes: ropes.length - 1 });
+  if (ropes.length !== moving.length + 1) return undetermined();
+  const load = placesWhere(bodies, (b) => b.kind === 'load');
   // A rope gives out, at its pulled end, what the bodies it passes move along its strands; only the hand's rope gives.
-  const rows = rigging.ropes.map((rope, r) => [
-    ...moving.map((b) => pullOn(strands, b.id, r)), rope.from === 'hand' ? -1 : 0,
-    -load.reduce((sum, b) => sum + pullOn(strands, b.id, r), 0),
-  ]);
+  const rows = ropes.map((rope, r) => {
+    const { pulls } = routeOf(rope, stops.value[r]!, free, 'hauling');
+    return [...moving.map((b) => pulls[b]!), rope.from === 'hand' ? -1 : 0, -load.reduce((sum, b) => sum + pulls[b]!, 0)];
+  });
   const rates = solved(rows);
-  return rates ? ok(rates.at(-1)!) : fail('rigging-undetermined', { bodies: moving.length, ropes: rigging.ropes.length - 1 });
+  return rates ? ok(rates.at(-1)!) : undetermined();
 }

@@ -1,5 +1,11 @@
 import { formula, type Tracer } from '../working/working';
 
+/** Knots drawing up under load, and room for a hand to tie in. Source: common practice. */
+export const KNOT_SETTING_M = 0.03;
+export const HAND_WIDTH_M = 0.1;
+/** Where the loop of a short line is usually tied. Source: common practice. */
+export const USUAL_LOOP_M = { least: 0.25, most: 0.3 } as const;
+
 /** What uses up travel before a line is tight. Lengths in m, stiffness EA in N. */
 export interface TakeUpInputs<V> {
   /** Length of the load line that stretches. */

@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { bare, traced } from '../working/working';
-import { keptAfterTieOff, settledFormula } from './tie-off';
+import { keptAfterTieOff, keptInTackle, settledFormula } from './tie-off';
 
 /**
  * An independent solver: the loop knot moves toward the load by x when the hand lets go. Each strand is a spring that can
@@ -60,6 +60,36 @@ describe('tension kept after tie-off against a bisection of the springs', () => 
       if (value > 0) expect(value).toBeCloseTo(solved(c, 'slides'), 3);
     }), { numRuns: 1000 });
   });
+});
+
+describe('doubles, against springs written out and solved anew', () => {
+  /** Letting go of a double: the loops move toward the load until each is in balance. Two loops by nested bisection. */
+  const bisect = (f: (x: number) => number): number => {
+    let [low, high] = [-1, 1];
+    for (let i = 0; i < 100; i++) { const m = (low + high) / 2; if (f(m) > 0) low = m; else high = m; }
+    return low;
+  };
+  const doubles = fc.record({ T: fc.double({ min: 300, max: 3000, noNaN: true }), H: fc.double({ min: 50, max: 800, noNaN: true }), EA: fc.double({ min: 5_000, max: 400_000, noNaN: true }), L1: fc.double({ min: 0.5, max: 20, noNaN: true }), L2: fc.double({ min: 0.1, max: 1, noNaN: true }), d: fc.double({ min: 0, max: 0.02, noNaN: true }) });
+  const keptBy = (c: { T: number; H: number; EA: number; L1: number; L2: number; d: number }, strands: 'four' | 'compound') =>
+    keptAfterTieOff(bare, { hauledN: c.T, handN: c.H, stiffnessN: c.EA, loadLengthM: c.L1, shortLengthM: c.L2, slipM: c.d, anchorStrandN: 0 }, 'slides', strands)!;
+  it('reeved twice: four short strands on one loop', () => {
+    fc.assert(fc.property(doubles, (c) => {
+      const [k1, k2] = [c.EA / c.L1, c.EA / c.L2];
+      const x = bisect((y) => c.T - k1 * y - (c.T - c.H + 4 * k2 * y - k2 * c.d));
+      expect(keptBy(c, 'four')).toBeCloseTo(Math.max(0, c.T - k1 * x), 3);
+    }), { numRuns: 500 });
+  });
+  it('second loop: both loops in balance', () => {
+    fc.assert(fc.property(doubles, (c) => {
+      const [k1, k2] = [c.EA / c.L1, c.EA / c.L2];
+      // For a travel x of the first loop, the second goes where its own strands balance; then the first must balance.
+      const between = (x: number, y: number): number => (k2 / 3) * (3 * x - y);
+      const second = (x: number): number => bisect((y) => c.H + between(x, y) - 2 * k2 * (y - c.d / 2));
+      const x = bisect((y) => -k1 * y - 3 * between(y, second(y)));
+      expect(keptBy(c, 'compound') / c.T).toBeCloseTo(Math.max(0, c.T - k1 * x) / c.T, 4);
+    }), { numRuns: 500 });
+  });
+  it('a tackle made fast loses what runs back, over its travel', () => expect(keptInTackle(bare, { hauledN: 1000, stiffnessN: 60_000, loadLengthM: 6, slipM: 0.01, travelRatio: 5 })).toBeCloseTo(1000 - (60_000 / 6) * 0.002, 9));
 });
 
 describe('what the formula says in words', () => {

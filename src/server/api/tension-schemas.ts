@@ -1,6 +1,7 @@
 import { z } from 'zod';
 import { quantity, ratio } from '@/core/exchange/quantity';
-import { PASS_KINDS, type PassKind } from '@/core/tackle/passes';
+import { PASS_KIND_IDS } from '@/core/tackle/passes';
+import { HAND_WIDTH_M, KNOT_SETTING_M } from '@/core/tackle/take-up';
 
 /** Bodies of the stateless computations of tension. */
 
@@ -11,7 +12,7 @@ const span = quantity('length', { least: 0.1, most: 1000 });
 const stiffness = quantity('force', { least: 100, most: 1e9 });
 const angle = quantity('angle', { least: 0, most: Math.PI });
 const name = z.string().trim().min(1).max(40);
-const passKind = z.enum(Object.keys(PASS_KINDS) as [PassKind, ...PassKind[]]);
+const passKind = z.enum(PASS_KIND_IDS);
 
 export const tackleBody = z.object({
   /** Bodies in their order from the load to the anchor. */
@@ -31,7 +32,7 @@ export const tieOffBody = z.object({
 });
 
 export const takeUpBody = z.object({
-  lengthM: quantity('length', { least: 0.1, most: 500 }), stiffnessN: stiffness, tensionN: force, spanM: span, sagM: short.default(0), settingM: short.default(0.03), handWidthM: short.default(0.1),
+  lengthM: quantity('length', { least: 0.1, most: 500 }), stiffnessN: stiffness, tensionN: force, spanM: span, sagM: short.default(0), settingM: short.default(KNOT_SETTING_M), handWidthM: short.default(HAND_WIDTH_M),
   /** Where the loop is tied, if that is known. */
   tiedAtM: short.nullable().default(null),
 });

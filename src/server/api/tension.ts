@@ -1,6 +1,6 @@
 import type { z } from 'zod';
 import { catenaryOfSag, parabolaTensionN } from '@/core/span/catenary';
-import { loadedLegs, sagForLimit } from '@/core/span/point-load';
+import { endTensions, sagForLimit } from '@/core/span/loaded-line';
 import { type Rigging, type RiggingForces, riggingForces, travelRatio } from '@/core/tackle/rigging';
 import { loopDistance, takeUp, tensionWhenLoopArrivesN } from '@/core/tackle/take-up';
 import { keptAfterTieOff, settledFormula } from '@/core/tackle/tie-off';
@@ -66,11 +66,13 @@ export function computeTakeUp(body: z.infer<typeof takeUpBody>) {
 export function computeSpan({ spanM, riseM, sagM, weightNPerM, load, limitN }: z.infer<typeof spanBody>) {
   const hanging = { spanM, riseM, weightNPerM };
   const curve = catenaryOfSag(hanging, sagM);
-  const loaded = load && { spanM, ...load };
+  const loaded = load && { ...hanging, ...load };
+  const ends = loaded && endTensions(traced, loaded, sagM);
   return {
     catenary: curve, parabolaHorizontalN: riseM === 0 ? parabolaTensionN(hanging, sagM) : null,
-    load: loaded && loadedLegs(loaded, sagM),
+    load: ends && { horizontalN: ends.horizontalN.value, firstN: ends.firstN.value, secondN: ends.secondN.value, greatestN: ends.greatestN.value },
     sagAtLimitM: loaded && limitN !== null ? must(sagForLimit(loaded, limitN)) : null,
+    working: ends && ends.greatestN,
   };
 }
 

@@ -4,6 +4,7 @@ import { anchorFact } from '../chain';
 import type { Rating } from '../gear';
 import { type ElementKind, makePlace, unknownCapacity, wholeShare } from '../place';
 import { bendAt, ropePlace } from './rope-places';
+import { tackleAnchorShare } from './tackle';
 
 /** Capacity of hardware: its marking, no further design factor. */
 function ratedCapacity<V>(t: Tracer<V>, name: string, rating: Rating): V {
@@ -21,7 +22,9 @@ export const anchorKind: ElementKind<'anchor'> = {
   places(t, element, at, context) {
     const fact = anchorFact(element, context);
     if (!fact) return [makePlace(t, 'anchor', 'anchor', unknownCapacity(t, 'anchor', 'not on this deck'), 'anchor-missing')];
-    const own = at.atTensionedEnd && at.truckers ? largestShare(t, at.truckers, 'anchor') : undefined;
+    const own = !at.atTensionedEnd ? undefined
+      : at.truckers ? largestShare(t, at.truckers, 'anchor')
+      : at.tackle ? tackleAnchorShare(t, at.tackle) : undefined;
     const sharing = element.at.on === 'deck' ? (context.anchorSharing.get(element.at.anchorId) ?? 1) : 1;
     const share = sharing > 1
       ? t.apply(sharedAnchor, 'share with other lines on this anchor', {

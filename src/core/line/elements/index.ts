@@ -5,11 +5,12 @@ import type { ElementKind, Place } from '../place';
 import { anchorKind, binderKind, fittingKind, ratchetKind } from './hardware';
 import { attachmentKind, bendKind, lockKind, loopKind, truckersKind } from './knots';
 import { chainKind, edgeKind, ropeKind, webbingKind } from './runs';
+import { tackleKind } from './tackle';
 
 /** Every element kind. Adding one: its schema in `gear.ts`, its capacity here, its glyph and form in the interface. */
 const KINDS: { readonly [K in ElementKindId]: ElementKind<K> } = {
   anchor: anchorKind, knot: attachmentKind, rope: ropeKind, bend: bendKind, edge: edgeKind, loop: loopKind,
-  truckers: truckersKind, lock: lockKind, webbing: webbingKind, ratchet: ratchetKind, chain: chainKind,
+  truckers: truckersKind, tackle: tackleKind, lock: lockKind, webbing: webbingKind, ratchet: ratchetKind, chain: chainKind,
   binder: binderKind, fitting: fittingKind,
 };
 

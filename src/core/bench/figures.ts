@@ -1,0 +1,132 @@
+import { lineElements, type RiggingDocument } from '../exchange/rigging';
+import type { LineContext } from '../line/chain';
+import { type ChainPlace, lineCapacity, type LineCapacity } from '../line/line';
+import { type LineTension, lineTension } from '../line/tension';
+import { stiffness } from '../rope/strength';
+import { truckersRigging } from '../tackle/family';
+import { riggingOf } from '../tackle/fields';
+import { PASS_KINDS } from '../tackle/passes';
+import { type Rigging, type RiggingForces, riggingForces, travelRatio, withoutFriction } from '../tackle/rigging';
+import { HAND_WIDTH_M, KNOT_SETTING_M, loopDistance, takeUp, tensionWhenLoopArrivesN } from '../tackle/take-up';
+import { SETTLING } from '../tackle/tie-off';
+import { frictionBand } from '../tackle/truckers';
+import { formula, type Given, traced, type Working } from '../working/working';
+
+/** The pull at which one place of the line bears all it may. */
+export interface PullLimit {
+  readonly place: ChainPlace<Working>;
+  readonly pull: Working;
+}
+
+/** Where the loop must be tied, and what happens where it is. */
+export interface LoopPlace {
+  readonly takeUp: Working;
+  readonly needed: Working;
+  /** Tension at which a loop tied where it is reaches the anchor; null when there is enough travel or the stretch is not known. */
+  readonly arrivesAtN: number | null;
+}
+
+/** Everything the bench shows of a rigging. */
+export interface BenchFigures {
+  readonly rigging: Rigging;
+  readonly hauling: RiggingForces;
+  readonly holdingRatio: number;
+  readonly travel: number;
+  readonly counted: number;
+  /** Hauling ratio between the least and the most that its passes leave; both alike where a range is not known. */
+  readonly band: { readonly least: number; readonly most: number };
+  readonly handForceN: number;
+  readonly capacity: LineCapacity<Working>;
+  readonly tension: LineTension<Working>;
+  /** Kept after an hour, between most and least settling; null when what is kept is not known. */
+  readonly afterHour: { readonly leastN: number; readonly mostN: number } | null;
+  /** Every place with its limit, lowest first; places of unknown capacity last. */
+  readonly limits: readonly PullLimit[];
+  /** The most the hand may pull: the lowest of them. */
+  readonly pullLimit: Working;
+  /** Pull at which the load bears all it may; null when nobody has said what it bears. */
+  readonly crushPull: Working | null;
+  /** Only a hitch has a loop that can arrive. */
+  readonly loop: LoopPlace | null;
+}
+
+const byRatio = formula<'T' | 'R'>({
+  symbol: 'H', unit: 'N', text: 'T ÷ R', source: 'line tension allowed, over what the hand makes of it', confidence: 'exact', compute: ({ T, R }) => T / R,
+});
+
+/** A rigging is judged on its own: the crew's school, no rule set, no other lines. */
+export function benchContext({ strength }: Pick<RiggingDocument, 'strength'>): LineContext {
+  return {
+    basis: { school: strength.school, designFactor: strength.designFactor, markedOrTableOnly: false }, knotSchool: strength.knotSchool,
+    unmarkedByUsTable: true, temporary: false, anchors: new Map(), anchorSharing: new Map(),
+  };
+}
+
+/** The mechanism of a system. */
+export const riggingOfSystem = (system: RiggingDocument['system']): Rigging => (system.kind === 'truckers' ? truckersRigging(system) : riggingOf(system));
+
+/** Passes of known things at the ends of their ranges; a pass given by friction or by hand stays as it is. */
+function tackleAt(system: Extract<RiggingDocument['system'], { kind: 'tackle' }>, end: 'least' | 'most'): Rigging {
+  return riggingOf({
+    ...system,
+    ropes: system.ropes.map((r) => ({ ...r, passes: r.passes.map((p) => (p.turn.by === 'efficiency' && p.turn.round ? { ...p, turn: { ...p.turn, efficiency: PASS_KINDS[p.turn.round][end] } } : p)) })),
+  });
+}
+
+/** Hauling ratio between the most and the least friction that its passes are known for. */
+export function bandOf(system: RiggingDocument['system']): BenchFigures['band'] {
+  if (system.kind === 'truckers') return frictionBand(system);
+  const at = (end: 'least' | 'most'): number => { const f = riggingForces(tackleAt(system, end), 'hauling'); return f.ok ? f.value.loadRatio : 0; };
+  return { least: at('least'), most: at('most') };
+}
+
+const entered = (label: string, symbol: string, value: number, unit: Given['unit'], confidence: Given['confidence'] = 'entered', source = 'your entry'): Working =>
+  traced.given({ label, symbol, value, unit, source, confidence });
+
+function loopPlace(doc: RiggingDocument, tension: LineTension<Working>): LoopPlace | null {
+  if (doc.system.kind !== 'truckers') return null;
+  const { shortStrandM } = doc.system;
+  const ea = stiffness(traced, doc.rope);
+  const lengthM = Math.max(0.05, doc.lengthM - shortStrandM);
+  const inputs = {
+    lengthM: entered('line behind the loop', 'L', lengthM, 'm'), stiffnessN: ea, tensionN: tension.hauled,
+    spanM: entered('anchor to anchor', 'L', doc.lengthM, 'm'), sagM: entered('sag while slack', 's', doc.sagM, 'm'),
+    settingM: entered('knots drawing up', 'k', KNOT_SETTING_M, 'm', 'practice', 'common practice'),
+  };
+  const needed = loopDistance(traced, inputs, entered('hand’s width', 'h', HAND_WIDTH_M, 'm', 'practice', 'common practice'));
+  const taken = takeUp(traced, inputs);
+  const short = taken.value !== null && taken.value > shortStrandM;
+  const line = { lengthM, stiffnessN: ea.value ?? 0, spanM: doc.lengthM, sagM: doc.sagM, settingM: KNOT_SETTING_M };
+  return { takeUp: taken, needed, arrivesAtN: short ? tensionWhenLoopArrivesN(line, shortStrandM) : null };
+}
+
+function pullLimits(places: readonly ChainPlace<Working>[], ratio: Working): PullLimit[] {
+  const last = Number.POSITIVE_INFINITY;
+  return places.map((place) => ({ place, pull: traced.apply(byRatio, `pull that ${place.name} bears`, { T: place.allowed, R: ratio }) }))
+    .sort((a, b) => (a.pull.value ?? last) - (b.pull.value ?? last));
+}
+
+const solvedOr = <T>(result: { ok: true; value: T } | { ok: false }): T => {
+  if (!result.ok) throw new Error('Broken invariant: a rigging document that cannot be solved');
+  return result.value;
+};
+
+/** Computes a rigging: what the hand makes of the line, what it keeps, and how hard it may be pulled. Forces in N. */
+export function benchFigures(doc: RiggingDocument): BenchFigures {
+  const rigging = riggingOfSystem(doc.system);
+  const elements = lineElements(doc);
+  const capacity = lineCapacity(traced, elements, benchContext(doc));
+  const tension = lineTension(traced, elements, { routeLengthM: doc.lengthM, settling: doc.settling, enteredPretensionN: null });
+  const ratio = tension.ratio!;
+  const kept = tension.kept.value;
+  const limits = pullLimits(capacity.places, ratio);
+  return {
+    rigging, capacity, tension, limits, handForceN: doc.system.handForceN,
+    hauling: solvedOr(riggingForces(rigging, 'hauling')), holdingRatio: solvedOr(riggingForces(rigging, 'holding')).loadRatio,
+    travel: solvedOr(travelRatio(rigging)), counted: solvedOr(riggingForces(withoutFriction(rigging), 'hauling')).loadRatio, band: bandOf(doc.system),
+    afterHour: kept === null ? null : { leastN: kept * (1 - SETTLING.most), mostN: kept * (1 - SETTLING.least) },
+    pullLimit: traced.apply(byRatio, 'most the hand may pull', { T: capacity.wll, R: ratio }),
+    crushPull: doc.loadBearsN === null ? null : traced.apply(byRatio, 'pull at which the load bears all it may', { T: entered('line tension the load bears', 'T', doc.loadBearsN, 'N'), R: ratio }),
+    loop: loopPlace(doc, tension),
+  };
+}

@@ -1,0 +1,157 @@
+import { formula, type Tracer } from '../working/working';
+import type { Tackle } from './fields';
+import { riggingOf, turnEfficiency } from './fields';
+import { PASS_KINDS } from './passes';
+import { handTurn, riggingForces, stopsOf } from './rigging';
+
+/** Every strand and body of a tackle in N for its hand pull, each with its working. */
+export interface TackleForces<V> {
+  readonly strandsN: readonly (readonly V[])[];
+  readonly loadN: V;
+  /** What the fastening of a body bears, by its id: on an anchor all strands, on a travelling body those on one side. */
+  readonly bodiesN: ReadonlyMap<string, V>;
+}
+
+/** One strand's pull on one body. `along`: +1 toward the anchor. */
+interface Pull<V> { readonly body: string; readonly along: number; readonly strand: V; readonly symbol: string }
+
+const SUBSCRIPTS = '₀₁₂₃₄₅₆₇₈₉';
+/** Strand 2 of the first rope is a₂. */
+export const strandSymbol = (rope: number, strand: number): string => `${String.fromCharCode(97 + rope)}${[...String(strand + 1)].map((d) => SUBSCRIPTS[Number(d)]).join('')}`;
+
+const nameOf = (tackle: Tackle, id: string): string => tackle.bodies.find((b) => b.id === id)?.name || id;
+
+/** Sum of strands with their signs, as a formula written in the strands' own symbols. */
+function signedSum<V>(t: Tracer<V>, symbol: string, label: string, source: string, pulls: readonly (Pull<V> & { sign: number })[]): V {
+  const text = pulls.map(({ sign, symbol: s }, i) => `${sign < 0 ? (i === 0 ? '−' : ' − ') : i === 0 ? '' : ' + '}${Math.abs(sign) === 1 ? '' : `${Number(Math.abs(sign).toPrecision(12))} × `}${s}`).join('') || '0';
+  const keys = pulls.map((_, i) => `s${i}`);
+  return t.apply(formula<string>({
+    symbol, unit: 'N', text, source, confidence: 'exact', symbols: Object.fromEntries(keys.map((k, i) => [k, pulls[i]!.symbol])),
+    compute: (v) => pulls.reduce((sum, { sign }, i) => sum + sign * v[`s${i}`]!, 0),
+  }), label, Object.fromEntries(keys.map((k, i) => [k, pulls[i]!.strand])));
+}
+
+const halfTurn = formula<'S' | 'e'>({ symbol: 'S', unit: 'N', text: 'S × e', source: 'what the turn leaves while hauling', confidence: 'exact', compute: ({ S, e }) => S * e });
+const onward = formula<'S' | 'e' | 'phi'>({
+  symbol: 'S', unit: 'N', text: 'S × e^(1 − φ ÷ π)', source: 'the turn at the hand shrinks with its angle', confidence: 'exact', symbols: { phi: 'φ' }, compute: ({ S, e, phi }) => S * e ** (1 - phi / Math.PI),
+});
+const backward = formula<'S' | 'e' | 'phi'>({
+  symbol: 'S', unit: 'N', text: 'S × e^(φ ÷ π)', source: 'the turn at the hand grows with its angle', confidence: 'exact', symbols: { phi: 'φ' }, compute: ({ S, e, phi }) => S * e ** (phi / Math.PI),
+});
+
+class Builder<V> {
+  readonly pulls: Pull<V>[] = [];
+  readonly strands: V[][];
+
+  constructor(readonly t: Tracer<V>, readonly tackle: Tackle) {
+    this.strands = tackle.ropes.map(() => []);
+  }
+
+  private at(id: string): number { return this.tackle.bodies.findIndex((b) => b.id === id); }
+
+  private efficiency(rope: number, pass: number): V {
+    const { body, turn } = this.tackle.ropes[rope]!.passes[pass]!;
+    const kind = turn.by === 'efficiency' && turn.round ? PASS_KINDS[turn.round] : null;
+    const source = turn.by === 'friction' ? `exp(−μθ), μ ${turn.mu}, ${Math.round((turn.wrapRad * 180) / Math.PI)}°` : kind ? `${kind.name}, ${kind.least} to ${kind.most}` : 'your entry';
+    return this.t.given({ label: `turn at ${nameOf(this.tackle, body)}`, symbol: 'e', value: turnEfficiency(turn), unit: 'ratio', source, confidence: kind ? 'from-memory' : 'entered' });
+  }
+
+  /** Adds a rope whose first strand is known: walks it to its end. */
+  walk(rope: number, first: V): void {
+    const { tackle } = this;
+    const { from, passes } = tackle.ropes[rope]!;
+    const stops = stopsOf({ ...tackle.ropes[rope]!, passes: passes.map((p) => ({ body: p.body, efficiency: 1 })) });
+    const strands = this.strands[rope]!;
+    const put = (strand: V, ends: readonly { body: string; along: number }[]): void => {
+      const symbol = strandSymbol(rope, strands.length);
+      strands.push(strand);
+      for (const end of ends) this.pulls.push({ ...end, strand, symbol });
+    };
+    let now = first;
+    if (from === 'hand') put(now, [{ body: stops[0]!, along: Math.cos(tackle.handAngleRad) }]);
+    for (let i = 0; i + 1 < stops.length; i++) {
+      const [a, b] = [stops[i]!, stops[i + 1]!];
+      const along = Math.sign(this.at(b) - this.at(a));
+      const pass = from === 'hand' ? i : i - 1;
+      if (pass >= 0) now = this.turned(rope, pass, now, from === 'hand' && i === 0 ? along : null);
+      put(now, [{ body: a, along }, { body: b, along: -along }]);
+    }
+  }
+
+  private turned(rope: number, pass: number, S: V, first: number | null): V {
+    const { t, tackle } = this;
+    const symbol = strandSymbol(rope, this.strands[rope]!.length);
+    const label = `strand ${symbol}, past ${nameOf(tackle, tackle.ropes[rope]!.passes[pass]!.body)}`;
+    const e = this.efficiency(rope, pass);
+    // A hand that pulls straight back or forth makes a whole half turn: no angle to show.
+    if (first === null || handTurn(tackle.handAngleRad, first) === 1) return t.apply({ ...halfTurn, symbol }, label, { S, e });
+    const phi = t.given({ label: 'hand, from the direction of the anchor', symbol: 'φ', value: tackle.handAngleRad, unit: 'rad', source: 'your entry', confidence: 'entered' });
+    return t.apply({ ...(first > 0 ? onward : backward), symbol }, label, { S, e, phi });
+  }
+
+  on(body: string): readonly Pull<V>[] { return this.pulls.filter((p) => p.body === body); }
+}
+
+/** Pull of a rope on a body for a tension of 1 in its first strand, numbers only. */
+function coefficient(tackle: Tackle, rope: number, body: string): number {
+  const at = (id: string): number => tackle.bodies.findIndex((b) => b.id === id);
+  const { from, passes, to } = tackle.ropes[rope]!;
+  const stops = [...(from === 'hand' ? [] : [from.body]), ...passes.map((p) => p.body), to];
+  let [factor, sum] = [1, 0];
+  for (let i = 0; i + 1 < stops.length; i++) {
+    if (i > 0) factor *= turnEfficiency(passes[i - 1]!.turn);
+    const along = Math.sign(at(stops[i + 1]!) - at(stops[i]!));
+    sum += (stops[i] === body ? factor * along : 0) - (stops[i + 1] === body ? factor * along : 0);
+  }
+  return sum;
+}
+
+/** Adds the ropes that hang on travelling bodies, body by body where one rope is open; the rest as the solver gives them. */
+function walkOpenRopes<V>(b: Builder<V>, numbers: readonly (readonly number[])[]): void {
+  const { tackle, t } = b;
+  const open = new Set(tackle.ropes.flatMap((r, i) => (r.from === 'hand' ? [] : [i])));
+  const bodies = new Set(tackle.bodies.filter((body) => body.kind === 'travelling').map((body) => body.id));
+  const next = (): { body: string; rope: number } | null => {
+    for (const body of bodies) {
+      const there = [...open].filter((r) => Math.abs(coefficient(tackle, r, body)) > 1e-12);
+      if (there.length === 1) return { body, rope: there[0]! };
+    }
+    return null;
+  };
+  for (let found = next(); found; found = next()) {
+    const { body, rope } = found;
+    const own = coefficient(tackle, rope, body);
+    const symbol = strandSymbol(rope, 0);
+    const pulls = b.on(body).map((p) => ({ ...p, sign: -p.along / own }));
+    b.walk(rope, signedSum(t, symbol, `strand ${symbol}, from ${nameOf(tackle, body)} in equilibrium`, 'forces on a travelling body add up to nothing', pulls));
+    open.delete(rope);
+    bodies.delete(body);
+  }
+  for (const rope of open) {
+    const symbol = strandSymbol(rope, 0);
+    b.walk(rope, t.given({ label: `strand ${symbol}`, symbol, value: numbers[rope]![0]! * tackle.handForceN, unit: 'N', source: `equilibrium of ${[...bodies].map((id) => nameOf(tackle, id)).join(' and ')} together`, confidence: 'computed' }));
+  }
+}
+
+/**
+ * Forces in a tackle for its hand pull, in N, strand by strand. Numbers agree with `riggingForces`, which finds what
+ * several bodies decide together; the tackle must be solvable (its schema refuses any other).
+ */
+export function tackleForces<V>(t: Tracer<V>, tackle: Tackle): TackleForces<V> {
+  const solved = riggingForces(riggingOf(tackle), 'hauling');
+  if (!solved.ok) throw new Error('Broken invariant: a tackle that cannot be solved');
+  const b = new Builder(t, tackle);
+  b.walk(tackle.ropes.findIndex((r) => r.from === 'hand'), t.given({ label: 'hand pull', symbol: 'a₁', value: tackle.handForceN, unit: 'N', source: 'two gloved hands on bare rope: 250 N', confidence: 'practice' }));
+  walkOpenRopes(b, solved.value.strands);
+  const side = (id: string, way: 1 | -1): readonly (Pull<V> & { sign: number })[] =>
+    b.on(id).filter((p) => p.along * way > 1e-12).map((p) => ({ ...p, sign: p.along * way }));
+  const force = (id: string, kind: Tackle['bodies'][number]['kind']): V => {
+    const label = kind === 'load' ? 'load line' : `on ${nameOf(tackle, id)}`;
+    // Strands that lead away from an anchor or the load on its far side pull the other way, so all of them count there.
+    const pulls = kind === 'travelling' ? side(id, 1) : b.on(id).map((p) => ({ ...p, sign: kind === 'anchor' ? -p.along : p.along }));
+    return signedSum(t, 'T', label, kind === 'load' ? 'strands on the load' : 'strands on one side of it', pulls);
+  };
+  const bodiesN = new Map(tackle.bodies.map((body) => [body.id, force(body.id, body.kind)] as const));
+  const loads = tackle.bodies.filter((body) => body.kind === 'load').map((body) => bodiesN.get(body.id)!);
+  return { strandsN: b.strands, bodiesN, loadN: loads.length === 1 ? loads[0]! : t.sum('load line', 'T', 'N', loads) };
+}
