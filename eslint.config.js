@@ -15,6 +15,7 @@ export default tseslint.config(
       'no-warning-comments': ['error', { terms: ['todo', 'fixme', 'xxx'] }],
       '@typescript-eslint/no-non-null-assertion': 'off',
       '@typescript-eslint/consistent-type-imports': ['error', { fixStyle: 'inline-type-imports' }],
+      '@typescript-eslint/no-unused-vars': ['error', { ignoreRestSiblings: true }],
       eqeqeq: 'error',
     },
   },

@@ -1,6 +1,7 @@
 import { cookies } from 'next/headers';
-import { redirect } from 'next/navigation';
-import { pool } from '@/db/pool';
+import { notFound, redirect } from 'next/navigation';
+import { z } from 'zod';
+import { type Database, NotFoundError, pool } from '@/db/pool';
 import type { Member } from '@/db/queries/crews';
 import { type Theme, THEME_COOKIE, THEMES } from '@/wording/themes';
 import { memberOfToken, SESSION_COOKIE } from './session';
@@ -20,4 +21,16 @@ export async function currentMember(): Promise<Member | null> {
 /** The same for pages that need a crew: sends everybody else to the first page. */
 export async function memberOrFirstPage(): Promise<Member> {
   return (await currentMember()) ?? redirect('/');
+}
+
+/** A stored document of the member's crew for a page; one that is not there shows the page for that. */
+export async function storedOrNotFound<D>(id: string, byId: (db: Database, crewId: string, id: string) => Promise<D>): Promise<D> {
+  const member = await memberOrFirstPage();
+  if (!z.uuid().safeParse(id).success) notFound();
+  try {
+    return await byId(pool(), member.crewId, id);
+  } catch (error) {
+    if (error instanceof NotFoundError) notFound();
+    throw error;
+  }
 }

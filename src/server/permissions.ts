@@ -1,13 +1,16 @@
 import type { Role } from '@/db/queries/crews';
 
 /** Everything a member may be allowed to do. */
-export type Action = 'plan.read' | 'plan.write' | 'plan.delete' | 'crew.read' | 'crew.change' | 'member.add' | 'self.change';
+export type Action = 'plan.read' | 'plan.write' | 'plan.delete' | 'rigging.read' | 'rigging.write' | 'meter.read' | 'crew.read' | 'crew.change' | 'member.add' | 'self.change';
 
 /** Who may do what. The whole of the program's permissions is this table. */
 const PERMISSIONS: Record<Action, readonly Role[]> = {
   'plan.read': ['lead', 'instructor', 'keeper', 'hand', 'trainee'],
   'plan.write': ['lead', 'instructor', 'keeper', 'hand'],
   'plan.delete': ['lead', 'instructor', 'hand'],
+  'rigging.read': ['lead', 'instructor', 'keeper', 'hand', 'trainee'],
+  'rigging.write': ['lead', 'instructor', 'keeper', 'hand'],
+  'meter.read': ['lead', 'instructor', 'keeper', 'hand', 'trainee'],
   'crew.read': ['lead', 'instructor', 'keeper', 'hand', 'trainee'],
   'crew.change': ['lead'],
   'member.add': ['lead'],

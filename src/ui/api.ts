@@ -1,12 +1,14 @@
+import type { StoredDocument } from '@/db/queries/documents';
 import type { StoredPlan } from '@/db/queries/plans';
+import type { StoredRigging } from '@/db/queries/riggings';
 
-export type { StoredPlan };
+export type { StoredDocument, StoredPlan, StoredRigging };
 
 /** The one way to the server. Failure is data: status, issues with their wording, and (on conflict) the version saved first. */
 export interface Problem {
   readonly status: number;
   readonly issues: readonly { readonly code: string; readonly path: readonly (string | number)[]; readonly message: string }[];
-  readonly current?: StoredPlan;
+  readonly current?: StoredDocument<unknown>;
 }
 
 export type Answer<T> = { readonly ok: true; readonly value: T } | { readonly ok: false; readonly problem: Problem };

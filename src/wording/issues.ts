@@ -47,6 +47,7 @@ const ISSUES: Record<string, (v: Issue['values']) => string> = {
   'span-impossible': (v) => `A line of ${v['lengthM']} m does not reach over ${v['chordM']} m.`,
   'span-limit-too-low': () => 'No sag is deep enough: each part of the line must carry its share of the load.',
   'load-off-span': () => 'The load must hang between the ends of the span.',
+  'meter-busy': (v) => `${v['most']} meters are being read already. Try again in a minute.`,
   'wraps-no-hand': () => 'Enter what the hand holds. Wraps alone, with nothing at the tail, hold nothing here.',
   'text-not-storable': () => 'The text contains characters that cannot be kept (NUL or a broken emoji). Remove them.',
   'body-not-json': () => 'The body is not valid JSON.',

@@ -1,5 +1,6 @@
 import { lineElements, type RiggingDocument } from '../exchange/rigging';
 import type { LineContext } from '../line/chain';
+import type { LineElement } from '../line/gear';
 import { type ChainPlace, lineCapacity, type LineCapacity } from '../line/line';
 import { type LineTension, lineTension } from '../line/tension';
 import { stiffness } from '../rope/strength';
@@ -111,11 +112,22 @@ const solvedOr = <T>(result: { ok: true; value: T } | { ok: false }): T => {
   return result.value;
 };
 
-/** Computes a rigging: what the hand makes of the line, what it keeps, and how hard it may be pulled. Forces in N. */
-export function benchFigures(doc: RiggingDocument): BenchFigures {
+/** The line a system stands on: what of it may carry how much. */
+export interface BenchLine {
+  readonly elements: readonly LineElement[];
+  readonly context: LineContext;
+}
+
+/** The line of a rigging document: its own rope between its own two anchors. */
+export const ownLine = (doc: RiggingDocument): BenchLine => ({ elements: lineElements(doc), context: benchContext(doc) });
+
+/**
+ * Computes a rigging: what the hand makes of the line, what it keeps, and how hard it may be pulled. Forces in N.
+ * `line`: where the system stands on a line of a plan, with its edges and fittings, instead of the document's own.
+ */
+export function benchFigures(doc: RiggingDocument, { elements, context }: BenchLine = ownLine(doc)): BenchFigures {
   const rigging = riggingOfSystem(doc.system);
-  const elements = lineElements(doc);
-  const capacity = lineCapacity(traced, elements, benchContext(doc));
+  const capacity = lineCapacity(traced, elements, context);
   const tension = lineTension(traced, elements, { routeLengthM: doc.lengthM, settling: doc.settling, enteredPretensionN: null });
   const ratio = tension.ratio!;
   const kept = tension.kept.value;

@@ -1,3 +1,4 @@
+import type { KeptReading } from '../meter/reading';
 import { stiffness } from '../rope/strength';
 import { riggingOf } from '../tackle/fields';
 import { travelRatio, withoutFriction, riggingForces } from '../tackle/rigging';
@@ -25,6 +26,8 @@ export interface TensionInputs {
   readonly routeLengthM: number | null;
   readonly settling: number;
   readonly enteredPretensionN: number | null;
+  /** When and by what that tension was read, if a meter read it. */
+  readonly reading?: KeptReading | null;
 }
 
 const times = formula({
@@ -126,7 +129,7 @@ function binderLine<V>(t: Tracer<V>, binder: ElementOf<'binder'>, inputs: Tensio
  */
 export function lineTension<V>(t: Tracer<V>, elements: readonly LineElement[], inputs: TensionInputs): LineTension<V> {
   if (inputs.enteredPretensionN !== null) {
-    const measured = entered(t, 'tension measured', 'T′', inputs.enteredPretensionN, 'N');
+    const measured = entered(t, 'tension measured', 'T′', inputs.enteredPretensionN, 'N', inputs.reading ? `${inputs.reading.meter}, ${inputs.reading.at.slice(0, 16).replace('T', ' ')} UTC` : 'your entry');
     return { system: 'entered', counted: null, ratio: null, hauled: measured, kept: measured, pretension: settle(t, measured, inputs.settling) };
   }
   for (const e of elements) {

@@ -1,4 +1,5 @@
 import { PASS_KINDS, type PassKind } from './passes';
+import { TRUCKERS_FORMS, type TruckersForm } from './truckers';
 import type { Rigging, RiggingBody, RiggingRope } from './rigging';
 
 /**
@@ -54,3 +55,7 @@ export function systemRigging(system: NamedSystem, round: PassKind): Rigging {
   const efficiency = PASS_KINDS[round].usual;
   return { bodies: bodiesOf(system.travelling), ropes: system.ropes.map((r) => ropeOf(r, efficiency)), handAngleRad: system.handBack ? Math.PI : 0 };
 }
+
+/** Everything that can be chosen to pull with: the trucker's forms and the named tackles. */
+export type FormId = TruckersForm | SystemId;
+export const FORM_IDS: readonly FormId[] = [...TRUCKERS_FORMS, ...SYSTEM_IDS];

@@ -5,15 +5,10 @@ import { VERDICTS } from '@/core/securement/verdict';
 import { assess } from '@/core/securement/assess';
 import { ConflictError, type Database, many, maybeOne, NotFoundError, one } from '../pool';
 import { nameKey } from './crews';
+import { PAGE_SIZE, type StoredDocument, wordPattern } from './documents';
 
-/** A plan as it is kept: the document and what surrounds it. */
-export interface StoredPlan {
-  readonly id: string;
-  readonly version: number;
-  readonly document: Plan;
-  readonly updatedAt: string;
-  readonly updatedBy: string;
-}
+/** A plan as it is kept. */
+export type StoredPlan = StoredDocument<Plan>;
 
 /** A plan as the list shows it. */
 export interface PlanSummary {
@@ -104,7 +99,6 @@ export async function planRevision(db: Database, crewId: string, id: string, ver
 
 export const PLAN_SORTS = ['changed', 'title'] as const;
 export type PlanSort = (typeof PLAN_SORTS)[number];
-export const PAGE_SIZE = 30;
 
 /** What of the list is wanted. `after`: the last entry of the page before, as [sort key, id]. */
 export interface PlanQuery {
@@ -132,7 +126,7 @@ export function planPageSql(query: Pick<PlanQuery, 'sort' | 'search' | 'after'>)
 
 /** Parameters of `planPageSql`. */
 export function planPageValues(crewId: string, query: PlanQuery): unknown[] {
-  const pattern = query.search ? `%${nameKey(query.search).replace(/[\\%_]/g, '\\$&')}%` : null;
+  const pattern = query.search ? wordPattern(nameKey(query.search)) : null;
   return [crewId, pattern, query.after?.[0] ?? null, query.after?.[1] ?? null];
 }
 

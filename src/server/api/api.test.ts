@@ -1,6 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { Refusal, problemResponse, refuse } from '../problem';
-import { ifMatch, planId, planQuery, writeMarker } from '../plans';
+import { documentId, ifMatch, writeMarker } from '../documents';
+import { planQuery } from '../plans';
 import { ENDPOINTS } from './endpoints';
 import { openApi, planJsonSchema } from './openapi';
 
@@ -12,8 +13,8 @@ const refused = (work: () => unknown): Refusal => {
 describe('addresses', () => {
   const id = '0190b5a0-0000-7000-8000-000000000000';
   it('ids that are none do not exist', () => {
-    expect(planId({ id })).toBe(id);
-    expect(refused(() => planId({ id: '1; DROP TABLE plan' })).status).toBe(404);
+    expect(documentId({ id })).toBe(id);
+    expect(refused(() => documentId({ id: '1; DROP TABLE plan' })).status).toBe(404);
   });
   it('page markers come back as they were written, and foreign ones are refused', () => {
     const next = ['2026-11-25T01:02:03.456789Z', id] as const;

@@ -1,6 +1,7 @@
 import { z } from 'zod';
 import { endpoint, type Endpoint } from './endpoint';
-import { assessExample, lineExample, rulesExample } from './examples';
+import { riggingSchema } from '@/core/exchange/rigging';
+import { assessExample, lineExample, riggingExample, rulesExample } from './examples';
 import { spanBody, spanExample, tackleBody, tackleExample, takeUpBody, takeUpExample, tieOffBody, tieOffExample, wrapsBody, wrapsExample } from './tension-schemas';
 import { addMemberBody, crewBody, demoBody, foundCrewBody, lineBody, planBody, rulesBody, selfBody, signInBody } from './schemas';
 
@@ -45,6 +46,13 @@ export const API = {
   restorePlan: endpoint({ method: 'POST', path: '/plans/{id}/restore', summary: 'Bring a deleted plan back', body: null, action: 'plan.delete', answer: 'The plan' }),
   planHistory: endpoint({ method: 'GET', path: '/plans/{id}/revisions', summary: 'Versions of a plan, newest first', body: null, action: 'plan.read', answer: 'revisions[]' }),
   planRevision: endpoint({ method: 'GET', path: '/plans/{id}/revisions/{version}', summary: 'The document of one version', body: null, action: 'plan.read', answer: 'A plan document' }),
+  riggingSchema: endpoint({ method: 'GET', path: '/schemas/rigging.json', summary: 'JSON Schema of the rigging document', body: null, action: null, answer: 'JSON Schema 2020-12' }),
+  listRiggings: endpoint({ method: 'GET', path: '/riggings', summary: 'A page of your crew’s library of riggings: ?search=&after=', body: null, action: 'rigging.read', answer: 'riggings[], next' }),
+  createRigging: endpoint({ method: 'POST', path: '/riggings', summary: 'Keep a new rigging', body: riggingSchema, action: 'rigging.write', example: riggingExample, answer: 'The rigging; its version as ETag' }),
+  readRigging: endpoint({ method: 'GET', path: '/riggings/{id}', summary: 'One rigging', body: null, action: 'rigging.read', answer: 'The rigging; its version as ETag' }),
+  saveRigging: endpoint({ method: 'PUT', path: '/riggings/{id}', summary: 'Save a rigging; If-Match carries the version you started from', body: riggingSchema, action: 'rigging.write', example: riggingExample, answer: 'The rigging, or 409 with the version that was saved first' }),
+  deleteRigging: endpoint({ method: 'DELETE', path: '/riggings/{id}', summary: 'Take a rigging out of the library', body: null, action: 'rigging.write', answer: 'Nothing' }),
+  meter: endpoint({ method: 'GET', path: '/meter', summary: 'A load cell’s stand-in, ten lines a second: ?hauledN=&keptN=&since=&settling=&capacityN=&fault=none|garbage|cut|over&pace=', body: null, action: 'meter.read', answer: 'Server-sent events; each holds one line of the cell’s protocol' }),
   duplicatePlan: endpoint({ method: 'POST', path: '/plans/{id}/duplicate', summary: 'Keep a copy of a plan', body: null, action: 'plan.write', answer: 'The copy' }),
 } as const satisfies Record<string, Endpoint>;
 

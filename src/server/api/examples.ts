@@ -34,3 +34,10 @@ export const assessExample = {
     ],
   }],
 };
+
+/** Trucker's hitch in 12 mm polyester, two gloved hands. */
+export const riggingExample = {
+  format: 'vast-cleat/rigging', version: 1, title: 'Slip loop on a ring',
+  system: { kind: 'truckers', loop: 'slip-loop', handForceN: '250 N' }, rope: { material: 'polyester', diameterM: '12 mm', mbsN: '28 kN' }, lengthM: '5 m',
+  anchor: { name: 'ring', rating: { state: 'rated', wllN: '5 kN' } }, farAnchor: { name: 'ring', rating: { state: 'rated', wllN: '5 kN' } },
+};

@@ -1,5 +1,6 @@
 import { z } from 'zod';
 import { planSchema } from '@/core/exchange/plan';
+import { riggingSchema } from '@/core/exchange/rigging';
 import { ENDPOINTS } from './endpoints';
 import type { Endpoint } from './endpoint';
 
@@ -28,9 +29,14 @@ export function planJsonSchema(): unknown {
   return { ...(inputSchema(planSchema) as object), $id: 'urn:vast-cleat:schema:plan:1', title: 'vast-cleat/plan, version 1' };
 }
 
+/** The published JSON Schema of the rigging document. */
+export function riggingJsonSchema(): unknown {
+  return { ...(inputSchema(riggingSchema) as object), $id: 'urn:vast-cleat:schema:rigging:1', title: 'vast-cleat/rigging, version 1' };
+}
+
 function operation(e: Endpoint): object {
   const parameters = [...e.path.matchAll(/\{(\w+)\}/g)].map((m) => ({ name: m[1], in: 'path', required: true, schema: { type: 'string' } }));
-  const ifMatch = e.method === 'PUT' && e.path === '/plans/{id}' ? [{ name: 'If-Match', in: 'header', required: true, schema: { type: 'string' } }] : [];
+  const ifMatch = e.method === 'PUT' && e.path.endsWith('/{id}') ? [{ name: 'If-Match', in: 'header', required: true, schema: { type: 'string' } }] : [];
   return {
     summary: e.summary, operationId: `${e.method.toLowerCase()}${e.path.replace(/[^a-z]+(\w)?/gi, (_, c?: string) => (c ?? '').toUpperCase())}`,
     ...(parameters.length + ifMatch.length > 0 ? { parameters: [...parameters, ...ifMatch] } : {}),

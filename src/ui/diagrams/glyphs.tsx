@@ -2,6 +2,7 @@
 import type { ReactNode } from 'react';
 import type { PlacePart } from '@/core/line/place';
 import { knot, type KnotId } from '@/core/knot/knots';
+import { RopeStroke as Strand } from './RopeStroke';
 
 /** What runs through a glyph. Rope is hemp and only rope is hemp. */
 export type Run = 'rope' | 'webbing' | 'chain' | 'none';
@@ -20,19 +21,6 @@ export interface GlyphProps {
   readonly unknown: boolean;
   /** The knot itself is drawn over the glyph: only the strands that lead to it are wanted. */
   readonly strandsOnly?: boolean;
-}
-
-/** A strand with its outline and lay, so that what is drawn later lies over what was drawn before. */
-function Strand({ d, w, open }: { d: string; w: number; open?: boolean }) {
-  if (open) return <path d={d} fill="none" stroke="var(--ink)" strokeWidth={1.6} strokeDasharray="5 3" />;
-  return (
-    <>
-      <path d={d} fill="none" stroke="var(--rope-ink)" strokeWidth={w + 2.6} />
-      <path d={d} fill="none" stroke="var(--rope)" strokeWidth={w} />
-      <path d={d} fill="none" stroke="var(--rope-lit)" strokeWidth={w * 0.55} strokeDasharray="2.6 2.9" strokeDashoffset={-1.4} />
-      <path d={d} fill="none" stroke="var(--rope-ink)" strokeWidth={w} strokeDasharray="0.9 4.6" opacity={0.6} />
-    </>
-  );
 }
 
 function Band({ d }: { d: string }) {
@@ -139,11 +127,15 @@ const Binder = (p: GlyphProps) => (
 const Fitting = (p: GlyphProps) => (
   <><Through run={p.run} w={p.widthPx} unknown={false} to={26} /><Through run={p.run} w={p.widthPx} unknown={false} from={54} /><rect x={22} y={23} width={36} height={18} rx={9} fill="none" stroke="var(--steel-ink)" strokeWidth={8} /><rect x={22} y={23} width={36} height={18} rx={9} fill="none" stroke="var(--steel)" strokeWidth={5} /></>
 );
+const Block = (p: GlyphProps) => (
+  <><Through run={p.run} w={p.widthPx} unknown={false} y={22} /><Through run={p.run} w={p.widthPx} unknown={false} y={42} /><circle cx={40} cy={32} r={14} fill="var(--steel)" stroke="var(--steel-ink)" strokeWidth={2.5} /><circle cx={40} cy={32} r={4} fill="var(--steel-ink)" /></>
+);
+const Strands = (p: GlyphProps) => <><Through run={p.run} w={p.widthPx} unknown={false} y={18} /><Through run={p.run} w={p.widthPx} unknown={false} y={32} /><Through run={p.run} w={p.widthPx} unknown={false} y={46} /></>;
 const Straight = (p: GlyphProps) => <Through run={p.run} w={p.widthPx} unknown={p.unknown} />;
 
 const GLYPHS: Record<PlacePart, (p: GlyphProps) => ReactNode> = {
   anchor: AnchorGlyph, knot: KnotGlyph, rope: Straight, webbing: Straight, chain: Straight, bend: BendGlyph, edge: EdgeGlyph, loop: MidLoop,
-  'loop-knot': LoopKnot, 'loop-turn': LoopTurn, 'anchor-turn': Pair, lock: LockGlyph, ratchet: Ratchet, binder: Binder, fitting: Fitting,
+  'loop-knot': LoopKnot, 'loop-turn': LoopTurn, 'anchor-turn': Pair, lock: LockGlyph, ratchet: Ratchet, binder: Binder, fitting: Fitting, 'tackle-block': Block, 'tackle-rope': Strands,
 };
 
 /** What leads to a knot that is drawn over its glyph. */

@@ -62,6 +62,11 @@ function KnotMark() {
   return <svg width="28" height="24" viewBox="0 0 28 24" aria-hidden fill="none" stroke="currentColor" strokeWidth="1.9" strokeLinecap="round"><path d="M2 17h8c5 0 9-3 9-7a5 5 0 0 0-10 0c0 2 1 4 3 5.4M15 17h11" /></svg>;
 }
 
+/** A hand's rope round a turn: the sign of the bench. */
+function BenchMark() {
+  return <svg width="28" height="24" viewBox="0 0 28 24" aria-hidden fill="none" stroke="currentColor" strokeWidth="1.9" strokeLinecap="round"><path d="M2 5h9a5 5 0 0 1 5 5v10M12.5 16.5 16 20.5l3.5-4M16 10a5 5 0 0 1 9 0c0 3-2 5-5 5" /><circle cx="20.5" cy="10.5" r="1.2" fill="currentColor" /></svg>;
+}
+
 /** The rooms in the order of the work. Only rooms that exist are here. */
 export function Rail({ theme }: { theme: Theme }) {
   const path = usePathname();
@@ -75,6 +80,7 @@ export function Rail({ theme }: { theme: Theme }) {
       </RopeEdge>
       <Mark href="/loads"><CleatMark />Vast Cleat</Mark>
       <Room href="/loads" aria-current={current('/loads')}><Truck size={26} strokeWidth={1.6} aria-hidden />Loads</Room>
+      <Room href="/bench" aria-current={current('/bench')}><BenchMark />Tension bench</Room>
       <Room href="/knots" aria-current={current('/knots')}><KnotMark />Knots</Room>
       <Room href="/crew" aria-current={current('/crew')}><Users size={24} strokeWidth={1.6} aria-hidden />{viewer.crewName}</Room>
       <Foot><ThemeSwitch served={theme} /></Foot>

@@ -37,11 +37,3 @@ export async function pngOf(svg: SVGSVGElement): Promise<Blob> {
   context.drawImage(image, 0, 0, canvas.width, canvas.height);
   return new Promise((done, failed) => canvas.toBlob((blob) => (blob ? done(blob) : failed(new Error('no picture'))), 'image/png'));
 }
-
-/** Hands a file to the browser to keep. */
-export function keepFile(name: string, content: Blob | string, type = 'text/plain'): void {
-  const url = URL.createObjectURL(typeof content === 'string' ? new Blob([content], { type }) : content);
-  const link = Object.assign(document.createElement('a'), { href: url, download: name });
-  link.click();
-  setTimeout(() => URL.revokeObjectURL(url), 10_000);
-}

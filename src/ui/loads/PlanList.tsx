@@ -1,12 +1,13 @@
 'use client';
 import Link from 'next/link';
 import { useRouter } from 'next/navigation';
-import { type ChangeEvent, useRef, useState } from 'react';
+import { useState } from 'react';
 import styled from 'styled-components';
 import { ruleSet } from '@/core/securement/rules';
 import type { Strength } from '@/core/securement/schema';
 import type { PlanSummary } from '@/db/queries/plans';
 import { call, messageOf, type StoredPlan } from '../api';
+import { useImport } from '../files';
 import { useMember } from '../frame/MemberContext';
 import { Button, IconButton } from '../kit/Button';
 import { TextField } from '../kit/fields';
@@ -45,28 +46,6 @@ function PlanRow({ plan, canDelete, onDelete }: { plan: PlanSummary; canDelete: 
   );
 }
 
-/** Import of a plan document from a file. */
-function useImport(open: (id: string) => void, setError: (text: string | null) => void) {
-  const input = useRef<HTMLInputElement>(null);
-  const chosen = async (event: ChangeEvent<HTMLInputElement>): Promise<void> => {
-    const file = event.target.files?.[0];
-    event.target.value = '';
-    if (!file) return;
-    let document: unknown;
-    try {
-      document = JSON.parse(await file.text());
-    } catch {
-      return setError(`${file.name} is not JSON. Nothing was imported.`);
-    }
-    const answer = await call<StoredPlan>('POST', '/plans', document);
-    if (answer.ok) return open(answer.value.id);
-    const where = answer.problem.issues.slice(0, 3).map((i) => `${i.path.join(' › ') || 'document'}: ${i.message}`).join(' ');
-    setError(`${file.name} was not imported. ${where}`);
-  };
-  const control = <input ref={input} type="file" accept="application/json,.json" onChange={(e) => void chosen(e)} hidden aria-label="Plan file" />;
-  return { control, ask: () => input.current?.click() };
-}
-
 /** The room Loads: what the crew has planned, newest first. */
 export function PlanList({ first, strength }: { first: PlanPage; strength: Strength }) {
   const { viewer } = useMember();
@@ -75,7 +54,7 @@ export function PlanList({ first, strength }: { first: PlanPage; strength: Stren
   const [error, setError] = useState<string | null>(null);
   const [deleted, setDeleted] = useState<PlanSummary | null>(null);
   const open = (id: string): void => router.push(`/loads/${id}`);
-  const files = useImport(open, setError);
+  const files = useImport('/plans', open, setError);
   useKeys({ '/': () => document.querySelector<HTMLInputElement>('input[type=search]')?.focus() });
   const create = async (): Promise<void> => {
     const answer = await call<StoredPlan>('POST', '/plans', newPlan(strength, viewer.units));

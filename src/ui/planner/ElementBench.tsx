@@ -1,4 +1,5 @@
 'use client';
+import dynamic from 'next/dynamic';
 import Link from 'next/link';
 import { useMemo, useState } from 'react';
 import { Button as AriaButton } from 'react-aria-components/Button';
@@ -14,9 +15,13 @@ import { Button, ButtonLink, IconButton } from '../kit/Button';
 import { Select } from '../kit/Select';
 import { Label, Small } from '../kit/text';
 import { ElementForm } from './elementForms';
+import { FromLibrary } from './FromLibrary';
 import { newElement } from './newElements';
 import type { PlanEditor } from './usePlanner';
 import { ELEMENT_KINDS, wordKind } from './words';
+
+/** The whole bench is fetched when it is asked for. */
+const PlanBench = dynamic(() => import('./PlanBench').then((m) => m.PlanBench), { ssr: false });
 
 const Box = styled.section`border:var(--w-strong) solid var(--ink);background:var(--sheet);margin-top:-2px;position:relative;z-index:1`;
 const Head = styled.header`display:flex;flex-wrap:wrap;align-items:center;gap:4px 10px;padding:4px 6px 4px 14px;border-bottom:var(--w-hair) solid var(--line);& > h3{margin-right:auto}`;
@@ -69,10 +74,12 @@ export function ElementBench({ line, elementId, editor, onPick }: { line: Line; 
   const index = line.elements.findIndex((e) => e.id === elementId);
   const element = line.elements[index];
   const { plan } = editor;
+  const [bench, setBench] = useState(false);
   const list = useMemo(() => alternatives(line.elements, index, lineContext(plan, line, sharingOf(plan))), [plan, line, index]);
   if (!element) return null;
   const tied = element.kind === 'truckers' ? element.loop : 'knot' in element ? element.knot : null;
   const stage = tied ? stageOf(tied) : null;
+  const pulls = element.kind === 'truckers' || element.kind === 'tackle';
   const move = (by: -1 | 1): void => editor.editLine(line.id, (l) => {
     const elements = [...l.elements];
     [elements[index], elements[index + by]] = [elements[index + by]!, elements[index]!];
@@ -88,6 +95,7 @@ export function ElementBench({ line, elementId, editor, onPick }: { line: Line; 
       <Head>
         <h3>{list.length > 0 ? 'What else could be here' : wordKind(element.kind)}</h3>
         {list.length > 0 ? <Small>ranked by what it does to the line</Small> : null}
+        {pulls && !editor.readOnly ? <Button $kind="quiet" onPress={() => setBench(true)}>Open the pull bench</Button> : null}
         {stage ? <ButtonLink as={Link} $kind="quiet" href={`/knots/${stage.entry}?form=${stage.form}`}>How to tie it</ButtonLink> : null}
         {editor.readOnly ? null : (
           <>
@@ -99,9 +107,11 @@ export function ElementBench({ line, elementId, editor, onPick }: { line: Line; 
         <IconButton aria-label="Close this element" onPress={() => onPick(null)}>×</IconButton>
       </Head>
       {list.length > 0 ? <Choices>{list.map((a) => <AlternativeChoice key={a.key} a={a} onPick={() => set(a.element)} />)}</Choices> : null}
+      {pulls ? <FromLibrary element={element} /> : null}
       {editor.readOnly ? <Form><Label>Your role reads plans; it does not change them.</Label></Form> : (
         <><Form><ElementForm element={element} set={set} units={units} anchors={plan.deck.anchors} /></Form><AddElement line={line} index={index} editor={editor} onAdded={onPick} /></>
       )}
+      {bench && pulls ? <PlanBench line={line} element={element} editor={editor} onClose={() => setBench(false)} /> : null}
     </Box>
   );
 }

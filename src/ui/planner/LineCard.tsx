@@ -1,4 +1,5 @@
 'use client';
+import dynamic from 'next/dynamic';
 import { type ReactNode, useState } from 'react';
 import { Button as AriaButton } from 'react-aria-components/Button';
 import styled from 'styled-components';
@@ -15,11 +16,15 @@ import { Select } from '../kit/Select';
 import { Tag } from '../kit/Tag';
 import { Figure, Label, Small } from '../kit/text';
 import type { OpenedWorking } from '../working/WorkingSheet';
+import { shortTime } from '../loads/PlanList';
 import { ElementBench } from './ElementBench';
 import { OtherSchools } from './OtherSchools';
 import { StrengthLine } from './StrengthLine';
 import { freshId, type PlanEditor } from './usePlanner';
 import { wordRun, wordValue } from './words';
+
+/** Fetched when a meter is read. */
+const MeterPanel = dynamic(() => import('../meter/MeterPanel').then((m) => m.MeterPanel), { ssr: false });
 
 const Card = styled.article`padding:12px 0 18px;border-top:var(--w-rule) solid var(--ink);break-inside:avoid`;
 const Head = styled.header`display:flex;flex-wrap:wrap;align-items:center;gap:2px 12px;& h3{font-size:16px}`;
@@ -83,7 +88,7 @@ function LineSettings({ line, editor }: { line: Line; editor: PlanEditor }) {
         <TextField label="Name" value={line.name} onChange={(name) => set({ name: name.slice(0, 80) })} />
         <Select label="How it works" value={line.kind} choices={LINE_KINDS.map((id) => ({ id, name: KIND_NAMES[id] }))} onChange={kind} />
         <QuantityField label="Route length" dimension="length" unit={units.length} optional placeholder="from the geometry" least={0.01} most={60} value={line.routeLengthM} onChange={(routeLengthM) => set({ routeLengthM })} />
-        <QuantityField label="Tension measured" dimension="force" unit={units.force} optional placeholder="computed" most={1e6} value={line.enteredPretensionN} onChange={(enteredPretensionN) => set({ enteredPretensionN })} />
+        <QuantityField label="Tension measured" dimension="force" unit={units.force} optional placeholder="computed" most={1e6} value={line.enteredPretensionN} onChange={(enteredPretensionN) => set({ enteredPretensionN, reading: null })} />
         <NumberField label="Settling, part of 1" value={line.settling} least={0} most={0.9} onChange={(settling) => set({ settling })} />
       </FieldGrid>
       {line.kind === 'over' ? null : <Attach line={line} editor={editor} />}
@@ -102,12 +107,12 @@ interface Props {
   readonly onWorking: OpenWorking;
 }
 
-function LineActions({ line, number, editor, onSettings }: { line: Line; number: number; editor: PlanEditor; onSettings: () => void }) {
+function LineActions({ line, number, editor, onSettings, onMeter }: { line: Line; number: number; editor: PlanEditor; onSettings: () => void; onMeter: () => void }) {
   const copy = (): void => editor.edit((p) => ({ ...p, lines: [...p.lines, { ...line, id: freshId('l', p.lines), name: `${line.name.slice(0, 73)} (copy)` }] }));
   const remove = (): void => editor.edit((p) => ({ ...p, lines: p.lines.filter((l) => l.id !== line.id) }));
   return (
     <ActionMenu label={`Line ${number}: settings, copy, remove`} actions={[
-      { id: 'settings', name: 'Settings', run: onSettings }, { id: 'copy', name: 'Copy', run: copy }, { id: 'remove', name: 'Remove', run: remove },
+      { id: 'settings', name: 'Settings', run: onSettings }, { id: 'meter', name: 'Read the meter', run: onMeter }, { id: 'copy', name: 'Copy', run: copy }, { id: 'remove', name: 'Remove', run: remove },
     ]} />
   );
 }
@@ -116,6 +121,7 @@ function LineActions({ line, number, editor, onSettings }: { line: Line; number:
 export function LineCard({ facts, number, editor, picked, onPick, onWorking }: Props) {
   const { units } = useMember();
   const [open, setOpen] = useState(false);
+  const [meter, setMeter] = useState(false);
   const { line, capacity, tension, shape } = facts;
   const wll = capacity.wll.value;
   const pull = tension.pretension.value;
@@ -130,13 +136,16 @@ export function LineCard({ facts, number, editor, picked, onPick, onWorking }: P
         <Title><h3>{line.name}</h3><Small>{wordRun(line, units)}{shape.routeLengthM ? `, ${wordValue(shape.routeLengthM, 'm', units)}` : ''}</Small></Title>
         <Kept>
           <WorkingFigure working={tension.pretension} title={`Tension kept by line ${number}`} text={pull === null ? 'tension not known' : `kept ${f(pull)}${wll ? `, ${Math.round((pull / wll) * 100)} % of it` : ''}`} onOpen={onWorking} size={14} />
+          {line.reading ? <Small suppressHydrationWarning>read {shortTime(line.reading.at)}, {line.reading.meter}</Small> : null}
           {tension.counted !== null && tension.ratio ? <Small>counted {formatNumber(tension.counted)} to 1, hauling {formatNumber(tension.ratio.value ?? 0)} to 1</Small> : null}
         </Kept>
-        {editor.readOnly ? null : <LineActions line={line} number={number} editor={editor} onSettings={() => setOpen(!open)} />}
+        {editor.readOnly ? null : <LineActions line={line} number={number} editor={editor} onSettings={() => setOpen(!open)} onMeter={() => setMeter(true)} />}
       </Head>
       {open ? <LineSettings line={line} editor={editor} /> : null}
       {line.elements.length === 0 ? <p>This line is empty. <Button $kind="quiet" onPress={add}>Begin with an anchor</Button></p> : null}
       <StrengthLine facts={facts} units={units} pickedElement={picked} onPick={(id) => onPick(picked === id ? null : id)} />
+      {meter ? <MeterPanel line={line.name} expected={{ hauledN: tension.hauled.value ?? 0, keptN: tension.kept.value ?? 0, settling: line.settling }} recorded={line.reading ? [line.reading] : []} canRecord onClose={() => setMeter(false)}
+        onRecord={(reading) => editor.editLine(line.id, (l) => ({ ...l, reading, enteredPretensionN: Math.max(0, reading.tensionN) }))} /> : null}
       {picked !== null ? <ElementBench key={picked} line={line} elementId={picked} editor={editor} onPick={onPick} /> : null}
     </Card>
   );

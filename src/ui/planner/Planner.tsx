@@ -4,21 +4,23 @@ import { useState } from 'react';
 import styled from 'styled-components';
 import { useAdvice } from '@/workers/useAdvice';
 import { call, messageOf, type StoredPlan } from '../api';
+import { keepJson } from '../files';
 import { useMember } from '../frame/MemberContext';
 import { Button } from '../kit/Button';
+import { KeysSheet } from '../kit/KeysSheet';
 import { Select } from '../kit/Select';
+import { useAutosave } from '../useAutosave';
 import { useKeys } from '../useKeys';
 import { type OpenedWorking, WorkingSheet } from '../working/WorkingSheet';
-import { ConflictSheet } from './ConflictSheet';
+
 import { Findings } from './Findings';
 import { Helps } from './Helps';
-import { KeysSheet } from './KeysSheet';
 import { LineCard } from './LineCard';
 import { LoadPanel } from './LoadPanel';
 import { LINE_MAKES, type LineMake, newLine } from './newElements';
+import { PlanConflict } from './PlanConflict';
 import { PlanHead } from './PlanHead';
 import { Tally } from './Tally';
-import { useAutosave } from './useAutosave';
 import { type PlanEditor, usePlanner } from './usePlanner';
 
 const Columns = styled.div`
@@ -28,6 +30,8 @@ const Columns = styled.div`
 const Left = styled.div`padding:10px 18px 20px 20px;border-right:var(--w-hair) solid var(--line);min-height:100%;@media (max-width:1100px){border:0;order:2}@media (max-width:760px){padding:10px 14px}`;
 const Right = styled.div`padding:8px 20px 24px;min-width:0;@media (max-width:760px){padding:8px 14px}`;
 const AddLine = styled.div`display:flex;gap:10px;align-items:flex-end;padding-top:14px;border-top:var(--w-rule) solid var(--ink);flex-wrap:wrap;& > div{min-width:250px}`;
+
+const PLANNER_KEYS = [['1 to 9', 'pick a line'], ['[  and  ]', 'walk the elements of the picked line'], ['/', 'find a load (in the list)']] as const;
 
 /** The element that is picked, and the working that is open. */
 function usePicking(editor: PlanEditor) {
@@ -48,13 +52,6 @@ function usePicking(editor: PlanEditor) {
   return { picked, setPicked, walk, pickLine };
 }
 
-function download(name: string, text: string): void {
-  const url = URL.createObjectURL(new Blob([text], { type: 'application/json' }));
-  const link = Object.assign(document.createElement('a'), { href: url, download: name });
-  link.click();
-  URL.revokeObjectURL(url);
-}
-
 function NewLine({ editor }: { editor: PlanEditor }) {
   const [make, setMake] = useState<LineMake>('rope');
   const add = (): void => editor.edit((p) => ({ ...p, lines: [...p.lines, newLine(make, p.deck, p.lines)] }));
@@ -71,7 +68,7 @@ export function Planner({ stored }: { stored: StoredPlan }) {
   const { viewer } = useMember();
   const router = useRouter();
   const editor = usePlanner(stored.document, !viewer.canWrite);
-  const { save, words, resolve } = useAutosave(stored, editor.plan, viewer.canWrite);
+  const { save, words, resolve } = useAutosave('/plans', stored, editor.plan, viewer.canWrite);
   const advice = useAdvice(editor.plan);
   const { picked, setPicked, walk, pickLine } = usePicking(editor);
   const [working, setWorking] = useState<OpenedWorking | null>(null);
@@ -98,7 +95,7 @@ export function Planner({ stored }: { stored: StoredPlan }) {
   return (
     <>
       <PlanHead editor={editor} saved={words} alarm={alarm ?? (save.state === 'not-kept' ? save.why : null)} printHref={`/loads/${stored.id}/print`} onKeys={() => setKeys(true)}
-        onExport={() => download(`${editor.plan.title}.json`, `${JSON.stringify(editor.plan, null, 2)}\n`)} onDuplicate={() => void duplicate()} />
+        onExport={() => keepJson(editor.plan.title, editor.plan)} onDuplicate={() => void duplicate()} />
       <Columns>
         <Left><LoadPanel editor={editor} /></Left>
         <Right>
@@ -113,8 +110,8 @@ export function Planner({ stored }: { stored: StoredPlan }) {
         </Right>
       </Columns>
       <WorkingSheet opened={working} over={editor.plan.title} onClose={() => setWorking(null)} />
-      <KeysSheet open={keys} onClose={() => setKeys(false)} />
-      {save.state === 'conflict' ? <ConflictSheet mine={editor.plan} theirs={save.theirs} onKeep={(which) => settle(which, save.theirs)} /> : null}
+      <KeysSheet keys={PLANNER_KEYS} open={keys} onClose={() => setKeys(false)} />
+      {save.state === 'conflict' ? <PlanConflict mine={editor.plan} theirs={save.theirs} onKeep={(which) => settle(which, save.theirs)} /> : null}
     </>
   );
 }

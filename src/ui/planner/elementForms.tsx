@@ -10,6 +10,7 @@ import type { UnitChoice } from '@/core/units';
 import { Check } from '../kit/Check';
 import { FieldGrid, NumberField, QuantityField, TextField } from '../kit/fields';
 import { Select } from '../kit/Select';
+import { handUnit } from '../bench/strandWords';
 import { knotChoices } from './words';
 
 /** What a form is given. */
@@ -29,7 +30,7 @@ export function RatingField({ label, rating, units, onChange }: { label: string;
   );
 }
 
-function RopeForm({ rope, set, units }: { rope: Rope; set: (change: Partial<Rope>) => void; units: UnitChoice }) {
+export function RopeForm({ rope, set, units }: { rope: Rope; set: (change: Partial<Rope>) => void; units: UnitChoice }) {
   return (
     <>
       <FieldGrid>
@@ -78,7 +79,7 @@ const FORMS: Forms = {
   truckers: ({ element, set, units }) => (
     <FieldGrid>
       <Select label="Loop" value={element.loop} choices={knotChoices(knotsFor('loop'))} onChange={(k) => set({ loop: k as typeof element.loop })} />
-      <QuantityField label="Hand pull" dimension="force" unit={units.force === 'kN' ? 'N' : units.force} least={1} most={5000} value={element.handForceN} onChange={(v) => v !== null && set({ handForceN: v })} />
+      <QuantityField label="Hand pull" dimension="force" unit={handUnit(units)} least={1} most={5000} value={element.handForceN} onChange={(v) => v !== null && set({ handForceN: v })} />
       <QuantityField label="Hand, 0° to the anchor" dimension="angle" unit="deg" most={Math.PI} value={element.handAngleRad} onChange={(v) => v !== null && set({ handAngleRad: v })} />
       <NumberField label="Pass through the loop" value={element.loopEfficiency} least={0.05} most={1} onChange={(loopEfficiency) => set({ loopEfficiency })} />
       <NumberField label="Pass round the anchor" value={element.anchorEfficiency} least={0.05} most={1} onChange={(anchorEfficiency) => set({ anchorEfficiency })} />
@@ -86,6 +87,13 @@ const FORMS: Forms = {
       <Select label="Rope at the anchor" value={element.anchorMode} choices={[{ id: 'slides', name: 'slides' }, { id: 'holds', name: 'holds' }]} onChange={(anchorMode) => set({ anchorMode })} />
       <QuantityField label="Tail that slips in" dimension="length" unit={units.size} most={0.1} value={element.slipM} onChange={(v) => v !== null && set({ slipM: v })} />
       <QuantityField label="Short strands" dimension="length" unit={units.length} least={0.05} most={5} value={element.shortStrandM} onChange={(v) => v !== null && set({ shortStrandM: v })} />
+    </FieldGrid>
+  ),
+  tackle: ({ element, set, units }) => (
+    <FieldGrid $min={150}>
+      <QuantityField label="Hand pull" dimension="force" unit={handUnit(units)} least={1} most={5000} value={element.handForceN} onChange={(v) => v !== null && set({ handForceN: v })} />
+      <QuantityField label="Hand, 0° to the anchor" dimension="angle" unit="deg" most={Math.PI} value={element.handAngleRad} onChange={(v) => v !== null && set({ handAngleRad: v })} />
+      <QuantityField label="Rope that runs back" dimension="length" unit={units.size} most={0.1} value={element.slipM} onChange={(v) => v !== null && set({ slipM: v })} />
     </FieldGrid>
   ),
   lock: ({ element, set }) => <Select label="Lock" value={element.knot} choices={knotChoices(knotsFor('lock'))} onChange={(k) => set({ knot: k as typeof element.knot })} />,
@@ -100,7 +108,7 @@ const FORMS: Forms = {
     <FieldGrid>
       <RatingField label="Marked WLL" rating={element.rating} units={units} onChange={(rating) => set({ rating })} />
       <QuantityField label="Label tension (STF)" dimension="force" unit={units.force} optional placeholder="not read" least={1} most={5e6} value={element.standardTensionN} onChange={(standardTensionN) => set({ standardTensionN })} />
-      <QuantityField label="Hand on the handle" dimension="force" unit={units.force === 'kN' ? 'N' : units.force} least={1} most={5000} value={element.handForceN} onChange={(v) => v !== null && set({ handForceN: v })} />
+      <QuantityField label="Hand on the handle" dimension="force" unit={handUnit(units)} least={1} most={5000} value={element.handForceN} onChange={(v) => v !== null && set({ handForceN: v })} />
     </FieldGrid>
   ),
   chain: ({ element, set, units }) => (
@@ -115,7 +123,7 @@ const FORMS: Forms = {
       <RatingField label="Marked WLL" rating={element.rating} units={units} onChange={(rating) => set({ rating })} />
       <NumberField label="Lever ratio" value={element.leverRatio} least={1} most={200} onChange={(leverRatio) => set({ leverRatio })} />
       <NumberField label="Efficiency" value={element.efficiency} least={0.01} most={1} onChange={(efficiency) => set({ efficiency })} />
-      <QuantityField label="Hand on the lever" dimension="force" unit={units.force === 'kN' ? 'N' : units.force} least={1} most={5000} value={element.handForceN} onChange={(v) => v !== null && set({ handForceN: v })} />
+      <QuantityField label="Hand on the lever" dimension="force" unit={handUnit(units)} least={1} most={5000} value={element.handForceN} onChange={(v) => v !== null && set({ handForceN: v })} />
     </FieldGrid>
   ),
   fitting: ({ element, set, units }) => (

@@ -1,4 +1,5 @@
 import { type ElementKindId, elementSchema, type LineElement } from '@/core/line/gear';
+import { tackleOf } from '../bench/rigs';
 import type { Deck, Line } from '@/core/securement/schema';
 import { freshId } from './usePlanner';
 
@@ -11,6 +12,7 @@ const BEGINNINGS: Record<ElementKindId, Record<string, unknown>> = {
   edge: { name: 'edge', shape: 'protected', bendDiameterM: 0.1 },
   loop: { knot: 'alpine-butterfly' },
   truckers: { loop: 'alpine-butterfly' },
+  tackle: { ...tackleOf('simple-3', 'plain-pulley') },
   lock: { knot: 'two-half-hitches' },
   webbing: { widthM: 0.05 },
   ratchet: { rating: { state: 'unrated' } },
@@ -54,7 +56,7 @@ export function newLine(make: LineMake, deck: Deck, lines: readonly Line[]): Lin
   for (const kind of MIDDLE[make]) elements.push(newElement(kind, elements));
   anchor('b', ends?.[1]);
   return {
-    id: freshId('l', lines), name: `Over ${lines.length + 1}`, kind: 'over', elements, attach: null, angle: { by: 'anchors' }, routeLengthM: null, enteredPretensionN: null,
+    id: freshId('l', lines), name: `Over ${lines.length + 1}`, kind: 'over', elements, attach: null, angle: { by: 'anchors' }, routeLengthM: null, enteredPretensionN: null, reading: null,
     settling: make === 'rope' ? 0.2 : 0, temporary: false,
   };
 }

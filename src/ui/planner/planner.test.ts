@@ -6,19 +6,20 @@ import { METRIC, US_CUSTOMARY } from '@/core/units';
 import { wordFinding } from '@/wording/findings';
 import { headline } from './headline';
 import { LINE_MAKES, newElement, newLine } from './newElements';
-import { freshId, type History, step } from './usePlanner';
+import { type History, step } from '../history';
+import { freshId } from './usePlanner';
 import { ELEMENT_KINDS, wordRow, wordRun, wordValue } from './words';
 
 const plan = demoPlan('carousel-crate');
 
 describe('history of edits', () => {
-  const start: History = { past: [], plan, future: [], lastKey: null };
+  const start: History<typeof plan> = { past: [], now: plan, future: [], lastKey: null };
   const title = (t: string, key: string | null = null) => ({ type: 'edit' as const, key, edit: (p: typeof plan) => ({ ...p, title: t }) });
   it('typing on in one field is one step of undo, another field another', () => {
     let h = ['A', 'AB', 'ABC'].reduce((state, t) => step(state, title(t, 'title')), start);
     h = step(h, title('X', 'notes'));
     expect(h.past.map((p) => p.title)).toEqual(['Carousel crate', 'ABC']);
-    expect(step(step(h, { type: 'undo' }), { type: 'undo' }).plan.title).toBe('Carousel crate');
+    expect(step(step(h, { type: 'undo' }), { type: 'undo' }).now.title).toBe('Carousel crate');
   });
   it('undo and redo are inverse; a new edit ends the redo', () => {
     const h = step(step(start, title('A')), title('B'));

@@ -39,7 +39,7 @@ export function wordRun(line: Line, units: UnitChoice): string {
 }
 
 const KIND_WORDS: Record<LineElement['kind'], string> = {
-  anchor: 'anchor', knot: 'attachment knot', rope: 'rope', bend: 'bend to another rope', edge: 'edge', loop: 'mid-line loop', truckers: 'trucker’s hitch',
+  anchor: 'anchor', knot: 'attachment knot', rope: 'rope', bend: 'bend to another rope', edge: 'edge', loop: 'mid-line loop', truckers: 'trucker’s hitch', tackle: 'tackle of pulleys or rings',
   lock: 'lock', webbing: 'webbing', ratchet: 'ratchet', chain: 'chain', binder: 'binder', fitting: 'hook, ring or shackle',
 };
 

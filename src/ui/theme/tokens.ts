@@ -18,7 +18,7 @@ const shade = `color-scheme:light;
   --signal:#AE0E49; --on-signal:#FFFFFF; --signal-wash:#EBD5DA;
   --rope:#C39A58; --rope-ink:#553A14; --rope-lit:#EAD4A8; --rope-2:#E6DCC4; --rope-2-ink:#4E4632; --rope-2-lit:#FBF7EC; --rope-dim:0%;
   --steel:#8C989D; --steel-ink:#2E383C; --steel-lit:#D9E0E3;
-  --cargo:#E6DABD; --cargo-ink:#6A5530; --deck:#C5CBC2; --deck-groove:#B3BAB0; --scrim:rgba(19,29,29,.52);`;
+  --cargo:#E6DABD; --cargo-ink:#6A5530; --deck:#C5CBC2; --deck-groove:#B3BAB0; --skin:#C9CFC6; --scrim:rgba(19,29,29,.52);`;
 
 const day = `color-scheme:light;
   --w-hair:1.5px; --w-rule:2px; --w-strong:3.5px; --w-focus:4px; --w-rope:11px;
@@ -27,7 +27,7 @@ const day = `color-scheme:light;
   --signal:#A50040; --on-signal:#FFFFFF; --signal-wash:#FFE3EC;
   --rope:#C08A30; --rope-ink:#2B1900; --rope-lit:#F2D79A; --rope-2:#F4EBD2; --rope-2-ink:#2A2412; --rope-2-lit:#FFFFFF; --rope-dim:0%;
   --steel:#8A9296; --steel-ink:#000000; --steel-lit:#E8ECEE;
-  --cargo:#F4E9CC; --cargo-ink:#3D2C08; --deck:#E2E2E2; --deck-groove:#BDBDBD; --scrim:rgba(0,0,0,.6);`;
+  --cargo:#F4E9CC; --cargo-ink:#3D2C08; --deck:#E2E2E2; --deck-groove:#BDBDBD; --skin:#D8D8D8; --scrim:rgba(0,0,0,.6);`;
 
 const night = `color-scheme:dark;
   --canvas:#120E09; --sheet:#1B150E; --sunk:#0B0805; --line:#41351F; --edge:#826B48;
@@ -35,7 +35,7 @@ const night = `color-scheme:dark;
   --signal:#FF6F7F; --on-signal:#190806; --signal-wash:#3A1519;
   --rope:#8F6A38; --rope-ink:#2C1D0A; --rope-lit:#BC9358; --rope-2:#6F6450; --rope-2-ink:#1E190F; --rope-2-lit:#97896D; --rope-dim:45%;
   --steel:#8A7E69; --steel-ink:#2B2419; --steel-lit:#B3A58B;
-  --cargo:#2E2415; --cargo-ink:#A5865C; --deck:#221B11; --deck-groove:#30271A; --scrim:rgba(0,0,0,.62);`;
+  --cargo:#2E2415; --cargo-ink:#A5865C; --deck:#221B11; --deck-groove:#30271A; --skin:#3A2F1E; --scrim:rgba(0,0,0,.62);`;
 
 /** Tokens of all themes as CSS text. */
 export const tokens = `

@@ -2,7 +2,7 @@ import { pool } from '@/db/pool';
 import { crewStrength } from '@/db/queries/crews';
 import { planPage } from '@/db/queries/plans';
 import { memberOrFirstPage } from '@/server/page';
-import { writeMarker } from '@/server/plans';
+import { writeMarker } from '@/server/documents';
 import { PlanList } from '@/ui/loads/PlanList';
 
 export const metadata = { title: 'Loads · Vast Cleat' };

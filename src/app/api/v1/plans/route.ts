@@ -1,7 +1,8 @@
 import { pool, transaction } from '@/db/pool';
 import { insertPlan, planPage } from '@/db/queries/plans';
 import { API } from '@/server/api/endpoints';
-import { planQuery, planResponse, writeMarker } from '@/server/plans';
+import { documentResponse, writeMarker } from '@/server/documents';
+import { planQuery } from '@/server/plans';
 import { json, route } from '@/server/route';
 
 export const GET = route(API.listPlans, async ({ request, member }) => {
@@ -10,4 +11,4 @@ export const GET = route(API.listPlans, async ({ request, member }) => {
 });
 
 export const POST = route(API.createPlan, async ({ body, member }) =>
-  planResponse(await transaction((db) => insertPlan(db, member.crewId, member.id, body)), 201));
+  documentResponse(await transaction((db) => insertPlan(db, member.crewId, member.id, body)), 201));

@@ -1,14 +1,13 @@
 'use client';
 import { useCallback, useEffect, useRef, useState } from 'react';
-import type { Plan } from '@/core/exchange/plan';
-import { call, messageOf, type StoredPlan } from '../api';
+import { call, messageOf, type StoredDocument } from './api';
 
-/** How the plan stands with the server. */
-export type SaveState =
+/** How a document stands with the server. */
+export type SaveState<D> =
   | { readonly state: 'kept'; readonly at: string }
   | { readonly state: 'keeping' }
   | { readonly state: 'not-kept'; readonly why: string }
-  | { readonly state: 'conflict'; readonly theirs: StoredPlan };
+  | { readonly state: 'conflict'; readonly theirs: StoredDocument<D> };
 
 const PAUSE_MS = 500;
 const RETRY_MS = 4000;
@@ -17,15 +16,15 @@ const RETRY_MS = 4000;
 const clock = (iso: string): string => new Date(iso).toLocaleTimeString('en-GB', { hour: '2-digit', minute: '2-digit' });
 
 /**
- * Keeps the plan on the server while it is edited: one save at a time, always the newest text, with the version it
+ * Keeps a document on the server while it is edited: one save at a time, always the newest text, with the version it
  * started from. When somebody else saved first nothing is overwritten: the state turns to conflict until one is chosen.
  */
-export function useAutosave(stored: StoredPlan, plan: Plan, enabled: boolean) {
-  const [save, setSave] = useState<SaveState>({ state: 'kept', at: stored.updatedAt });
+export function useAutosave<D>(path: string, stored: StoredDocument<D>, document: D, enabled: boolean) {
+  const [save, setSave] = useState<SaveState<D>>({ state: 'kept', at: stored.updatedAt });
   const version = useRef(stored.version);
-  const kept = useRef(plan);
+  const kept = useRef(document);
   const busy = useRef(false);
-  const latest = useRef(plan);
+  const latest = useRef(document);
   const [wake, setWake] = useState(0);
 
   const send = useCallback(async (): Promise<void> => {
@@ -33,23 +32,23 @@ export function useAutosave(stored: StoredPlan, plan: Plan, enabled: boolean) {
     busy.current = true;
     const sent = latest.current;
     setSave({ state: 'keeping' });
-    const answer = await call<StoredPlan>('PUT', `/plans/${stored.id}`, sent, { 'if-match': `"${version.current}"` });
+    const answer = await call<StoredDocument<D>>('PUT', `${path}/${stored.id}`, sent, { 'if-match': `"${version.current}"` });
     busy.current = false;
     if (answer.ok) {
       version.current = answer.value.version;
       kept.current = sent;
       setSave({ state: 'kept', at: answer.value.updatedAt });
       if (latest.current !== sent) setWake((n) => n + 1);
-    } else if (answer.problem.current) setSave({ state: 'conflict', theirs: answer.problem.current });
+    } else if (answer.problem.current) setSave({ state: 'conflict', theirs: answer.problem.current as StoredDocument<D> });
     else setSave({ state: 'not-kept', why: messageOf(answer.problem) });
-  }, [stored.id]);
+  }, [path, stored.id]);
 
   useEffect(() => {
-    latest.current = plan;
-    if (!enabled || plan === kept.current || save.state === 'conflict') return;
+    latest.current = document;
+    if (!enabled || document === kept.current || save.state === 'conflict') return;
     const timer = setTimeout(() => void send(), save.state === 'not-kept' ? RETRY_MS : PAUSE_MS);
     return () => clearTimeout(timer);
-  }, [plan, enabled, save, send, wake]);
+  }, [document, enabled, save, send, wake]);
 
   useEffect(() => {
     const warn = (event: BeforeUnloadEvent): void => { if (latest.current !== kept.current) event.preventDefault(); };
@@ -57,8 +56,8 @@ export function useAutosave(stored: StoredPlan, plan: Plan, enabled: boolean) {
     return () => window.removeEventListener('beforeunload', warn);
   }, []);
 
-  /** Ends a conflict: ours is saved on top of theirs, or theirs is taken (the caller puts it into the plan). */
-  const resolve = useCallback((keep: 'mine' | 'theirs', theirs: StoredPlan, taken: Plan | null) => {
+  /** Ends a conflict: ours is saved on top of theirs, or theirs is taken (the caller puts it into the document). */
+  const resolve = useCallback((keep: 'mine' | 'theirs', theirs: StoredDocument<D>, taken: D | null) => {
     version.current = theirs.version;
     if (keep === 'theirs' && taken) kept.current = taken;
     setSave(keep === 'theirs' ? { state: 'kept', at: theirs.updatedAt } : { state: 'keeping' });

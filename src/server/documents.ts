@@ -1,0 +1,54 @@
+import { z } from 'zod';
+import type { StoredDocument } from '@/db/queries/documents';
+import { refuse } from './problem';
+import { json } from './route';
+
+/** A stored document as a response, its version as ETag. */
+export function documentResponse(document: StoredDocument<unknown>, status = 200): Response {
+  return json(document, status, { etag: `"${document.version}"` });
+}
+
+/** The id in the address; anything that is no UUID simply does not exist. */
+export function documentId(params: Readonly<Record<string, string>>): string {
+  const parsed = z.uuid().safeParse(params['id']);
+  if (!parsed.success) throw refuse(404, 'not-found', {}, ['id']);
+  return parsed.data;
+}
+
+/** A version in an address; anything that is none does not exist. */
+export function documentVersion(params: Readonly<Record<string, string>>): number {
+  const text = params['version'] ?? '';
+  if (!/^\d{1,9}$/.test(text)) throw refuse(404, 'not-found', {}, ['version']);
+  return Number(text);
+}
+
+/** The version the client started from. */
+export function ifMatch(request: Request): number {
+  const version = /^(?:W\/)?"(\d{1,9})"$/.exec(request.headers.get('if-match') ?? '')?.[1];
+  if (version === undefined) throw refuse(428, 'version-required', {}, ['If-Match']);
+  return Number(version);
+}
+
+const cursorSchema = z.tuple([z.string().max(200), z.uuid()]);
+const MICROSECONDS = /^\d{4}-\d\d-\d\dT\d\d:\d\d:\d\d\.\d{1,6}Z$/;
+
+/** What is searched for in a list, out of an address. */
+export const searchText = (search: URLSearchParams): string => (search.get('search') ?? '').replaceAll('\0', '').trim().slice(0, 80);
+
+/** The page marker in an address: key and id of the last entry seen. Opaque to clients. `times`: the key must be a time. */
+export function readMarker(search: URLSearchParams, times: boolean): readonly [string, string] | null {
+  const marker = search.get('after');
+  if (!marker) return null;
+  try {
+    const parsed = cursorSchema.parse(JSON.parse(Buffer.from(marker, 'base64url').toString('utf8')));
+    if (times && (!MICROSECONDS.test(parsed[0]) || Number.isNaN(Date.parse(parsed[0])))) throw new Error('not a time');
+    if (parsed[0].includes('\0')) throw new Error('not text');
+    return parsed;
+  } catch {
+    throw refuse(422, 'cursor-invalid', {}, ['after']);
+  }
+}
+
+/** A page marker for an address. */
+export const writeMarker = (next: readonly [string, string] | null): string | null =>
+  next && Buffer.from(JSON.stringify(next)).toString('base64url');

@@ -1,0 +1,105 @@
+'use client';
+import dynamic from 'next/dynamic';
+import Link from 'next/link';
+import { useState } from 'react';
+import styled from 'styled-components';
+import type { RiggingDocument } from '@/core/exchange/rigging';
+import { ROPE_MATERIALS } from '@/core/rope/materials';
+import { formatQuantity, type UnitChoice } from '@/core/units';
+import type { StoredRigging } from '../api';
+import { useMember } from '../frame/MemberContext';
+import { ActionMenu } from '../kit/ActionMenu';
+import { Button } from '../kit/Button';
+import { ErrorText, Label, Small } from '../kit/text';
+import { useKeys } from '../useKeys';
+import { type OpenedWorking, WorkingSheet } from '../working/WorkingSheet';
+import { BenchNav } from './BenchNav';
+import { BenchTable } from './BenchTable';
+import { LineSheet } from './LineSheet';
+import { formName, formOf } from './rigs';
+import { type Bench, useBench } from './useBench';
+import { useKeeping } from './useKeeping';
+import { usePulling } from './usePulling';
+
+const MeterPanel = dynamic(() => import('../meter/MeterPanel').then((m) => m.MeterPanel), { ssr: false });
+const UseInPlan = dynamic(() => import('./UseInPlan').then((m) => m.UseInPlan), { ssr: false });
+const KeysSheet = dynamic(() => import('./BenchKeys').then((m) => m.BenchKeys), { ssr: false });
+
+const Head = styled.header`
+  display:grid;grid-template-columns:auto minmax(0,1fr) auto;gap:6px 28px;align-items:center;padding:12px 20px 10px;border-bottom:var(--w-rule) solid var(--ink);
+  @media (max-width:900px){grid-template-columns:minmax(0,1fr);padding:8px 12px;& h1{font-size:22px}} @media (max-width:600px){& > p{display:none}& button{padding:0 12px}}
+`;
+const Actions = styled.div`display:flex;flex-wrap:wrap;align-items:center;gap:8px`;
+const Kbd = styled.kbd`font:600 11px/1 var(--font-figure);border:1px solid currentColor;padding:2px 4px;opacity:.85;@media (max-width:760px){display:none}`;
+
+/** The line in one sentence. */
+export function lineWords({ rope, system, lengthM, anchor }: RiggingDocument, units: UnitChoice): string {
+  const size = formatQuantity(rope.diameterM, 'length', units, 'nearest', true).replace(/\.0+(?=\D)/, '');
+  const length = formatQuantity(system.kind === 'truckers' ? Math.max(0, lengthM - system.shortStrandM) : lengthM, 'length', units);
+  return `${size} ${ROPE_MATERIALS[rope.material].name}${rope.tag ? `, rope ${rope.tag}` : ''}, to ${anchor.name || 'its anchor'}. ${length} from ${system.kind === 'truckers' ? 'loop' : 'anchor'} to far anchor.`;
+}
+
+/** Side matters, at the end of the row of places. */
+function BenchTools({ bench, keeping, onSheet }: HeadProps) {
+  return (
+    <>
+      <Small>{bench.doc.readings.length > 0 ? `${bench.doc.readings.length} meter reading${bench.doc.readings.length === 1 ? '' : 's'} recorded` : ''}</Small>
+      <Button $kind="quiet" onPress={() => onSheet('line')}>Change the line</Button>
+      <Button $kind="quiet" onPress={() => onSheet('meter')}>Read the meter</Button>
+      <Button $kind="quiet" isDisabled={!bench.canUndo} onPress={bench.undo}>Undo</Button>
+      <Button $kind="quiet" isDisabled={!bench.canRedo} onPress={bench.redo}>Redo</Button>
+      <Button $kind="quiet" onPress={() => onSheet('keys')} aria-label="Keys">?</Button>
+      <Small role="status" data-save suppressHydrationWarning>{keeping.words}</Small>
+      {keeping.control}
+    </>
+  );
+}
+
+interface HeadProps { readonly bench: Bench; readonly keeping: ReturnType<typeof useKeeping>; readonly onSheet: (which: 'line' | 'meter' | 'plan' | 'keys') => void }
+
+function BenchHead({ bench, keeping, onSheet }: HeadProps) {
+  const { units, viewer } = useMember();
+  const pulling = usePulling(bench);
+  const { doc, tied } = bench;
+  return (
+    <Head>
+      <div><Label><Link href="/bench">Tension bench</Link> / {formOf(doc.system) === null ? 'a route of your own' : formName(formOf(doc.system)!)}</Label><h1>{doc.title}</h1></div>
+      <p>{lineWords(doc, units)}</p>
+      <Actions>
+        <Button $kind="primary" onPressStart={pulling.start} onPressEnd={pulling.stop} isDisabled={bench.readOnly} aria-label="Pull: hold" data-pulling={pulling.pulling}>Pull <Kbd>p</Kbd></Button>
+        <Button onPress={() => bench.tie(!tied)} aria-pressed={tied}>{tied ? 'Untie' : 'Tie off'} <Kbd>t</Kbd></Button>
+        {viewer.canWrite ? <Button onPress={() => onSheet('plan')}>Use in a plan</Button> : null}
+        <ActionMenu label="Keep, export, import" actions={keeping.actions} />
+      </Actions>
+      {keeping.error ? <ErrorText role="alert" style={{ gridColumn: '1 / -1' }}>{keeping.error}</ErrorText> : null}
+    </Head>
+  );
+}
+
+/** The pull bench: pull, see what every strand and part bears, tie off, see what is kept. */
+export function PullBench({ initial, stored }: { initial: RiggingDocument; stored: StoredRigging | null }) {
+  const { viewer } = useMember();
+  const bench = useBench(initial, stored !== null && !viewer.canWrite);
+  const keeping = useKeeping(bench, stored);
+  const [sheet, setSheet] = useState<'line' | 'meter' | 'plan' | 'keys' | null>(null);
+  const [working, setWorking] = useState<OpenedWorking | null>(null);
+  const close = (): void => setSheet(null);
+  useKeys({
+    t: () => bench.tie(!bench.tied), '?': () => setSheet('keys'), 'mod+z': bench.undo, 'mod+shift+z': bench.redo,
+    w: () => { const at = document.activeElement?.closest('[data-working]') ?? document.querySelector('[data-bench] [data-working]'); (at as HTMLElement | null)?.click(); },
+  });
+  return (
+    <>
+      <BenchHead bench={bench} keeping={keeping} onSheet={setSheet} />
+      <BenchNav><BenchTools bench={bench} keeping={keeping} onSheet={setSheet} /></BenchNav>
+      <BenchTable bench={bench} title={bench.doc.title} />
+      <LineSheet bench={bench} open={sheet === 'line'} onClose={close} onWorking={setWorking} />
+      {sheet === 'meter' ? <MeterPanel line={bench.doc.title} expected={{ hauledN: bench.figures.tension.hauled.value ?? 0, keptN: bench.figures.tension.kept.value ?? 0, settling: bench.doc.settling }} recorded={bench.doc.readings} canRecord={!bench.readOnly}
+        onRecord={(r) => bench.edit({ readings: [...bench.doc.readings, r].slice(-100) })} onClose={close} /> : null}
+      {sheet === 'plan' ? <UseInPlan system={bench.doc.system} rigging={stored ? { id: stored.id, title: bench.doc.title } : null} onClose={close} /> : null}
+      {sheet === 'keys' ? <KeysSheet onClose={close} /> : null}
+      {keeping.conflict}
+      <WorkingSheet opened={working} over={bench.doc.title} onClose={() => setWorking(null)} />
+    </>
+  );
+}

@@ -1,0 +1,45 @@
+'use client';
+import { useCallback, useMemo, useState } from 'react';
+import { benchFigures, type BenchFigures, type BenchLine, ownLine } from '@/core/bench/figures';
+import { type BenchSystem, type RiggingDocument } from '@/core/exchange/rigging';
+import { type Editing, useHistory } from '../history';
+
+/** The bench as its views see it. */
+export interface Bench extends Pick<Editing<RiggingDocument>, 'undo' | 'redo' | 'canUndo' | 'canRedo'> {
+  readonly doc: RiggingDocument;
+  readonly figures: BenchFigures;
+  /** The line the system stands on. */
+  readonly line: BenchLine;
+  readonly readOnly: boolean;
+  /** Whether the hand has let go and the lock holds. */
+  readonly tied: boolean;
+  readonly tie: (tied: boolean) => void;
+  /** Changes the document; `key` names what is being changed, so that a pull of the hand is one step of undo. */
+  edit(change: Partial<RiggingDocument>, key?: string): void;
+  editSystem(change: Partial<BenchSystem>, key?: string): void;
+  replaceSystem(system: BenchSystem): void;
+  replace(doc: RiggingDocument): void;
+  pull(handForceN: number, handAngleRad?: number): void;
+}
+
+/** The most the hand’s scale shows: two people on a rope. */
+export const MOST_HAND_N = 1000;
+
+/** State of the bench: the rigging, its history, and what it comes to. `lineOf`: where it stands, if that is not a line of its own. */
+export function useBench(initial: RiggingDocument, readOnly = false, lineOf: (doc: RiggingDocument) => BenchLine = ownLine): Bench {
+  const { now: doc, edit: change, undo, redo, canUndo, canRedo } = useHistory(initial);
+  const [tied, tie] = useState(false);
+  const line = useMemo(() => lineOf(doc), [doc, lineOf]);
+  const figures = useMemo(() => benchFigures(doc, line), [doc, line]);
+  const edit = useCallback((next: Partial<RiggingDocument>, key?: string) => change((d) => ({ ...d, ...next }), key), [change]);
+  const editSystem = useCallback((next: Partial<BenchSystem>, key?: string) =>
+    change((d) => ({ ...d, system: { ...d.system, ...next } as BenchSystem }), key), [change]);
+  const replaceSystem = useCallback((system: BenchSystem) => { tie(false); change((d) => ({ ...d, system })); }, [change]);
+  const replace = useCallback((next: RiggingDocument) => { tie(false); change(() => next); }, [change]);
+  const pull = useCallback((handForceN: number, handAngleRad?: number) => {
+    tie(false);
+    const force = Math.max(1, Math.min(5000, Math.round(handForceN)));
+    change((d) => ({ ...d, system: { ...d.system, handForceN: force, ...(handAngleRad === undefined ? {} : { handAngleRad }) } }), 'pull');
+  }, [change]);
+  return { doc, figures, line, readOnly, tied, tie, edit, editSystem, replaceSystem, replace, pull, undo, redo, canUndo, canRedo };
+}

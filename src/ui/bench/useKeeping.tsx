@@ -1,0 +1,58 @@
+'use client';
+import { useRouter } from 'next/navigation';
+import { type ReactNode, useState } from 'react';
+import type { RiggingDocument } from '@/core/exchange/rigging';
+import { formatQuantity, type UnitChoice } from '@/core/units';
+import { call, messageOf, type StoredRigging } from '../api';
+import { keepJson, useImport } from '../files';
+import { useMember } from '../frame/MemberContext';
+import type { Action } from '../kit/ActionMenu';
+import { ConflictSheet, type Side } from '../kit/ConflictSheet';
+import { useAutosave } from '../useAutosave';
+import { formName, formOf } from './rigs';
+import { lineWords } from './PullBench';
+import type { Bench } from './useBench';
+
+const sideOf = (doc: RiggingDocument, units: UnitChoice): Side => {
+  const form = formOf(doc.system);
+  return {
+    facts: [
+      ['Name', doc.title], ['System', form === null ? 'a route of its own' : formName(form)], ['Line', lineWords(doc, units)],
+      ['Hand', formatQuantity(doc.system.handForceN, 'force', units)], ['Readings', String(doc.readings.length)],
+    ],
+  };
+};
+
+/** How a rigging is kept: in the library (and from then on by itself), as a file, from a file. */
+export function useKeeping(bench: Bench, stored: StoredRigging | null): { words: string; error: string | null; actions: readonly Action[]; control: ReactNode; conflict: ReactNode } {
+  const { viewer, units } = useMember();
+  const router = useRouter();
+  const [error, setError] = useState<string | null>(null);
+  const { doc } = bench;
+  const open = (id: string): void => router.push(`/bench/${id}`);
+  const files = useImport('/riggings', open, setError);
+  const none: StoredRigging = { id: '', version: 0, document: doc, updatedAt: new Date(0).toISOString(), updatedBy: '' };
+  const { save, words, resolve } = useAutosave('/riggings', stored ?? none, doc, stored !== null && viewer.canWrite);
+  const keep = async (): Promise<void> => {
+    const answer = await call<StoredRigging>('POST', '/riggings', doc);
+    if (answer.ok) open(answer.value.id); else setError(messageOf(answer.problem));
+  };
+  const actions: Action[] = [
+    ...(viewer.canWrite ? [{ id: 'keep', name: stored ? 'Keep a copy in the library' : 'Keep in the library', run: () => void keep() }] : []),
+    { id: 'export', name: 'Export', run: () => keepJson(doc.title, doc) },
+    ...(viewer.canWrite ? [{ id: 'import', name: 'Import', run: files.ask }] : []),
+  ];
+  const settle = (which: 'mine' | 'theirs', theirs: StoredRigging): void => {
+    if (which === 'theirs') bench.replace(theirs.document);
+    resolve(which, theirs, which === 'theirs' ? theirs.document : null);
+  };
+  const conflict = save.state === 'conflict' ? (
+    <ConflictSheet what="rigging" by={save.theirs.updatedBy} mine={sideOf(doc, units)} theirs={sideOf(save.theirs.document, units)} onKeep={(which) => settle(which, save.theirs)}>
+      Both versions are here and what differs is marked. Yours stays one undo away.
+    </ConflictSheet>
+  ) : null;
+  return {
+    actions, control: files.control, conflict, error: error ?? (save.state === 'not-kept' ? save.why : null),
+    words: stored === null ? 'not in the library yet' : viewer.canWrite ? words : 'read only',
+  };
+}

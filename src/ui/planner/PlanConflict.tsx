@@ -1,0 +1,29 @@
+'use client';
+import type { Plan } from '@/core/exchange/plan';
+import { assess } from '@/core/securement/assess';
+import { formatQuantity, type UnitChoice } from '@/core/units';
+import type { StoredPlan } from '../api';
+import { useMember } from '../frame/MemberContext';
+import { ConflictSheet, type Side } from '../kit/ConflictSheet';
+import { VerdictMark } from '../kit/VerdictMark';
+
+const sideOf = (plan: Plan, units: UnitChoice): Side => ({
+  mark: <VerdictMark verdict={assess(plan).verdict} />,
+  facts: [
+    ['Name', plan.title], ['Rules', plan.ruleSet], ['Load', plan.cargo.name],
+    ['Mass', plan.cargo.massKg === null ? 'not known' : formatQuantity(plan.cargo.massKg, 'mass', units)],
+    ['Size', [plan.cargo.lengthM, plan.cargo.widthM, plan.cargo.heightM].map((m) => formatQuantity(m, 'length', units)).join(' × ')],
+    ['Friction', plan.cargo.friction.known === 'pair' ? plan.cargo.friction.pair : plan.cargo.friction.known === 'entered' ? `μ ${plan.cargo.friction.mu}` : 'not known'],
+    ['Anchors', String(plan.deck.anchors.length)], ['Lines', plan.lines.map((l) => l.name).join('; ') || 'none'], ['Notes', plan.notes || 'none'],
+  ],
+});
+
+/** Two versions of a plan, one of which somebody else saved first. */
+export function PlanConflict({ mine, theirs, onKeep }: { mine: Plan; theirs: StoredPlan; onKeep: (which: 'mine' | 'theirs') => void }) {
+  const { units } = useMember();
+  return (
+    <ConflictSheet what="plan" by={theirs.updatedBy} mine={sideOf(mine, units)} theirs={sideOf(theirs.document, units)} onKeep={onKeep}>
+      Both versions are here and what differs is marked. Theirs stays in the plan’s history either way; yours stays one undo away.
+    </ConflictSheet>
+  );
+}
