@@ -1,5 +1,5 @@
 'use client';
-import { type ChangeEvent, useRef } from 'react';
+import { type ChangeEvent, type ReactNode, useEffect, useMemo, useRef } from 'react';
 import { call } from './api';
 
 /** Hands a file to the browser to keep. */
@@ -13,24 +13,30 @@ export function keepFile(name: string, content: Blob | string, type = 'text/plai
 /** Hands a document to the person as a JSON file of its title. */
 export const keepJson = (title: string, document: unknown): void => keepFile(`${title}.json`, `${JSON.stringify(document, null, 2)}\n`, 'application/json');
 
-/** Import of a document from a file: `path` is where documents of its family are kept. */
-export function useImport(path: string, open: (id: string) => void, setError: (text: string | null) => void) {
+/** Import of a document from a file: `path` is where documents of its family are kept. The same control while the page stands. */
+export function useImport(path: string, open: (id: string) => void, setError: (text: string | null) => void): { readonly control: ReactNode; readonly ask: () => void } {
   const input = useRef<HTMLInputElement>(null);
-  const chosen = async (event: ChangeEvent<HTMLInputElement>): Promise<void> => {
-    const file = event.target.files?.[0];
-    event.target.value = '';
-    if (!file) return;
-    let document: unknown;
-    try {
-      document = JSON.parse(await file.text());
-    } catch {
-      return setError(`${file.name} is not JSON. Nothing was imported.`);
-    }
-    const answer = await call<{ id: string }>('POST', path, document);
-    if (answer.ok) return open(answer.value.id);
-    const where = answer.problem.issues.slice(0, 3).map((i) => `${i.path.join(' › ') || 'document'}: ${i.message}`).join(' ');
-    setError(`${file.name} was not imported. ${where}`);
-  };
-  const control = <input ref={input} type="file" accept="application/json,.json" onChange={(e) => void chosen(e)} hidden aria-label="Document file" />;
-  return { control, ask: () => input.current?.click() };
+  const latest = useRef({ open, setError });
+  useEffect(() => { latest.current = { open, setError }; });
+  return useMemo(() => {
+    const chosen = async (event: ChangeEvent<HTMLInputElement>): Promise<void> => {
+      const file = event.target.files?.[0];
+      event.target.value = '';
+      if (!file) return;
+      let document: unknown;
+      try {
+        document = JSON.parse(await file.text());
+      } catch {
+        return latest.current.setError(`${file.name} is not JSON. Nothing was imported.`);
+      }
+      const answer = await call<{ id: string }>('POST', path, document);
+      if (answer.ok) return latest.current.open(answer.value.id);
+      const where = answer.problem.issues.slice(0, 3).map((i) => `${i.path.join(' › ') || 'document'}: ${i.message}`).join(' ');
+      latest.current.setError(`${file.name} was not imported. ${where}`);
+    };
+    return {
+      control: <input ref={input} type="file" accept="application/json,.json" onChange={(e) => void chosen(e)} hidden aria-label="Document file" />,
+      ask: () => input.current?.click(),
+    };
+  }, [path]);
 }

@@ -19,7 +19,7 @@ const clock = (iso: string): string => new Date(iso).toLocaleTimeString('en-GB',
  * Keeps a document on the server while it is edited: one save at a time, always the newest text, with the version it
  * started from. When somebody else saved first nothing is overwritten: the state turns to conflict until one is chosen.
  */
-export function useAutosave<D>(path: string, stored: StoredDocument<D>, document: D, enabled: boolean) {
+export function useAutosave<D>(path: string, stored: Pick<StoredDocument<D>, 'id' | 'version' | 'updatedAt'>, document: D, enabled: boolean) {
   const [save, setSave] = useState<SaveState<D>>({ state: 'kept', at: stored.updatedAt });
   const version = useRef(stored.version);
   const kept = useRef(document);

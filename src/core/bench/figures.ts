@@ -121,13 +121,17 @@ export interface BenchLine {
 /** The line of a rigging document: its own rope between its own two anchors. */
 export const ownLine = (doc: RiggingDocument): BenchLine => ({ elements: lineElements(doc), context: benchContext(doc) });
 
+/** What a line may carry, with working. */
+export const capacityOf = ({ elements, context }: BenchLine): LineCapacity<Working> => lineCapacity(traced, elements, context);
+
 /**
  * Computes a rigging: what the hand makes of the line, what it keeps, and how hard it may be pulled. Forces in N.
  * `line`: where the system stands on a line of a plan, with its edges and fittings, instead of the document's own.
+ * `capacity`: what that line may carry, if it is known already; it does not change with the hand's pull.
  */
-export function benchFigures(doc: RiggingDocument, { elements, context }: BenchLine = ownLine(doc)): BenchFigures {
+export function benchFigures(doc: RiggingDocument, line: BenchLine = ownLine(doc), capacity: LineCapacity<Working> = capacityOf(line)): BenchFigures {
+  const { elements } = line;
   const rigging = riggingOfSystem(doc.system);
-  const capacity = lineCapacity(traced, elements, context);
   const tension = lineTension(traced, elements, { routeLengthM: doc.lengthM, settling: doc.settling, enteredPretensionN: null });
   const ratio = tension.ratio!;
   const kept = tension.kept.value;

@@ -90,16 +90,16 @@ function TiedLock({ rig }: { rig: DrawnRig }) {
   return <>{[16, 32].map((dy) => <RopeStroke key={dy} d={`M${x - 34} ${y + dy + 4}C${x - 20} ${y + dy + 12} ${x - 4} ${y + dy} ${x + 8} ${y + dy - 4}`} w={rig.ropePx} />)}<RopeStroke d={`M${x + 6} ${y + 30}C${x + 40} ${y + 40} ${x + 44} ${y + 90} ${x + 30} ${y + 130}`} w={rig.ropePx} /></>;
 }
 
-function StrandFigure({ word, at }: { word: StrandWord; at: Point }) {
-  const wide = Math.max(word.figure.length * 8.2 + 12, 46);
+const StrandFigure = memo(function StrandFigure({ figure, name, most, x, y }: StrandWord & Point) {
+  const wide = Math.max(figure.length * 8.2 + 12, 46);
   return (
-    <g transform={`translate(${at.x.toFixed(1)},${at.y.toFixed(1)})`}>
-      <rect x={-wide / 2} y={-11} width={wide} height={22} fill="var(--sheet)" stroke={word.most ? 'var(--ink)' : 'var(--edge)'} strokeWidth={word.most ? 2 : 1} />
-      <text y={5} textAnchor="middle" style={{ fontSize: 14, fontWeight: 680, fontVariantNumeric: 'tabular-nums' }}>{word.figure}</text>
-      {word.name ? <text y={25} textAnchor="middle" style={{ fontSize: 12, fontWeight: 560, fontStretch: '80%', paintOrder: 'stroke', stroke: 'var(--canvas)', strokeWidth: 4 }}>{word.name}</text> : null}
+    <g transform={`translate(${x.toFixed(1)},${y.toFixed(1)})`}>
+      <rect x={-wide / 2} y={-11} width={wide} height={22} fill="var(--sheet)" stroke={most ? 'var(--ink)' : 'var(--edge)'} strokeWidth={most ? 2 : 1} />
+      <text y={5} textAnchor="middle" style={{ fontSize: 14, fontWeight: 680, fontVariantNumeric: 'tabular-nums' }}>{figure}</text>
+      {name ? <text y={25} textAnchor="middle" style={{ fontSize: 12, fontWeight: 560, fontStretch: '80%', paintOrder: 'stroke', stroke: 'var(--canvas)', strokeWidth: 4 }}>{name}</text> : null}
     </g>
   );
-}
+});
 
 /** Distances of the hand from where the rope leaves that stand for nothing and for the end of the scale, in the drawing's pixels. */
 const DRAG = { none: 70, full: 300 } as const;
@@ -140,7 +140,8 @@ export function BenchStage({ bench }: { bench: Bench }) {
   const { system } = doc;
   const reach = Math.min(1, system.handForceN / MOST_HAND_N);
   const wll = figures.capacity.wll.value;
-  const taut = Math.min(1, (figures.tension.hauled.value ?? 0) / Math.max(1, wll ?? 5000));
+  // In steps: the loop comes down while it is pulled, but not a hair at a time.
+  const taut = Math.round(8 * Math.min(1, (figures.tension.hauled.value ?? 0) / Math.max(1, wll ?? 5000))) / 8;
   const rig = useMemo(() => drawRig(figures.rigging, system, reach, taut), [figures.rigging, system, reach, taut]);
   const words = strandWords(bench, units);
   const drag = useDrag(bench, rig);
@@ -157,7 +158,7 @@ export function BenchStage({ bench }: { bench: Bench }) {
       {shown.map((s) => <RopeStroke key={`f${s.rope}/${s.strand}`} d={s.front} w={rig.ropePx} />)}
       {rig.ends.map((e, i) => <g key={`e${i}`}>{[-6, 5].map((dy) => <RopeStroke key={dy} d={`M${e.x - 9} ${e.y + dy + 2}L${e.x + 9} ${e.y + dy - 2}`} w={rig.ropePx * 0.9} />)}</g>)}
       {knotTied ? <TiedLock rig={rig} /> : <HandSpot data-hand><circle cx={rig.hand.x} cy={rig.hand.y} r={44} fill="transparent" /><Glove rig={rig} /></HandSpot>}
-      {shown.map((s) => { const word = words.of(s.rope, s.strand); return word ? <StrandFigure key={`w${s.rope}/${s.strand}`} word={word} at={s.label} /> : null; })}
+      {shown.map((s) => { const word = words.of(s.rope, s.strand); return word ? <StrandFigure key={`w${s.rope}/${s.strand}`} {...word} {...s.label} /> : null; })}
     </Svg>
   );
 }

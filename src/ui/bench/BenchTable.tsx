@@ -1,6 +1,6 @@
 'use client';
 import Link from 'next/link';
-import { useState } from 'react';
+import { memo, useState } from 'react';
 import styled from 'styled-components';
 import { knot } from '@/core/knot/knots';
 import { stageOf } from '@/core/knot/stage-of';
@@ -11,8 +11,9 @@ import { BenchVerdict } from './BenchVerdict';
 import { FamilyPicker } from './FamilyPicker';
 import { Gauge } from './Gauge';
 import { HandControls } from './HandControls';
+import { useThrottled } from '../useThrottled';
 import { ThreeFigures } from './ThreeFigures';
-import type { Bench } from './useBench';
+import { type Bench, useStill } from './useBench';
 
 const NARROW = '@media (max-width:1180px)';
 const PHONE = '@media (max-width:600px)';
@@ -30,29 +31,34 @@ const Controls = styled.div`grid-area:controls;padding:0 20px 24px;min-width:0;$
 
 const Inset = styled.aside`position:absolute;left:16px;top:16px;width:132px;font:560 12px/1.25 var(--font-figure);font-stretch:88%;color:var(--ink-2);& > svg{display:block;width:104px;height:104px;transform:rotate(-90deg);background:var(--sheet);border:var(--w-rule) solid var(--ink);border-radius:50%;margin-bottom:4px}& a{display:inline-block;line-height:32px;color:var(--ink);font-weight:640} @media (max-width:600px){left:8px;top:8px;width:84px;& > svg{width:72px;height:72px}}`;
 
+const READ_EVERY_MS = 90;
+
 /** The loop knot as the catalogue draws it, beside the bench's small one. */
-function LoopInset({ bench }: { bench: Bench }) {
+const LoopInset = memo(function LoopInset({ bench }: { bench: Bench }) {
   const { system } = bench.doc;
   const stage = system.kind === 'truckers' ? stageOf(system.loop) : null;
   if (!stage || system.kind !== 'truckers') return null;
   return <Inset aria-label="Loop"><LineKnot stage={stage} />{knot(system.loop).name}<br /><Link href={`/knots/${stage.entry}?form=${stage.form}`}>How to tie it</Link></Inset>;
-}
+});
 
 /** The bench itself: what is drawn, the gauge, and everything that can be set. Used in the room and in a plan. */
 export function BenchTable({ bench, title }: { bench: Bench; title: string }) {
   const [working, setWorking] = useState<OpenedWorking | null>(null);
+  const still = useStill(bench);
+  // The drawing and the gauge follow every movement; words and figures a few times a second.
+  const later = useThrottled(bench, READ_EVERY_MS);
   return (
     <>
       <Whole data-bench>
-        <Stage><BenchStage bench={bench} /><LoopInset bench={bench} /></Stage>
+        <Stage><BenchStage bench={bench} /><LoopInset bench={still} /></Stage>
         <Scale><Gauge bench={bench} /></Scale>
         <Answer>
-          <ThreeFigures bench={bench} onWorking={setWorking} />
-          <BenchVerdict bench={bench} onWorking={setWorking} />
+          <ThreeFigures bench={later} onWorking={setWorking} />
+          <BenchVerdict bench={later} onWorking={setWorking} />
         </Answer>
         <Controls>
-          <HandControls bench={bench} />
-          <FamilyPicker bench={bench} />
+          <HandControls bench={bench} still={still} later={later} />
+          <FamilyPicker bench={still} />
         </Controls>
       </Whole>
       <WorkingSheet opened={working} over={title} onClose={() => setWorking(null)} />

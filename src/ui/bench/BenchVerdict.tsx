@@ -1,5 +1,5 @@
 'use client';
-import { useMemo, useState } from 'react';
+import { memo, useMemo, useState } from 'react';
 import styled from 'styled-components';
 import type { BenchFigures } from '@/core/bench/figures';
 import { knot } from '@/core/knot/knots';
@@ -61,11 +61,11 @@ function useBetterLoop({ doc, figures, line }: Bench): { name: string; wllN: num
   }, [key]);
 }
 
-function Limits({ bench, open, onClose, onWorking }: { bench: Bench; open: boolean; onClose: () => void; onWorking: OpenWorking }) {
+function Limits({ bench, onClose, onWorking }: { bench: Bench; onClose: () => void; onWorking: OpenWorking }) {
   const { units } = useMember();
   const { limits, crushPull } = bench.figures;
   return (
-    <Sheet title="How hard each part may be pulled" side open={open} onClose={onClose}>
+    <Sheet title="How hard each part may be pulled" side open onClose={onClose}>
       <p style={{ marginBottom: 8 }}>The line tension each part allows, and the hand pull that reaches it. The first row stops the pull.</p>
       <ul aria-label="Limits">
         <Row as="li"><Small>part</Small><Small>line tension</Small><Small>hand pull</Small></Row>
@@ -82,7 +82,7 @@ function Limits({ bench, open, onClose, onWorking }: { bench: Bench; open: boole
 }
 
 /** The answer of the bench, with the most the hand may pull. */
-export function BenchVerdict({ bench, onWorking }: { bench: Bench; onWorking: OpenWorking }) {
+export const BenchVerdict = memo(function BenchVerdict({ bench, onWorking }: { bench: Bench; onWorking: OpenWorking }) {
   const { units } = useMember();
   const [open, setOpen] = useState(false);
   const saying = sayingOf(bench.figures, bench.doc.loadBearsN, units);
@@ -92,7 +92,7 @@ export function BenchVerdict({ bench, onWorking }: { bench: Bench; onWorking: Op
       <VerdictMark verdict={saying.verdict} />
       <p style={{ fontSize: 14, lineHeight: 1.35 }}><b>{saying.first}</b> {saying.then}{better ? ` ${better.name.replace(/^./, (c) => c.toUpperCase())} here: ${formatQuantity(better.wllN, 'force', units, 'capacity')}.` : ''}</p>
       <Button $kind="quiet" onPress={() => setOpen(true)}>What bears what</Button>
-      <Limits bench={bench} open={open} onClose={() => setOpen(false)} onWorking={onWorking} />
+      {open ? <Limits bench={bench} onClose={() => setOpen(false)} onWorking={onWorking} /> : null}
     </Box>
   );
-}
+});

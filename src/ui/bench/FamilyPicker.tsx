@@ -1,5 +1,5 @@
 'use client';
-import { useState } from 'react';
+import { memo, useState } from 'react';
 import styled from 'styled-components';
 import { knot } from '@/core/knot/knots';
 import type { BenchSystem } from '@/core/exchange/rigging';
@@ -48,7 +48,7 @@ function HitchMore({ system, bench }: { system: Hitch; bench: Bench }) {
 }
 
 /** What pulls: a form of the trucker’s hitch with its loop and lock, or a tackle with its route. */
-export function FamilyPicker({ bench }: { bench: Bench }) {
+export const FamilyPicker = memo(function FamilyPicker({ bench }: { bench: Bench }) {
   const { system } = bench.doc;
   const [more, setMore] = useState(false);
   const form = formOf(system);
@@ -67,4 +67,4 @@ export function FamilyPicker({ bench }: { bench: Bench }) {
       ) : <RouteEditor system={system} bench={bench} />}
     </Whole>
   );
-}
+});

@@ -1,4 +1,5 @@
 'use client';
+import { memo } from 'react';
 import styled from 'styled-components';
 import { formatIn, UNITS, type UnitId } from '@/core/units';
 import { useMember } from '../frame/MemberContext';
@@ -21,7 +22,7 @@ function roundUp(value: number): number {
 
 const digits = (value: number): string => String(Number(value.toPrecision(3)));
 
-function Scale({ x, top, unit, mostN, left }: { x: number; top: number; unit: UnitId; mostN: number; left: boolean }) {
+const Scale = memo(function Scale({ x, top, unit, mostN, left }: { x: number; top: number; unit: UnitId; mostN: number; left: boolean }) {
   const most = mostN / UNITS[unit].si;
   const ticks = Array.from({ length: 11 }, (_, i) => i / 10);
   return (
@@ -39,7 +40,7 @@ function Scale({ x, top, unit, mostN, left }: { x: number; top: number; unit: Un
       })}
     </g>
   );
-}
+});
 
 /** Keeps the labels of the line scale apart: pushed down where they would touch, lowest first kept inside. */
 export function spread(wanted: readonly number[], gap: number, lowest: number): number[] {

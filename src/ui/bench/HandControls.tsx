@@ -1,4 +1,5 @@
 'use client';
+import { memo } from 'react';
 import { Radio, RadioGroup } from 'react-aria-components/RadioGroup';
 import styled from 'styled-components';
 import { riggingOfSystem } from '@/core/bench/figures';
@@ -31,7 +32,7 @@ const DIRECTIONS = [
 ] as const;
 
 /** Where the hand pulls, with what each way makes of the same pull. */
-function WhereYouPull({ bench }: { bench: Bench }) {
+const WhereYouPull = memo(function WhereYouPull({ bench }: { bench: Bench }) {
   const { units } = useMember();
   const { system } = bench.doc;
   const rows = DIRECTIONS.map((way) => {
@@ -55,42 +56,51 @@ function WhereYouPull({ bench }: { bench: Bench }) {
       ))}
     </Ways>
   );
-}
+});
 
 const LOOP = { least: 0.05, most: 1 } as const;
 /** Numbers without their unit, for the ends of a scale. */
 const bare = (si: number, unit: UnitId): string => trimmed(si / UNITS[unit].si);
 
-/** The hand and the loop: dragged, stepped with the arrow keys, or typed. */
-export function HandControls({ bench }: { bench: Bench }) {
+/** The hand's pull: dragged, stepped with the arrow keys, or typed. */
+function HandPull({ bench }: { bench: Bench }) {
   const { units } = useMember();
-  const { doc: { system }, figures } = bench;
+  const { doc: { system }, figures, pull } = bench;
   const unit = handUnit(units);
   const hand = (n: number): string => formatQuantity(n, 'force', { ...units, force: unit }, 'capacity');
   const limit = figures.pullLimit.value;
   return (
-    <>
-      <Two>
-        <div>
-          <QuantityField label="Hand pull" dimension="force" unit={unit} least={1} most={5000} value={system.handForceN} onChange={(n) => n !== null && bench.pull(n)} />
-          <Slide label="Hand pull" value={Math.min(1, system.handForceN / MOST_HAND_N)} disabled={bench.readOnly} text={hand(system.handForceN)} onChange={(v) => bench.pull(Math.max(1, v * MOST_HAND_N))}
-            notes={['0', limit === null ? 'WLL not known' : `${hand(limit)} reaches the WLL`, hand(MOST_HAND_N)]} />
-        </div>
-        {system.kind === 'truckers' ? (
-          <div>
-            <QuantityField label="Loop to anchor" dimension="length" unit={units.length} least={0.05} most={5} value={system.shortStrandM} onChange={(m) => m !== null && bench.editSystem({ shortStrandM: m }, 'loop')} />
-            <Slide label="Loop to anchor" value={Math.min(1, Math.max(0, (system.shortStrandM - LOOP.least) / (LOOP.most - LOOP.least)))} disabled={bench.readOnly} text={formatQuantity(system.shortStrandM, 'length', units)}
-              onChange={(v) => bench.editSystem({ shortStrandM: Number((LOOP.least + v * (LOOP.most - LOOP.least)).toFixed(3)) }, 'loop')}
-              notes={[bare(LOOP.least, units.length), `usual ${bare(USUAL_LOOP_M.least, units.length)} to ${bare(USUAL_LOOP_M.most, units.length)}, short lines`, bare(LOOP.most, units.length)]} />
-          </div>
-        ) : (
-          <div>
-            <QuantityField label="Rope that runs back while it is made fast" dimension="length" unit={units.size} most={0.1} value={system.slipM} onChange={(m) => m !== null && bench.editSystem({ slipM: m }, 'slip')} />
-            <p style={{ paddingTop: 12 }}><Label>To lower: the hand holds the load with </Label><Figure $size={15}>{hand(system.handForceN * (figures.hauling.loadRatio / figures.holdingRatio))}</Figure></p>
-          </div>
-        )}
-      </Two>
-      <WhereYouPull bench={bench} />
-    </>
+    <div>
+      <QuantityField label="Hand pull" dimension="force" unit={unit} least={1} most={5000} value={system.handForceN} onChange={(n) => n !== null && pull(n)} />
+      <Slide label="Hand pull" value={Math.min(1, system.handForceN / MOST_HAND_N)} disabled={bench.readOnly} text={hand(system.handForceN)} onChange={(v) => pull(Math.max(1, v * MOST_HAND_N))}
+        notes={['0', limit === null ? 'WLL not known' : `${hand(limit)} reaches the WLL`, hand(MOST_HAND_N)]} />
+    </div>
   );
+}
+
+/** Where the loop is tied, or how much of a tackle's rope runs back. */
+const LoopPlace = memo(function LoopPlace({ bench }: { bench: Bench }) {
+  const { units } = useMember();
+  const { doc: { system }, figures } = bench;
+  if (system.kind === 'tackle') {
+    return (
+      <div>
+        <QuantityField label="Rope that runs back while it is made fast" dimension="length" unit={units.size} most={0.1} value={system.slipM} onChange={(m) => m !== null && bench.editSystem({ slipM: m }, 'slip')} />
+        <p style={{ paddingTop: 12 }}><Label>To lower, friction helps: the hand holds </Label><Figure $size={15}>{formatNumber((figures.hauling.loadRatio / figures.holdingRatio) * 100, 'nearest', 2)} %</Figure><Label> of what it hauled with</Label></p>
+      </div>
+    );
+  }
+  return (
+    <div>
+      <QuantityField label="Loop to anchor" dimension="length" unit={units.length} least={0.05} most={5} value={system.shortStrandM} onChange={(m) => m !== null && bench.editSystem({ shortStrandM: m }, 'loop')} />
+      <Slide label="Loop to anchor" value={Math.min(1, Math.max(0, (system.shortStrandM - LOOP.least) / (LOOP.most - LOOP.least)))} disabled={bench.readOnly} text={formatQuantity(system.shortStrandM, 'length', units)}
+        onChange={(v) => bench.editSystem({ shortStrandM: Number((LOOP.least + v * (LOOP.most - LOOP.least)).toFixed(3)) }, 'loop')}
+        notes={[bare(LOOP.least, units.length), `usual ${bare(USUAL_LOOP_M.least, units.length)} to ${bare(USUAL_LOOP_M.most, units.length)}, short lines`, bare(LOOP.most, units.length)]} />
+    </div>
+  );
+});
+
+/** The hand, the loop, and where the hand pulls. `later`: the bench for what only follows the pull. */
+export function HandControls({ bench, still, later }: { bench: Bench; still: Bench; later: Bench }) {
+  return <><Two><HandPull bench={bench} /><LoopPlace bench={still} /></Two><WhereYouPull bench={later} /></>;
 }

@@ -26,11 +26,11 @@ function End({ title, anchor, onChange }: { title: string; anchor: RiggingDocume
 }
 
 /** The line that is pulled: its rope, its ends, its length, what the load bears; and where the loop must be tied. */
-export function LineSheet({ bench, open, onClose, onWorking }: { bench: Bench; open: boolean; onClose: () => void; onWorking: OpenWorking }) {
+export function LineSheet({ bench, onClose, onWorking }: { bench: Bench; onClose: () => void; onWorking: OpenWorking }) {
   const { units } = useMember();
   const { doc, figures: { loop }, edit } = bench;
   return (
-    <Sheet title="The line" side open={open} onClose={onClose}>
+    <Sheet title="The line" side open onClose={onClose}>
       <FieldGrid $min={150}>
         <TextField label="Name" value={doc.title} onChange={(title) => edit({ title: title.slice(0, 120) || 'Rigging' }, 'title')} />
         <QuantityField label="Anchor to anchor" dimension="length" unit={units.length} least={0.2} most={200} value={doc.lengthM} onChange={(lengthM) => lengthM !== null && edit({ lengthM }, 'length')} />

@@ -1,7 +1,7 @@
 'use client';
 import dynamic from 'next/dynamic';
 import Link from 'next/link';
-import { useState } from 'react';
+import { memo, useState } from 'react';
 import styled from 'styled-components';
 import type { RiggingDocument } from '@/core/exchange/rigging';
 import { ROPE_MATERIALS } from '@/core/rope/materials';
@@ -17,9 +17,9 @@ import { BenchNav } from './BenchNav';
 import { BenchTable } from './BenchTable';
 import { LineSheet } from './LineSheet';
 import { formName, formOf } from './rigs';
-import { type Bench, useBench } from './useBench';
-import { useKeeping } from './useKeeping';
-import { usePulling } from './usePulling';
+import { type Bench, useBench, useStill } from './useBench';
+import { type Keeping, useKeeping } from './useKeeping';
+import { type Pulling, usePulling } from './usePulling';
 
 const MeterPanel = dynamic(() => import('../meter/MeterPanel').then((m) => m.MeterPanel), { ssr: false });
 const UseInPlan = dynamic(() => import('./UseInPlan').then((m) => m.UseInPlan), { ssr: false });
@@ -40,7 +40,7 @@ export function lineWords({ rope, system, lengthM, anchor }: RiggingDocument, un
 }
 
 /** Side matters, at the end of the row of places. */
-function BenchTools({ bench, keeping, onSheet }: HeadProps) {
+const BenchTools = memo(function BenchTools({ bench, keeping, onSheet }: HeadProps) {
   return (
     <>
       <Small>{bench.doc.readings.length > 0 ? `${bench.doc.readings.length} meter reading${bench.doc.readings.length === 1 ? '' : 's'} recorded` : ''}</Small>
@@ -53,20 +53,19 @@ function BenchTools({ bench, keeping, onSheet }: HeadProps) {
       {keeping.control}
     </>
   );
-}
+});
 
-interface HeadProps { readonly bench: Bench; readonly keeping: ReturnType<typeof useKeeping>; readonly onSheet: (which: 'line' | 'meter' | 'plan' | 'keys') => void }
+interface HeadProps { readonly bench: Bench; readonly keeping: Keeping; readonly onSheet: (which: 'line' | 'meter' | 'plan' | 'keys') => void }
 
-function BenchHead({ bench, keeping, onSheet }: HeadProps) {
+const BenchHead = memo(function BenchHead({ bench, keeping, pulling, onSheet }: HeadProps & { readonly pulling: Pulling }) {
   const { units, viewer } = useMember();
-  const pulling = usePulling(bench);
   const { doc, tied } = bench;
   return (
     <Head>
       <div><Label><Link href="/bench">Tension bench</Link> / {formOf(doc.system) === null ? 'a route of your own' : formName(formOf(doc.system)!)}</Label><h1>{doc.title}</h1></div>
       <p>{lineWords(doc, units)}</p>
       <Actions>
-        <Button $kind="primary" onPressStart={pulling.start} onPressEnd={pulling.stop} isDisabled={bench.readOnly} aria-label="Pull: hold" data-pulling={pulling.pulling}>Pull <Kbd>p</Kbd></Button>
+        <Button $kind="primary" onPressStart={pulling.start} onPressEnd={pulling.stop} isDisabled={bench.readOnly} aria-label="Pull: hold" data-pulling={pulling.active}>Pull <Kbd>p</Kbd></Button>
         <Button onPress={() => bench.tie(!tied)} aria-pressed={tied}>{tied ? 'Untie' : 'Tie off'} <Kbd>t</Kbd></Button>
         {viewer.canWrite ? <Button onPress={() => onSheet('plan')}>Use in a plan</Button> : null}
         <ActionMenu label="Keep, export, import" actions={keeping.actions} />
@@ -74,13 +73,15 @@ function BenchHead({ bench, keeping, onSheet }: HeadProps) {
       {keeping.error ? <ErrorText role="alert" style={{ gridColumn: '1 / -1' }}>{keeping.error}</ErrorText> : null}
     </Head>
   );
-}
+});
 
 /** The pull bench: pull, see what every strand and part bears, tie off, see what is kept. */
 export function PullBench({ initial, stored }: { initial: RiggingDocument; stored: StoredRigging | null }) {
   const { viewer } = useMember();
   const bench = useBench(initial, stored !== null && !viewer.canWrite);
-  const keeping = useKeeping(bench, stored);
+  const still = useStill(bench);
+  const { keeping, conflict } = useKeeping(bench, stored);
+  const pulling = usePulling(bench);
   const [sheet, setSheet] = useState<'line' | 'meter' | 'plan' | 'keys' | null>(null);
   const [working, setWorking] = useState<OpenedWorking | null>(null);
   const close = (): void => setSheet(null);
@@ -90,15 +91,15 @@ export function PullBench({ initial, stored }: { initial: RiggingDocument; store
   });
   return (
     <>
-      <BenchHead bench={bench} keeping={keeping} onSheet={setSheet} />
-      <BenchNav><BenchTools bench={bench} keeping={keeping} onSheet={setSheet} /></BenchNav>
+      <BenchHead bench={still} keeping={keeping} pulling={pulling} onSheet={setSheet} />
+      <BenchNav><BenchTools bench={still} keeping={keeping} onSheet={setSheet} /></BenchNav>
       <BenchTable bench={bench} title={bench.doc.title} />
-      <LineSheet bench={bench} open={sheet === 'line'} onClose={close} onWorking={setWorking} />
+      {sheet === 'line' ? <LineSheet bench={bench} onClose={close} onWorking={setWorking} /> : null}
       {sheet === 'meter' ? <MeterPanel line={bench.doc.title} expected={{ hauledN: bench.figures.tension.hauled.value ?? 0, keptN: bench.figures.tension.kept.value ?? 0, settling: bench.doc.settling }} recorded={bench.doc.readings} canRecord={!bench.readOnly}
         onRecord={(r) => bench.edit({ readings: [...bench.doc.readings, r].slice(-100) })} onClose={close} /> : null}
       {sheet === 'plan' ? <UseInPlan system={bench.doc.system} rigging={stored ? { id: stored.id, title: bench.doc.title } : null} onClose={close} /> : null}
       {sheet === 'keys' ? <KeysSheet onClose={close} /> : null}
-      {keeping.conflict}
+      {conflict}
       <WorkingSheet opened={working} over={bench.doc.title} onClose={() => setWorking(null)} />
     </>
   );

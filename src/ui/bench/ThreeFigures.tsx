@@ -1,5 +1,5 @@
 'use client';
-import type { ReactNode } from 'react';
+import { memo, type ReactNode } from 'react';
 import { Button as AriaButton } from 'react-aria-components/Button';
 import styled, { css } from 'styled-components';
 import { formatNumber, formatQuantity } from '@/core/units';
@@ -38,7 +38,7 @@ function Third({ name, ratio, forceN, working, title, dark, onOpen, children }: 
 }
 
 /** Counted, while hauling, and kept after tie-off: never one without the others. */
-export function ThreeFigures({ bench, onWorking }: { bench: Bench; onWorking: (w: OpenedWorking) => void }) {
+export const ThreeFigures = memo(function ThreeFigures({ bench, onWorking }: { bench: Bench; onWorking: (w: OpenedWorking) => void }) {
   const { units } = useMember();
   const { figures, doc } = bench;
   const { tension, afterHour, band } = figures;
@@ -61,4 +61,4 @@ export function ThreeFigures({ bench, onWorking }: { bench: Bench; onWorking: (w
       </Third>
     </Row>
   );
-}
+});

@@ -1,6 +1,6 @@
 'use client';
-import { useCallback, useMemo, useState } from 'react';
-import { benchFigures, type BenchFigures, type BenchLine, ownLine } from '@/core/bench/figures';
+import { useCallback, useMemo, useRef, useState } from 'react';
+import { benchFigures, type BenchFigures, type BenchLine, capacityOf, ownLine } from '@/core/bench/figures';
 import { type BenchSystem, type RiggingDocument } from '@/core/exchange/rigging';
 import { type Editing, useHistory } from '../history';
 
@@ -29,8 +29,11 @@ export const MOST_HAND_N = 1000;
 export function useBench(initial: RiggingDocument, readOnly = false, lineOf: (doc: RiggingDocument) => BenchLine = ownLine): Bench {
   const { now: doc, edit: change, undo, redo, canUndo, canRedo } = useHistory(initial);
   const [tied, tie] = useState(false);
-  const line = useMemo(() => lineOf(doc), [doc, lineOf]);
-  const figures = useMemo(() => benchFigures(doc, line), [doc, line]);
+  // Strength does not change while the hand pulls: found once for everything but the pull.
+  const still = useKept(doc, stillKey(doc));
+  const line = useMemo(() => lineOf(still), [still, lineOf]);
+  const capacity = useMemo(() => capacityOf(line), [line]);
+  const figures = useMemo(() => benchFigures(doc, line, capacity), [doc, line, capacity]);
   const edit = useCallback((next: Partial<RiggingDocument>, key?: string) => change((d) => ({ ...d, ...next }), key), [change]);
   const editSystem = useCallback((next: Partial<BenchSystem>, key?: string) =>
     change((d) => ({ ...d, system: { ...d.system, ...next } as BenchSystem }), key), [change]);
@@ -42,4 +45,19 @@ export function useBench(initial: RiggingDocument, readOnly = false, lineOf: (do
     change((d) => ({ ...d, system: { ...d.system, handForceN: force, ...(handAngleRad === undefined ? {} : { handAngleRad }) } }), 'pull');
   }, [change]);
   return { doc, figures, line, readOnly, tied, tie, edit, editSystem, replaceSystem, replace, pull, undo, redo, canUndo, canRedo };
+}
+
+/** All of a rigging but how hard the hand pulls. */
+const stillKey = (doc: RiggingDocument): string => JSON.stringify({ ...doc, system: { ...doc.system, handForceN: 0 } });
+
+/** A value that stays the same object for as long as its key is the same. */
+function useKept<T>(value: T, key: string): T {
+  const kept = useRef({ value, key });
+  if (kept.current.key !== key) kept.current = { value, key };
+  return kept.current.value;
+}
+
+/** The bench for views that do not show the pull: the same object while only the hand moves, so that they rest. Its actions stay good. */
+export function useStill(bench: Bench): Bench {
+  return useKept(bench, `${stillKey(bench.doc)}/${bench.tied}/${bench.readOnly}/${bench.canUndo}/${bench.canRedo}`);
 }

@@ -1,6 +1,6 @@
 'use client';
 import { useRouter } from 'next/navigation';
-import { type ReactNode, useState } from 'react';
+import { type ReactNode, useEffect, useMemo, useRef, useState } from 'react';
 import type { RiggingDocument } from '@/core/exchange/rigging';
 import { formatQuantity, type UnitChoice } from '@/core/units';
 import { call, messageOf, type StoredRigging } from '../api';
@@ -23,25 +23,32 @@ const sideOf = (doc: RiggingDocument, units: UnitChoice): Side => {
   };
 };
 
-/** How a rigging is kept: in the library (and from then on by itself), as a file, from a file. */
-export function useKeeping(bench: Bench, stored: StoredRigging | null): { words: string; error: string | null; actions: readonly Action[]; control: ReactNode; conflict: ReactNode } {
+/** What the server has not seen yet. */
+const NOT_STORED = { id: '', version: 0, updatedAt: new Date(0).toISOString() };
+
+/** How a rigging is kept, and what can be done about it. */
+export interface Keeping { readonly words: string; readonly error: string | null; readonly actions: readonly Action[]; readonly control: ReactNode }
+
+/** How a rigging is kept: in the library (and from then on by itself), as a file, from a file. The same object while nothing of it changes. */
+export function useKeeping(bench: Bench, stored: StoredRigging | null): { readonly keeping: Keeping; readonly conflict: ReactNode } {
   const { viewer, units } = useMember();
   const router = useRouter();
   const [error, setError] = useState<string | null>(null);
   const { doc } = bench;
+  const latest = useRef(doc);
+  useEffect(() => { latest.current = doc; });
   const open = (id: string): void => router.push(`/bench/${id}`);
-  const files = useImport('/riggings', open, setError);
-  const none: StoredRigging = { id: '', version: 0, document: doc, updatedAt: new Date(0).toISOString(), updatedBy: '' };
-  const { save, words, resolve } = useAutosave('/riggings', stored ?? none, doc, stored !== null && viewer.canWrite);
+  const { control, ask } = useImport('/riggings', open, setError);
+  const { save, words, resolve } = useAutosave('/riggings', stored ?? NOT_STORED, doc, stored !== null && viewer.canWrite);
   const keep = async (): Promise<void> => {
-    const answer = await call<StoredRigging>('POST', '/riggings', doc);
+    const answer = await call<StoredRigging>('POST', '/riggings', latest.current);
     if (answer.ok) open(answer.value.id); else setError(messageOf(answer.problem));
   };
-  const actions: Action[] = [
+  const [actions] = useState<readonly Action[]>(() => [
     ...(viewer.canWrite ? [{ id: 'keep', name: stored ? 'Keep a copy in the library' : 'Keep in the library', run: () => void keep() }] : []),
-    { id: 'export', name: 'Export', run: () => keepJson(doc.title, doc) },
-    ...(viewer.canWrite ? [{ id: 'import', name: 'Import', run: files.ask }] : []),
-  ];
+    { id: 'export', name: 'Export', run: () => keepJson(latest.current.title, latest.current) },
+    ...(viewer.canWrite ? [{ id: 'import', name: 'Import', run: ask }] : []),
+  ]);
   const settle = (which: 'mine' | 'theirs', theirs: StoredRigging): void => {
     if (which === 'theirs') bench.replace(theirs.document);
     resolve(which, theirs, which === 'theirs' ? theirs.document : null);
@@ -51,8 +58,8 @@ export function useKeeping(bench: Bench, stored: StoredRigging | null): { words:
       Both versions are here and what differs is marked. Yours stays one undo away.
     </ConflictSheet>
   ) : null;
-  return {
-    actions, control: files.control, conflict, error: error ?? (save.state === 'not-kept' ? save.why : null),
-    words: stored === null ? 'not in the library yet' : viewer.canWrite ? words : 'read only',
-  };
+  const said = stored === null ? 'not in the library yet' : viewer.canWrite ? words : 'read only';
+  const wrong = error ?? (save.state === 'not-kept' ? save.why : null);
+  const keeping = useMemo((): Keeping => ({ actions, control, words: said, error: wrong }), [actions, control, said, wrong]);
+  return { keeping, conflict };
 }

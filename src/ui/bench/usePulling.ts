@@ -1,5 +1,5 @@
 'use client';
-import { useCallback, useEffect, useRef, useState } from 'react';
+import { useCallback, useEffect, useMemo, useRef, useState } from 'react';
 import { type Bench, MOST_HAND_N } from './useBench';
 
 /** How fast a held key hauls, in N a second: the whole scale in four seconds. */
@@ -7,8 +7,11 @@ const HAUL_N_PER_S = 250;
 
 const typing = (target: EventTarget | null): boolean => target instanceof HTMLElement && ['INPUT', 'TEXTAREA', 'SELECT'].includes(target.tagName);
 
+/** A pull that is being held, and how to begin and end one. */
+export interface Pulling { readonly active: boolean; readonly start: () => void; readonly stop: () => void }
+
 /** Pulls for as long as the key `p` or the button is held; with Shift it eases. */
-export function usePulling(bench: Bench): { readonly pulling: boolean; readonly start: () => void; readonly stop: () => void } {
+export function usePulling(bench: Bench): Pulling {
   const [way, setWay] = useState<0 | 1 | -1>(0);
   const latest = useRef(bench);
   useEffect(() => { latest.current = bench; });
@@ -39,5 +42,5 @@ export function usePulling(bench: Bench): { readonly pulling: boolean; readonly 
     window.addEventListener('blur', stop);
     return () => { window.removeEventListener('keydown', down); window.removeEventListener('keyup', up); window.removeEventListener('blur', stop); };
   }, [stop]);
-  return { pulling: way !== 0, start, stop };
+  return useMemo(() => ({ active: way !== 0, start, stop }), [way, start, stop]);
 }

@@ -1,5 +1,7 @@
+import { memo } from 'react';
+
 /** A strand with its outline and lay, so that what is drawn later lies over what was drawn before. */
-export function RopeStroke({ d, w, open }: { d: string; w: number; open?: boolean }) {
+export const RopeStroke = memo(function RopeStroke({ d, w, open }: { d: string; w: number; open?: boolean }) {
   if (open) return <path d={d} fill="none" stroke="var(--ink)" strokeWidth={1.6} strokeDasharray="5 3" />;
   return (
     <>
@@ -9,4 +11,4 @@ export function RopeStroke({ d, w, open }: { d: string; w: number; open?: boolea
       <path d={d} fill="none" stroke="var(--rope-ink)" strokeWidth={w} strokeDasharray="0.9 4.6" opacity={0.6} />
     </>
   );
-}
+});
