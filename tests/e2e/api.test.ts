@@ -89,7 +89,7 @@ describe('documentation', () => {
     expect(json['openapi']).toBe('3.1.0');
     const paths = json['paths'] as unknown as Record<string, Record<string, unknown>>;
     for (const e of ENDPOINTS) expect(paths[e.path]?.[e.method.toLowerCase()], `${e.method} ${e.path}`).toBeTruthy();
-    for (const e of [API.assess, API.line, API.rules]) {
+    for (const e of [API.assess, API.line, API.rules, API.tackle, API.tieOff, API.takeUp, API.span, API.wraps]) {
       expect((await request('POST', e.path.replace('{set}', 'us-cmv'), { body: e.example })).status, e.path).toBe(200);
     }
   });
@@ -128,22 +128,26 @@ describe('plans over the programming interface', () => {
   it('no crew reads or changes another’s plan by any route', async () => {
     const { json } = await request('POST', '/plans', { body: { ...document, title: 'Ours alone' }, cookie });
     const id = json['id'] as unknown as string;
+    const kept = await request('POST', '/riggings', { body: { ...API.createRigging.example, title: 'Ours alone' }, cookie });
+    const riggingId = kept.json['id'] as unknown as string;
     const other = await foundCrew('Other');
     const withId = ENDPOINTS.filter((e) => e.path.includes('{id}'));
     expect(withId.length).toBeGreaterThanOrEqual(5);
     for (const e of withId) {
-      const answer = await request(e.method, e.path.replace('{id}', id).replace('{version}', '1'), { cookie: other, ...(e.body ? { body: document, headers: { 'if-match': '"1"' } } : {}) });
+      const rigging = e.path.startsWith('/riggings');
+      const answer = await request(e.method, e.path.replace('{id}', rigging ? riggingId : id).replace('{version}', '1'), { cookie: other, ...(e.body ? { body: rigging ? API.createRigging.example : document, headers: { 'if-match': '"1"' } } : {}) });
       expect(answer.status, `${e.method} ${e.path}`).toBe(404);
       expect(JSON.stringify(answer.json)).not.toContain('Ours alone');
     }
     for (const e of ENDPOINTS.filter((x) => x.method === 'GET' && !x.path.includes('{'))) {
       expect(JSON.stringify((await request('GET', `${e.path}?search=ours`, { cookie: other })).json), e.path).not.toContain('Ours alone');
     }
-    for (const page of [`/loads/${id}`, `/loads/${id}/print`, '/loads']) {
+    for (const page of [`/loads/${id}`, `/loads/${id}/print`, '/loads', `/bench/${riggingId}`, '/bench/library', '/bench/compare']) {
       const html = await (await fetch(`${BASE}${page}`, { headers: { cookie: other } })).text();
       expect(html, page).not.toContain('Ours alone');
     }
     expect((await request('GET', `/plans/${id}`, { cookie })).json['version']).toBe(1);
+    expect((await request('GET', `/riggings/${riggingId}`, { cookie })).json['version']).toBe(1);
   });
 
   it('every route that needs a member refuses without a session', async () => {

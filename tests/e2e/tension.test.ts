@@ -16,6 +16,12 @@ describe('POST /tackle', () => {
     expect(hauling.strandsN[0]!.map((n) => Math.round(n))).toEqual([250, 125, 75]);
     expect(hauling.anchorsN['anchor']).toBeCloseTo(200, 6);
     expect(num((json['holding'] as unknown as { ratio: number }).ratio)).toBeGreaterThan(3);
+    expect(num((json['working'] as unknown as { value: number }).value)).toBeCloseTo(450, 6);
+  });
+  it('a turn may be given by friction and the wrapped angle', async () => {
+    const ropes = [{ from: 'hand', passes: [{ body: 'anchor', mu: 0.2, wrapRad: '180 deg' }], to: 'load' }];
+    const { json } = await post('/tackle', { bodies: [{ id: 'load', kind: 'load' }, { id: 'anchor', kind: 'anchor' }], ropes, handAngleRad: Math.PI });
+    expect(num((json['hauling'] as unknown as { ratio: number }).ratio)).toBeCloseTo(Math.exp(-0.2 * Math.PI), 9);
   });
   it('a system that cannot be worked out is refused in words', async () => {
     const { status, json } = await post('/tackle', { ...API.tackle.example, ropes: API.tackle.example.ropes.slice(0, 1) });

@@ -21,11 +21,11 @@ export const API = {
   }),
   tackle: endpoint({
     method: 'POST', path: '/tackle', summary: 'What a system of bodies and ropes makes of a pull', body: tackleBody, action: null, example: tackleExample,
-    answer: 'countedRatio, travelRatio, efficiency, hauling and holding with every strand and anchor',
+    answer: 'countedRatio, travelRatio, efficiency, hauling and holding with every strand and anchor, working',
   }),
   tieOff: endpoint({ method: 'POST', path: '/tie-off', summary: 'What a line keeps when the hand lets go', body: tieOffBody, action: null, example: tieOffExample, answer: 'keptN, settledN, working' }),
   takeUp: endpoint({ method: 'POST', path: '/take-up', summary: 'How far from the anchor the loop is to be tied', body: takeUpBody, action: null, example: takeUpExample, answer: 'takeUpM, loopFromAnchorM, what happens where it is tied, working' }),
-  span: endpoint({ method: 'POST', path: '/span', summary: 'Tension of a line over a span, by its own weight and with a load on it', body: spanBody, action: null, example: spanExample, answer: 'catenary, load, sagAtLimitM' }),
+  span: endpoint({ method: 'POST', path: '/span', summary: 'Tension of a line over a span, by its own weight and with a load on it', body: spanBody, action: null, example: spanExample, answer: 'catenary, load, sagAtLimitM, working' }),
   wraps: endpoint({ method: 'POST', path: '/wraps', summary: 'What wraps leave to be held at the tail', body: wrapsBody, action: null, example: wrapsExample, answer: 'tailN, turnsWanted, working' }),
   openapi: endpoint({ method: 'GET', path: '/openapi.json', summary: 'This description', body: null, action: null, answer: 'OpenAPI 3.1' }),
   planSchema: endpoint({ method: 'GET', path: '/schemas/plan.json', summary: 'JSON Schema of the plan document', body: null, action: null, answer: 'JSON Schema 2020-12' }),

@@ -19,7 +19,10 @@ export const tackleBody = z.object({
   bodies: z.array(z.object({ id: name, kind: z.enum(['load', 'anchor', 'travelling']) })).min(2).max(12),
   ropes: z.array(z.object({
     from: z.union([z.literal('hand'), z.object({ body: name })]),
-    passes: z.array(z.object({ body: name, efficiency: ratio(0.01, 1) })).max(16),
+    passes: z.array(z.union([
+      z.object({ body: name, efficiency: ratio(0.01, 1) }),
+      z.object({ body: name, mu: ratio(0, 1), wrapRad: quantity('angle', { least: 0.01, most: 40 }) }),
+    ])).max(16),
     to: name,
   })).min(1).max(8),
   handAngleRad: angle.default(0),

@@ -1,7 +1,9 @@
 import type { z } from 'zod';
 import { catenaryOfSag, parabolaTensionN } from '@/core/span/catenary';
 import { endTensions, sagForLimit } from '@/core/span/loaded-line';
-import { type Rigging, type RiggingForces, riggingForces, travelRatio } from '@/core/tackle/rigging';
+import { riggingOf, type Tackle, type TackleTurn } from '@/core/tackle/fields';
+import { type RiggingForces, riggingForces, travelRatio, withoutFriction } from '@/core/tackle/rigging';
+import { tackleForces } from '@/core/tackle/rigging-working';
 import { loopDistance, takeUp, tensionWhenLoopArrivesN } from '@/core/tackle/take-up';
 import { keptAfterTieOff, settledFormula } from '@/core/tackle/tie-off';
 import { tailForce, turnsWanted } from '@/core/tackle/wraps';
@@ -27,13 +29,18 @@ const forcesOut = (f: RiggingForces, handN: number) => ({
 
 /** A system of bodies and ropes: counted, hauling, holding, and the rope hauled for a travel of 1. */
 export function computeTackle({ bodies, ropes, handAngleRad, handForceN }: z.infer<typeof tackleBody>) {
-  const rigging: Rigging = { bodies: bodies.map((b, at) => ({ ...b, at })), ropes, handAngleRad };
-  const smooth: Rigging = { ...rigging, ropes: ropes.map((r) => ({ ...r, passes: r.passes.map((p) => ({ ...p, efficiency: 1 })) })) };
+  const turn = (p: (typeof ropes)[number]['passes'][number]): TackleTurn => ('mu' in p ? { by: 'friction', mu: p.mu, wrapRad: p.wrapRad } : { by: 'efficiency', round: null, efficiency: p.efficiency });
+  const tackle: Tackle = {
+    title: '', handForceN, handAngleRad, slipM: 0, bodies: bodies.map((b) => ({ ...b, name: '', holds: { by: 'unrated' } })),
+    ropes: ropes.map((r) => ({ ...r, passes: r.passes.map((p) => ({ body: p.body, turn: turn(p) })) })),
+  };
+  const rigging = riggingOf(tackle);
   const hauling = must(riggingForces(rigging, 'hauling'));
-  const counted = must(riggingForces(smooth, 'hauling')).loadRatio;
+  const counted = must(riggingForces(withoutFriction(rigging), 'hauling')).loadRatio;
   return {
     countedRatio: counted, travelRatio: must(travelRatio(rigging)), efficiency: counted === 0 ? null : hauling.loadRatio / counted,
     hauling: forcesOut(hauling, handForceN), holding: forcesOut(must(riggingForces(rigging, 'holding')), handForceN),
+    working: tackleForces(traced, tackle).loadN,
   };
 }
 

@@ -146,6 +146,21 @@ function bodiesOf(rigging: Rigging, system: BenchSystem, heights: ReadonlyMap<st
   });
 }
 
+/** Room a label wants. */
+const LABEL = { wide: 54, high: 24 } as const;
+
+/** Moves labels down where they would lie on one placed before; strands run nearly upright, so each stays at its own. */
+function apart(strands: readonly DrawnStrand[]): DrawnStrand[] {
+  const placed: Point[] = [];
+  return strands.map((s) => {
+    let { label } = s;
+    const under = (): Point | undefined => placed.find((p) => Math.abs(p.x - label.x) < LABEL.wide && Math.abs(p.y - label.y) < LABEL.high);
+    for (let other = under(); other; other = under()) label = { x: label.x, y: other.y + LABEL.high };
+    placed.push(label);
+    return { ...s, label };
+  });
+}
+
 /** Height of a knot above the eye that the rope passes. */
 export const KNOT_ABOVE = 40;
 
@@ -176,7 +191,7 @@ export function drawRig(rigging: Rigging, system: BenchSystem, reach: number, ta
     return strandsOf(rope, own, passes[rope]!, { start, end: fast(r.to, own.at(-1)!.x), bows: own.length === 3 && body(r.to).knotted });
   });
   const ends = laneEnds.filter((e) => !body(e.id).knotted).map((e) => ({ x: e.x, y: body(e.id).y }));
-  return { strands, bodies, ends, leaves, way, hand, ropePx: lanes.length > 5 ? 8 : lanes.length > 3 ? 10 : 12 };
+  return { strands: apart(strands), bodies, ends, leaves, way, hand, ropePx: lanes.length > 5 ? 8 : lanes.length > 3 ? 10 : 12 };
 }
 
 /** A rope that only joins two bodies, from the lower one’s knot straight up. */
