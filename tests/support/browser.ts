@@ -81,7 +81,10 @@ export class Person {
   /** Chooses in the select with this label. */
   async choose(label: string, option: string): Promise<void> {
     const button = await this.page.waitForSelector(`::-p-xpath(//*[normalize-space(text())="${label}"]/following::button[1])`, { timeout: 10_000 });
+    // Clear of the caution line at the foot, which would take the click.
+    await button!.evaluate((e) => e.scrollIntoView({ block: 'center' }));
     await button!.click();
+    await this.page.waitForSelector('[role=listbox]');
     await this.clickText(option);
     await this.page.waitForFunction(() => !document.querySelector('[role=listbox]'));
   }

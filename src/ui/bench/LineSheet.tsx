@@ -32,7 +32,7 @@ export function LineSheet({ bench, onClose, onWorking }: { bench: Bench; onClose
   return (
     <Sheet title="The line" side open onClose={onClose}>
       <FieldGrid $min={150}>
-        <TextField label="Name" value={doc.title} onChange={(title) => edit({ title: title.slice(0, 120) || 'Rigging' }, 'title')} />
+        <TextField label="Name of the rigging" value={doc.title} onChange={(title) => edit({ title: title.slice(0, 120) || 'Rigging' }, 'title')} />
         <QuantityField label="Anchor to anchor" dimension="length" unit={units.length} least={0.2} most={200} value={doc.lengthM} onChange={(lengthM) => lengthM !== null && edit({ lengthM }, 'length')} />
         <QuantityField label="Sag while slack" dimension="length" unit={units.length} most={50} value={doc.sagM} onChange={(sagM) => sagM !== null && edit({ sagM }, 'sag')} />
         <QuantityField label="Line tension the load bears" dimension="force" unit={units.force} optional placeholder="not said" least={1} most={1e6} value={doc.loadBearsN} onChange={(loadBearsN) => edit({ loadBearsN }, 'bears')} />

@@ -65,8 +65,8 @@ const BenchHead = memo(function BenchHead({ bench, keeping, pulling, onSheet }: 
       <div><Label><Link href="/bench">Tension bench</Link> / {formOf(doc.system) === null ? 'a route of your own' : formName(formOf(doc.system)!)}</Label><h1>{doc.title}</h1></div>
       <p>{lineWords(doc, units)}</p>
       <Actions>
-        <Button $kind="primary" onPressStart={pulling.start} onPressEnd={pulling.stop} isDisabled={bench.readOnly} aria-label="Pull: hold" data-pulling={pulling.active}>Pull <Kbd>p</Kbd></Button>
-        <Button onPress={() => bench.tie(!tied)} aria-pressed={tied}>{tied ? 'Untie' : 'Tie off'} <Kbd>t</Kbd></Button>
+        <Button $kind="primary" onPressStart={pulling.start} onPressEnd={pulling.stop} isDisabled={bench.readOnly} data-pulling={pulling.active}>Pull <Kbd aria-hidden>p</Kbd></Button>
+        <Button onPress={() => bench.tie(!tied)} aria-pressed={tied}>{tied ? 'Untie' : 'Tie off'} <Kbd aria-hidden>t</Kbd></Button>
         {viewer.canWrite ? <Button onPress={() => onSheet('plan')}>Use in a plan</Button> : null}
         <ActionMenu label="Keep, export, import" actions={keeping.actions} />
       </Actions>

@@ -82,7 +82,7 @@ export function RouteEditor({ system, bench }: { system: TackleSystem; bench: Be
       {why ? <ErrorText role="alert">{why} The figures still show the route before.</ErrorText> : null}
       <ul>{draft.ropes.map((rope, i) => <RopeRow key={i} rope={rope} index={i} draft={draft} set={set} />)}</ul>
       <p><Button onPress={() => set(addTravelling(draft, 'plain-pulley'))} isDisabled={draft.bodies.length >= 12 || draft.ropes.length >= 8}>Add a travelling pulley</Button></p>
-      <h3 style={{ padding: '10px 0 6px' }}>What holds the turns</h3>
+      <h2 style={{ padding: '10px 0 6px' }}>What holds the turns</h2>
       <Bodies>
         {draft.bodies.filter((b) => b.kind !== 'load').map((b) => (
           <Held key={b.id}>

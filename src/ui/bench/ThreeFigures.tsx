@@ -5,6 +5,7 @@ import styled, { css } from 'styled-components';
 import { formatNumber, formatQuantity } from '@/core/units';
 import { traced, type Working } from '@/core/working/working';
 import { useMember } from '../frame/MemberContext';
+import { Hidden } from '../kit/text';
 import type { OpenedWorking } from '../working/WorkingSheet';
 import { practiceWords, schoolWords } from './schools';
 import type { Bench } from './useBench';
@@ -27,10 +28,10 @@ function Third({ name, ratio, forceN, working, title, dark, onOpen, children }: 
   const shown = forceN === null ? 'not known' : formatQuantity(forceN, 'force', units, 'capacity');
   return (
     <Box $dark={dark === true}>
-      <Open data-working onPress={() => onOpen({ working, title, rounding: 'capacity' })} aria-label={`${title}: ${ratio === null ? 'not known' : `${formatNumber(ratio)} to 1`}, ${shown}. Show working`}>
-        <Name>{name[0]}<br />{name[1]}</Name>
-        <Ratio $strong={dark === true}>{ratio === null ? '?' : formatNumber(ratio)}<small>: 1</small></Ratio>
-        <Force>{shown}</Force>
+      <Open data-working onPress={() => onOpen({ working, title, rounding: 'capacity' })}>
+        <Name>{name[0]} <br />{name[1]} </Name>
+        <Ratio $strong={dark === true}>{ratio === null ? '?' : formatNumber(ratio)}<small>: 1 </small></Ratio>
+        <Force>{shown}<Hidden>, show working</Hidden></Force>
       </Open>
       <p>{children}</p>
     </Box>

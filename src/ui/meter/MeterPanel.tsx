@@ -13,7 +13,7 @@ import { type MeterSource, serialOf, useMeter } from './useMeter';
 
 const Choose = styled.div`display:grid;grid-template-columns:repeat(auto-fill,minmax(170px,1fr));gap:12px;align-items:end`;
 const Now = styled.div`display:flex;flex-wrap:wrap;align-items:baseline;gap:4px 20px;padding:16px 0 4px`;
-const Big = styled.b<{ $faint: boolean }>`font:700 64px/1 var(--font-figure);font-variant-numeric:tabular-nums;white-space:nowrap;opacity:${({ $faint }) => ($faint ? 0.45 : 1)};& small{font-size:26px;font-weight:560;margin-left:6px}@media (max-width:600px){font-size:46px}`;
+const Big = styled.b<{ $faint: boolean }>`font:700 64px/1 var(--font-figure);font-variant-numeric:tabular-nums;white-space:nowrap;${({ $faint }) => $faint && 'color:var(--ink-2);font-weight:480;'}& small{font-size:26px;font-weight:560;margin-left:6px}@media (max-width:600px){font-size:46px}`;
 const Link = styled.p<{ $bad: boolean }>`display:flex;align-items:center;gap:8px;font:680 15px/1.25 var(--font-figure);${({ $bad }) => $bad && 'color:var(--signal);'}& > i{width:16px;height:16px;border:2px solid;flex:none;background:${({ $bad }) => ($bad ? 'var(--p-short)' : 'var(--plate)')}}`;
 const Trace = styled.svg`display:block;width:100%;height:150px;border-bottom:var(--w-rule) solid var(--ink);border-top:var(--w-hair) solid var(--line);background:var(--canvas)`;
 const Row = styled.li`display:flex;justify-content:space-between;gap:10px;padding:7px 0;border-bottom:var(--w-hair) solid var(--line)`;

@@ -38,7 +38,7 @@ export function PlanBench({ line, element, editor, onClose }: { line: Line; elem
       <Page>
         <Head>
           <div><Label>{editor.plan.title}</Label><h1>{line.name}</h1></div>
-          <Button onPressStart={pulling.start} onPressEnd={pulling.stop} aria-label="Pull: hold">Pull</Button>
+          <Button onPressStart={pulling.start} onPressEnd={pulling.stop}>Pull</Button>
           <Button onPress={() => bench.tie(!bench.tied)} aria-pressed={bench.tied}>{bench.tied ? 'Untie' : 'Tie off'}</Button>
           <Button $kind="quiet" isDisabled={!bench.canUndo} onPress={bench.undo}>Undo</Button>
           <Button $kind="primary" onPress={take}>Take it into the plan</Button>

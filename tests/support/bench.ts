@@ -1,0 +1,26 @@
+import type { Browser } from 'puppeteer-core';
+import { Person } from './browser';
+
+/** Ilse Varrow at a place of the tension bench. */
+export async function atBench(browser: Browser, path = '/bench', options: Parameters<typeof Person.at>[1] = {}): Promise<Person> {
+  const p = await Person.at(browser, options);
+  await p.stepInAs('Ilse Varrow');
+  await p.goto(path);
+  await p.page.waitForSelector('[data-bench], h1');
+  return p;
+}
+/** The three figures as text. */
+export const figures = (p: Person): Promise<string> => p.page.$eval('section[aria-label="Counted, hauling, kept"]', (e) => (e as HTMLElement).innerText.replaceAll('\u00a0', ' '));
+/** What the drawing says of itself. */
+export const said = (p: Person): Promise<string> => p.page.$eval('[data-pull-stage]', (e) => e.getAttribute('aria-label')!.replaceAll('\u00a0', ' '));
+/** Waits until something of that kind says a text. */
+export const until = (p: Person, selector: string, text: string): Promise<unknown> =>
+  p.page.waitForFunction((s, t) => [...document.querySelectorAll(s)].some((e) => `${e.getAttribute('aria-label') ?? ''} ${(e as HTMLElement).innerText ?? ''}`.replaceAll('\u00a0', ' ').includes(t)), { timeout: 15_000 }, selector, text);
+export const untilFigures = (p: Person, text: string): Promise<unknown> => until(p, 'section[aria-label="Counted, hauling, kept"]', text);
+/** Clicks something clear of the bars that stay at the edges. */
+export async function press(p: Person, selector: string): Promise<void> {
+  await p.page.$eval(selector, (e) => e.scrollIntoView({ block: 'center' }));
+  await p.page.click(selector);
+}
+export const handPull = (p: Person): Promise<number> => said(p).then((s) => Number(/your hand ([\d.,]+) N/.exec(s)![1]!.replace(',', '')));
+export const handCentre = (p: Person): Promise<{ x: number; y: number }> => p.page.$eval('[data-hand] circle', (e) => { const r = e.getBoundingClientRect(); return { x: r.left + r.width / 2, y: r.top + r.height / 2 }; });
