@@ -51,10 +51,11 @@ export function useAutosave<D>(path: string, stored: Pick<StoredDocument<D>, 'id
   }, [document, enabled, save, send, wake]);
 
   useEffect(() => {
+    if (!enabled) return;
     const warn = (event: BeforeUnloadEvent): void => { if (latest.current !== kept.current) event.preventDefault(); };
     window.addEventListener('beforeunload', warn);
     return () => window.removeEventListener('beforeunload', warn);
-  }, []);
+  }, [enabled]);
 
   /** Ends a conflict: ours is saved on top of theirs, or theirs is taken (the caller puts it into the document). */
   const resolve = useCallback((keep: 'mine' | 'theirs', theirs: StoredDocument<D>, taken: D | null) => {

@@ -34,8 +34,8 @@ describe('the pull bench by mouse', () => {
     const from = await handCentre(p);
     await p.page.mouse.move(from.x, from.y);
     await p.page.mouse.down();
-    await p.page.mouse.move(from.x + 150, from.y - 90, { steps: 8 });
-    await p.page.mouse.move(from.x + 210, from.y - 165, { steps: 8 });
+    await p.page.mouse.move(from.x + 150, from.y - 40, { steps: 8 });
+    await p.page.mouse.move(from.x + 200, from.y - 60, { steps: 8 });
     await p.page.mouse.up();
     await p.page.waitForFunction(() => document.querySelector<HTMLInputElement>('[role=radiogroup][aria-label="Where you pull"] input:checked, [role=radiogroup] [data-selected] input')?.value === 'sideways');
     await untilFigures(p, '1.13');
