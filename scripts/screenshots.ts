@@ -45,4 +45,7 @@ await picture('compare', {}, knot('/knots/compare?ids=bowline,figure-eight-on-bi
 await picture('phone-hands-busy', { phone: true }, knot('/knots/bowline', async (p) => { await step(2)(p); await p.clickText('Hands-busy mode'); }));
 await picture('phone-planner', { phone: true }, plan('Water tote'));
 await picture('phone-strength-line', { phone: true }, plan('Water tote', async (p) => { await p.page.$eval('article[data-line="1"]', (e) => e.scrollIntoView()); }));
+await picture('bench', {}, knot('/bench', async (p) => { await p.fill('Hand pull', '500 N'); await p.page.mouse.click(5, 600); }));
+await picture('bench-compare', {}, knot('/bench/compare', async (p) => { await p.clickText('Add it'); await wait(600); }));
+await picture('bench-span', {}, knot('/bench/spans'));
 await browser.close();

@@ -1,3 +1,8 @@
+import { benchFigures } from '@/core/bench/figures';
+import { riggingSchema } from '@/core/exchange/rigging';
+import { type Rigging, riggingForces } from '@/core/tackle/rigging';
+import { ropeOf } from '@/core/tackle/systems';
+import { riggingExample } from '@/server/api/examples';
 import { readFileSync } from 'node:fs';
 import { gzipSync } from 'node:zlib';
 import { type Plan } from '@/core/exchange/plan';
@@ -109,6 +114,48 @@ async function benchList(): Promise<void> {
   print('  search for a rare word', spread(await page({ search: '4e732ced', sort: 'changed', after: null })));
 }
 
+/** A 9 to 1 with grips: three travelling bodies and four ropes. */
+const NINE: Rigging = {
+  handAngleRad: 0, bodies: [{ id: 'L', kind: 'load', at: 0 }, { id: 'G', kind: 'travelling', at: 1 }, { id: 'P', kind: 'travelling', at: 2 }, { id: 'Q', kind: 'travelling', at: 3 }, { id: 'A', kind: 'anchor', at: 4 }],
+  ropes: ['hand Q A Q', 'Q P', 'P G A G', 'G L'].map((route) => ropeOf(route, 0.9)),
+};
+
+function benchTension(): void {
+  const each = (runs: number, work: (i: number) => unknown): number => {
+    let best = Infinity;
+    for (let k = 0; k < 5; k++) {
+      const began = performance.now();
+      for (let i = 0; i < runs; i++) work(i);
+      best = Math.min(best, (performance.now() - began) / runs);
+    }
+    return best * 1000;
+  };
+  print('solving a 9 to 1 with three travelling bodies', `${each(20_000, () => riggingForces(NINE, 'hauling')).toFixed(1)} µs`);
+  const doc = riggingSchema.parse(riggingExample);
+  print('all of the bench for one pull, with working', `${Math.round(each(300, (i) => benchFigures({ ...doc, system: { ...doc.system, handForceN: 200 + i } })))} µs`);
+}
+
+/** Pictures a second while the key is held, and the longest task meanwhile. */
+async function benchPulling(): Promise<void> {
+  const browser = await launch();
+  const person = await Person.at(browser);
+  await person.stepInAs('Ilse Varrow');
+  await person.goto('/bench');
+  await person.page.evaluate(() => {
+    const w = window as unknown as { long: number[]; frames: number[] };
+    [w.long, w.frames] = [[], []];
+    new PerformanceObserver((list) => { for (const e of list.getEntries()) w.long.push(e.duration); }).observe({ type: 'longtask' });
+    const frame = (t: number): void => { w.frames.push(t); requestAnimationFrame(frame); };
+    requestAnimationFrame(frame);
+  });
+  await person.page.keyboard.down('p');
+  await new Promise((r) => setTimeout(r, 3000));
+  await person.page.keyboard.up('p');
+  const { perS, longest } = await person.page.evaluate(() => { const { long, frames } = window as unknown as { long: number[]; frames: number[] }; return { perS: ((frames.length - 1) * 1000) / (frames.at(-1)! - frames[0]!), longest: Math.max(0, ...long) }; });
+  print('pulling on the bench', `${perS.toFixed(0)} pictures a second, longest task ${longest === 0 ? 'under 50' : longest.toFixed(0)} ms`);
+  await browser.close();
+}
+
 async function benchPages(): Promise<void> {
   const browser = await launch();
   const person = await Person.at(browser);
@@ -116,7 +163,7 @@ async function benchPages(): Promise<void> {
   await person.openPlan('Apple bins');
   const plan = new URL(person.page.url()).pathname;
   const cookie = (await person.context.cookies()).map((c) => `${c.name}=${c.value}`).join('; ');
-  for (const [name, route] of [['/', '/'], ['/loads', '/loads'], ['/loads/[id]', plan], ['/loads/[id]/print', `${plan}/print`], ['/crew', '/crew'], ['/knots', '/knots'], ['/knots/[id]', '/knots/bowline']] as const) {
+  for (const [name, route] of [['/', '/'], ['/loads', '/loads'], ['/loads/[id]', plan], ['/loads/[id]/print', `${plan}/print`], ['/crew', '/crew'], ['/knots', '/knots'], ['/knots/[id]', '/knots/bowline'], ['/bench', '/bench'], ['/bench/compare', '/bench/compare'], ['/bench/spans', '/bench/spans']] as const) {
     const html = await (await fetch(`${process.env['APP_URL']}${route}`, { headers: name === '/' ? {} : { cookie } })).text();
     const scripts = [...new Set([...html.matchAll(/<script(?![^>]*nomodule)[^>]+src="([^"]+)"/gi)].map((m) => m[1]!))];
     const sizes = await Promise.all(scripts.map(async (s) => gzipSync(Buffer.from(await (await fetch(new URL(s, process.env['APP_URL'])) ).arrayBuffer())).length));
@@ -134,8 +181,10 @@ async function benchPages(): Promise<void> {
 }
 
 benchCore();
+benchTension();
 benchKnots();
 await benchSaves();
 await benchList();
 await benchPages();
+await benchPulling();
 await pool().end();

@@ -37,7 +37,7 @@ export function sayingOf(figures: BenchFigures, loadBearsN: number | null, units
   }
   if (wll === null) {
     const unknown = capacity.places.find((p) => p.problem !== null);
-    return { verdict: 'cannot-say', first: `Nobody knows what ${unknown?.name ?? 'this line'} bears.`, then: 'Enter what its plate or label says, or use something that has one.' };
+    return { verdict: 'cannot-say', first: `Nobody has said what ${unknown ? `“${unknown.name}”` : 'this line'} bears.`, then: 'Enter what its plate or label says, or use something that has one.' };
   }
   const weakest = capacity.places[capacity.governing[0] ?? 0]?.name ?? 'the line';
   if (loadBearsN !== null && !atMost(hauled, loadBearsN)) return { verdict: 'short', first: `${force(hauled)} crushes the load, which bears ${force(loadBearsN)}.`, then: `Do not pull more than ${inHand(Math.min(figures.crushPull?.value ?? 0, pullLimit.value ?? 0), units)}, or spread it with protectors.` };

@@ -87,7 +87,7 @@ describe('what the bench says', () => {
   it('over the WLL: short, with the same limit', () => expect(saying({ handForceN: 1500 })).toMatchObject({ verdict: 'short', first: expect.stringContaining('more than the line’s WLL') }));
   it('tied too near comes before everything', () => expect(saying({ shortStrandM: 0.05, handForceN: 900 })).toMatchObject({ verdict: 'short', first: expect.stringContaining('Tied too near') }));
   it('a load that is crushed', () => expect(saying({}, { loadBearsN: 200 })).toMatchObject({ verdict: 'short', first: expect.stringContaining('crushes the load') }));
-  it('an anchor nobody has rated: cannot say, and what to do', () => expect(saying({}, { anchor: { name: 'tree', rating: { state: 'unrated' }, barDiameterM: 0.3, surface: 'wood' } })).toMatchObject({ verdict: 'cannot-say', first: 'Nobody knows what tree bears.' }));
+  it('an anchor nobody has rated: cannot say, and what to do', () => expect(saying({}, { anchor: { name: 'tree', rating: { state: 'unrated' }, barDiameterM: 0.3, surface: 'wood' } })).toMatchObject({ verdict: 'cannot-say', first: 'Nobody has said what “tree” bears.' }));
 });
 
 describe('schools', () => {
