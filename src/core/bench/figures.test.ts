@@ -69,10 +69,10 @@ describe('a tackle on the bench', () => {
     expect(f.tension.kept.value).toBeCloseTo(250 * 2.71 - ((140_000 / 4.78) * 0.005) / 3, 9);
     expect(f.band).toEqual({ least: 1 + 0.9 + 0.81, most: 1 + 0.9 + 0.81 });
   });
-  it('its anchor bears less than the line: two of three strands pull back on it', () => {
-    const f = benchFigures(tackle('simple-3'));
-    const anchor = f.capacity.places.find((p) => p.part === 'anchor' && p.elementId === 'near')!;
-    expect(anchor.share.value).toBeCloseTo((0.9 + 0.81) / 2.71, 9);
+  it('its anchor bears the whole line once it is made fast; a redirect makes it bear the hand too', () => {
+    const share = (id: SystemId): number => benchFigures(tackle(id)).capacity.places.find((p) => p.part === 'anchor' && p.elementId === 'near')!.share.value!;
+    expect(share('simple-3')).toBe(1);
+    expect(share('redirect')).toBeCloseTo((1 + 0.9) / 0.9, 9);
   });
   it('a block with no rating plate leaves the line unknown, and so the pull', () => {
     const f = benchFigures(tackle('compound-9', 'plain-pulley', null));

@@ -36,7 +36,6 @@ export interface BenchFigures {
   readonly counted: number;
   /** Hauling ratio between the least and the most that its passes leave; both alike where a range is not known. */
   readonly band: { readonly least: number; readonly most: number };
-  readonly handForceN: number;
   readonly capacity: LineCapacity<Working>;
   readonly tension: LineTension<Working>;
   /** Kept after an hour, between most and least settling; null when what is kept is not known. */
@@ -75,7 +74,7 @@ function tackleAt(system: Extract<RiggingDocument['system'], { kind: 'tackle' }>
 }
 
 /** Hauling ratio between the most and the least friction that its passes are known for. */
-export function bandOf(system: RiggingDocument['system']): BenchFigures['band'] {
+function bandOf(system: RiggingDocument['system']): BenchFigures['band'] {
   if (system.kind === 'truckers') return frictionBand(system);
   const at = (end: 'least' | 'most'): number => { const f = riggingForces(tackleAt(system, end), 'hauling'); return f.ok ? f.value.loadRatio : 0; };
   return { least: at('least'), most: at('most') };
@@ -137,7 +136,7 @@ export function benchFigures(doc: RiggingDocument, line: BenchLine = ownLine(doc
   const kept = tension.kept.value;
   const limits = pullLimits(capacity.places, ratio);
   return {
-    rigging, capacity, tension, limits, handForceN: doc.system.handForceN,
+    rigging, capacity, tension, limits,
     hauling: solvedOr(riggingForces(rigging, 'hauling')), holdingRatio: solvedOr(riggingForces(rigging, 'holding')).loadRatio,
     travel: solvedOr(travelRatio(rigging)), counted: solvedOr(riggingForces(withoutFriction(rigging), 'hauling')).loadRatio, band: bandOf(doc.system),
     afterHour: kept === null ? null : { leastN: kept * (1 - SETTLING.most), mostN: kept * (1 - SETTLING.least) },

@@ -63,7 +63,7 @@ export function lineElements(rigging: RiggingDocument): LineElement[] {
 }
 
 /** A system as elements of a line. */
-export function systemElements(system: BenchSystem): LineElement[] {
+function systemElements(system: BenchSystem): LineElement[] {
   if (system.kind === 'tackle') return [{ id: 'system', fromRigging: null, ...system }];
   const { lock, ...hitch } = system;
   return [{ id: 'system', fromRigging: null, ...hitch }, { id: 'lock', kind: 'lock', knot: lock }];

@@ -40,7 +40,7 @@ const beyond = ({ eL, eA, phi }: Record<Input, number>): number => eL ** (1 - ph
  * Load-line tension over hand pull while hauling, by form. Single: F/T = cos φ + e_loop^(1 − φ/π)·(1 + e_anchor).
  * Source: equilibrium of each loop knot, capstan friction (exact for given efficiencies).
  */
-export const HAULING_FORMULAS: Record<TruckersForm, Formula<Input>> = {
+const HAULING_FORMULAS: Record<TruckersForm, Formula<Input>> = {
   single: ratioOf('cos(φ) + eL^(1 − φ ÷ π) × (1 + eA)', (v) => Math.cos(v.phi) + beyond(v)),
   'reeved-twice': ratioOf('cos(φ) + eL^(1 − φ ÷ π) × (1 + eA) × (1 + e₁ × eA)', (v) => Math.cos(v.phi) + beyond(v) * (1 + v.e1 * v.eA)),
   'second-loop': ratioOf('(cos(φ) + eL^(1 − φ ÷ π) × (1 + eA)) × (1 + e₁ + e₁ × eA)', (v) => (Math.cos(v.phi) + beyond(v)) * (1 + v.e1 + v.e1 * v.eA)),

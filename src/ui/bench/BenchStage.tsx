@@ -110,7 +110,7 @@ function useDrag(bench: Bench, rig: DrawnRig) {
   const dragging = useRef(false);
   const frame = useRef(0);
   const moved = (event: ReactPointerEvent<SVGSVGElement>): void => {
-    if (!dragging.current || bench.readOnly) return;
+    if (!dragging.current) return;
     const matrix = event.currentTarget.getScreenCTM();
     if (!matrix) return;
     const p = new DOMPoint(event.clientX, event.clientY).matrixTransform(matrix.inverse());

@@ -27,15 +27,15 @@ const ROUND = PASS_KIND_IDS.filter((id) => id !== 'rope-loop').map((id) => ({ id
 const WITH = [{ id: 'end', name: 'the end' }, { id: 'bight', name: 'a bight, end never touched' }] as const;
 
 /** All forms that can be pulled with. */
-export const FORM_CHOICES: readonly { id: FormId; name: string }[] = FORM_IDS.map((id) => ({ id, name: formName(id) }));
+const FORM_CHOICES: readonly { id: FormId; name: string }[] = FORM_IDS.map((id) => ({ id, name: formName(id) }));
 
 function HitchMore({ system, bench }: { system: Hitch; bench: Bench }) {
   const set = (change: Partial<Hitch>): void => bench.editSystem(change);
   return (
     <More>
-      <Segments label="Turns" disabled={bench.readOnly} value={String(system.passes) as '1' | '2'} choices={[{ id: '1', name: 'single pass' }, { id: '2', name: 'round turn on the loop' }]} onChange={(p) => set({ passes: p === '2' ? 2 : 1 })} />
-      <Segments label="Tied with" disabled={bench.readOnly} value={system.tiedWith} choices={WITH} onChange={(tiedWith) => set({ tiedWith })} />
-      <Segments label="At the anchor" disabled={bench.readOnly} value={system.anchorMode} choices={[{ id: 'slides', name: 'rope evens out' }, { id: 'holds', name: 'rope holds' }]} onChange={(anchorMode) => set({ anchorMode })} />
+      <Segments label="Turns" value={String(system.passes) as '1' | '2'} choices={[{ id: '1', name: 'single pass' }, { id: '2', name: 'round turn on the loop' }]} onChange={(p) => set({ passes: p === '2' ? 2 : 1 })} />
+      <Segments label="Tied with" value={system.tiedWith} choices={WITH} onChange={(tiedWith) => set({ tiedWith })} />
+      <Segments label="At the anchor" value={system.anchorMode} choices={[{ id: 'slides', name: 'rope evens out' }, { id: 'holds', name: 'rope holds' }]} onChange={(anchorMode) => set({ anchorMode })} />
       <FieldGrid $min={150}>
         <Select label="Round the anchor" value={system.roundAnchor} choices={ROUND} onChange={(roundAnchor: PassKind) => set({ roundAnchor, anchorEfficiency: PASS_KINDS[roundAnchor].usual })} />
         <NumberField label="Left past the loop, e" value={system.loopEfficiency} least={0.05} most={1} onChange={(loopEfficiency) => set({ loopEfficiency })} />
@@ -58,9 +58,9 @@ export const FamilyPicker = memo(function FamilyPicker({ bench }: { bench: Bench
       <Select label="What pulls" value={form ?? ('own' as FormId)} choices={choices} onChange={(id) => { if (id !== ('own' as FormId)) bench.replaceSystem(withForm(system, id)); }} />
       {system.kind === 'truckers' ? (
         <>
-          <Segments label="Loop" disabled={bench.readOnly} value={system.loop} choices={LOOPS.some((l) => l.id === system.loop) ? LOOPS : [...LOOPS, { id: system.loop, name: knot(system.loop).name }]} onChange={(loop) => bench.editSystem({ loop: loop as Hitch['loop'] })} />
-          <Segments label="Lock" disabled={bench.readOnly} value={system.lock} choices={LOCKS.some((l) => l.id === system.lock) ? LOCKS : [...LOCKS, { id: system.lock, name: knot(system.lock).name }]} onChange={(lock) => bench.editSystem({ lock: lock as Hitch['lock'] })} />
-          <Segments label="In the loop" disabled={bench.readOnly} value={system.inLoop} choices={IN_LOOP} onChange={(inLoop) => bench.editSystem({ inLoop, loopEfficiency: PASS_KINDS[inLoop as PassKind].usual })} />
+          <Segments label="Loop" value={system.loop} choices={LOOPS.some((l) => l.id === system.loop) ? LOOPS : [...LOOPS, { id: system.loop, name: knot(system.loop).name }]} onChange={(loop) => bench.editSystem({ loop: loop as Hitch['loop'] })} />
+          <Segments label="Lock" value={system.lock} choices={LOCKS.some((l) => l.id === system.lock) ? LOCKS : [...LOCKS, { id: system.lock, name: knot(system.lock).name }]} onChange={(lock) => bench.editSystem({ lock: lock as Hitch['lock'] })} />
+          <Segments label="In the loop" value={system.inLoop} choices={IN_LOOP} onChange={(inLoop) => bench.editSystem({ inLoop, loopEfficiency: PASS_KINDS[inLoop as PassKind].usual })} />
           <div><Button $kind="quiet" aria-expanded={more} onPress={() => setMore(!more)}>{more ? 'Less' : 'Round turn, no-end form, friction'}</Button></div>
           {more ? <HitchMore system={system} bench={bench} /> : null}
         </>

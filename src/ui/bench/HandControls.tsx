@@ -43,10 +43,10 @@ const WhereYouPull = memo(function WhereYouPull({ bench }: { bench: Bench }) {
   const most = Math.max(...rows.map((r) => r.ratio ?? 0), 0.1);
   const now = DIRECTIONS.find((d) => Math.abs(d.angleRad - system.handAngleRad) < 0.01)?.id ?? null;
   return (
-    <Ways value={now ?? ''} isDisabled={bench.readOnly} onChange={(id) => bench.editSystem({ handAngleRad: DIRECTIONS.find((d) => d.id === id)!.angleRad })} aria-label="Where you pull">
+    <Ways value={now ?? ''} onChange={(id) => bench.editSystem({ handAngleRad: DIRECTIONS.find((d) => d.id === id)!.angleRad })} aria-label="Where you pull">
       <Label>Where you pull{now === null ? `, now ${Math.round((system.handAngleRad * 180) / Math.PI)}° from the anchor` : ''}</Label>
       {rows.map((r) => (
-        <Way key={r.id} value={r.id} isDisabled={bench.readOnly || r.ratio === null || r.ratio <= 0}>
+        <Way key={r.id} value={r.id} isDisabled={r.ratio === null || r.ratio <= 0}>
           <svg viewBox="0 0 44 36" width="40" height="33" aria-hidden><circle cx="12" cy="18" r="5" fill="none" stroke="currentColor" strokeWidth="2" /><path d="M12 2v11" stroke="currentColor" strokeWidth="3" /><path d={r.d} fill="none" stroke="currentColor" strokeWidth="2.2" /></svg>
           <span>{r.name}</span><Small as="small">{r.counted === null ? '' : `counted ${trimmed(r.counted)}`}</Small>
           <Bar aria-hidden style={{ width: `${(100 * Math.max(0, r.ratio ?? 0)) / most}%` }} />
@@ -72,7 +72,7 @@ function HandPull({ bench }: { bench: Bench }) {
   return (
     <div>
       <QuantityField label="Hand pull" dimension="force" unit={unit} least={1} most={5000} value={system.handForceN} onChange={(n) => n !== null && pull(n)} />
-      <Slide label="Hand pull" value={Math.min(1, system.handForceN / MOST_HAND_N)} disabled={bench.readOnly} text={hand(system.handForceN)} onChange={(v) => pull(Math.max(1, v * MOST_HAND_N))}
+      <Slide label="Hand pull" value={Math.min(1, system.handForceN / MOST_HAND_N)} text={hand(system.handForceN)} onChange={(v) => pull(Math.max(1, v * MOST_HAND_N))}
         notes={['0', limit === null ? 'WLL not known' : `${hand(limit)} reaches the WLL`, hand(MOST_HAND_N)]} />
     </div>
   );
@@ -93,7 +93,7 @@ const LoopPlace = memo(function LoopPlace({ bench }: { bench: Bench }) {
   return (
     <div>
       <QuantityField label="Loop to anchor" dimension="length" unit={units.length} least={0.05} most={5} value={system.shortStrandM} onChange={(m) => m !== null && bench.editSystem({ shortStrandM: m }, 'loop')} />
-      <Slide label="Loop to anchor" value={Math.min(1, Math.max(0, (system.shortStrandM - LOOP.least) / (LOOP.most - LOOP.least)))} disabled={bench.readOnly} text={formatQuantity(system.shortStrandM, 'length', units)}
+      <Slide label="Loop to anchor" value={Math.min(1, Math.max(0, (system.shortStrandM - LOOP.least) / (LOOP.most - LOOP.least)))} text={formatQuantity(system.shortStrandM, 'length', units)}
         onChange={(v) => bench.editSystem({ shortStrandM: Number((LOOP.least + v * (LOOP.most - LOOP.least)).toFixed(3)) }, 'loop')}
         notes={[bare(LOOP.least, units.length), `usual ${bare(USUAL_LOOP_M.least, units.length)} to ${bare(USUAL_LOOP_M.most, units.length)}, short lines`, bare(LOOP.most, units.length)]} />
     </div>

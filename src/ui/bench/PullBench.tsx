@@ -65,7 +65,7 @@ const BenchHead = memo(function BenchHead({ bench, keeping, pulling, onSheet }: 
       <div><Label><Link href="/bench">Tension bench</Link> / {formOf(doc.system) === null ? 'a route of your own' : formName(formOf(doc.system)!)}</Label><h1>{doc.title}</h1></div>
       <p>{lineWords(doc, units)}</p>
       <Actions>
-        <Button $kind="primary" onPressStart={pulling.start} onPressEnd={pulling.stop} isDisabled={bench.readOnly} data-pulling={pulling.active}>Pull <Kbd aria-hidden>p</Kbd></Button>
+        <Button $kind="primary" onPressStart={pulling.start} onPressEnd={pulling.stop} data-pulling={pulling.active}>Pull <Kbd aria-hidden>p</Kbd></Button>
         <Button onPress={() => bench.tie(!tied)} aria-pressed={tied}>{tied ? 'Untie' : 'Tie off'} <Kbd aria-hidden>t</Kbd></Button>
         {viewer.canWrite ? <Button onPress={() => onSheet('plan')}>Use in a plan</Button> : null}
         <ActionMenu label="Keep, export, import" actions={keeping.actions} />
@@ -77,8 +77,7 @@ const BenchHead = memo(function BenchHead({ bench, keeping, pulling, onSheet }: 
 
 /** The pull bench: pull, see what every strand and part bears, tie off, see what is kept. */
 export function PullBench({ initial, stored }: { initial: RiggingDocument; stored: StoredRigging | null }) {
-  const { viewer } = useMember();
-  const bench = useBench(initial, stored !== null && !viewer.canWrite);
+  const bench = useBench(initial);
   const still = useStill(bench);
   const { keeping, conflict } = useKeeping(bench, stored);
   const pulling = usePulling(bench);
@@ -86,7 +85,7 @@ export function PullBench({ initial, stored }: { initial: RiggingDocument; store
   const [working, setWorking] = useState<OpenedWorking | null>(null);
   const close = (): void => setSheet(null);
   useKeys({
-    t: () => bench.tie(!bench.tied), '?': () => setSheet('keys'), 'mod+z': bench.undo, 'mod+shift+z': bench.redo,
+    t: () => bench.tie(!bench.tied), '?': () => setSheet('keys'), 'mod+z': bench.undo, 'mod+shift+z': bench.redo, 'mod+y': bench.redo,
     w: () => { const at = document.activeElement?.closest('[data-working]') ?? document.querySelector('[data-bench] [data-working]'); (at as HTMLElement | null)?.click(); },
   });
   return (
@@ -95,7 +94,7 @@ export function PullBench({ initial, stored }: { initial: RiggingDocument; store
       <BenchNav><BenchTools bench={still} keeping={keeping} onSheet={setSheet} /></BenchNav>
       <BenchTable bench={bench} title={bench.doc.title} />
       {sheet === 'line' ? <LineSheet bench={bench} onClose={close} onWorking={setWorking} /> : null}
-      {sheet === 'meter' ? <MeterPanel line={bench.doc.title} expected={{ hauledN: bench.figures.tension.hauled.value ?? 0, keptN: bench.figures.tension.kept.value ?? 0, settling: bench.doc.settling }} recorded={bench.doc.readings} canRecord={!bench.readOnly}
+      {sheet === 'meter' ? <MeterPanel line={bench.doc.title} expected={{ hauledN: bench.figures.tension.hauled.value ?? 0, keptN: bench.figures.tension.kept.value ?? 0, settling: bench.doc.settling }} recorded={bench.doc.readings} canRecord
         onRecord={(r) => bench.edit({ readings: [...bench.doc.readings, r].slice(-100) })} onClose={close} /> : null}
       {sheet === 'plan' ? <UseInPlan system={bench.doc.system} rigging={stored ? { id: stored.id, title: bench.doc.title } : null} onClose={close} /> : null}
       {sheet === 'keys' ? <KeysSheet onClose={close} /> : null}

@@ -10,7 +10,7 @@ import { useMember } from '../frame/MemberContext';
 import { Button, IconButton } from '../kit/Button';
 import { FieldGrid, NumberField, QuantityField, TextField } from '../kit/fields';
 import { Select } from '../kit/Select';
-import { ErrorText, Label, Small } from '../kit/text';
+import { ErrorText, Label } from '../kit/text';
 import { addPass, addTravelling, removeBody, removePass, setBody, setEnd, setPass, setStart, type TackleDraft } from './route';
 import { turnsRound } from './rigs';
 import type { Bench } from './useBench';
@@ -76,7 +76,6 @@ export function RouteEditor({ system, bench }: { system: TackleSystem; bench: Be
     const whole = systemSchema.safeParse({ ...system, ...next });
     if (whole.success) bench.editSystem({ ...next, title: '' });
   };
-  if (bench.readOnly) return <Small>Your role looks at riggings; it does not change them.</Small>;
   return (
     <div>
       <Label>Route, from your hand</Label>

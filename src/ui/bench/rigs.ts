@@ -21,10 +21,10 @@ export function tackleOf(id: SystemId, round: PassKind) {
   };
 }
 
-export const isHitch = (id: string): id is TruckersForm => (TRUCKERS_FORMS as readonly string[]).includes(id);
+const isHitch = (id: string): id is TruckersForm => (TRUCKERS_FORMS as readonly string[]).includes(id);
 
 /** What can be chosen to pull with. */
-export const FORM_NAMES: Record<TruckersForm, string> = { single: 'trucker’s hitch', 'reeved-twice': 'trucker’s, loop reeved twice', 'second-loop': 'trucker’s, second loop' };
+const FORM_NAMES: Record<TruckersForm, string> = { single: 'trucker’s hitch', 'reeved-twice': 'trucker’s, loop reeved twice', 'second-loop': 'trucker’s, second loop' };
 export const formName = (id: FormId): string => (isHitch(id) ? FORM_NAMES[id] : SYSTEMS[id].name);
 
 const HITCH = { kind: 'truckers', loop: 'slip-loop', lock: 'two-half-hitches' } as const;

@@ -10,7 +10,6 @@ export interface Bench extends Pick<Editing<RiggingDocument>, 'undo' | 'redo' | 
   readonly figures: BenchFigures;
   /** The line the system stands on. */
   readonly line: BenchLine;
-  readonly readOnly: boolean;
   /** Whether the hand has let go and the lock holds. */
   readonly tied: boolean;
   readonly tie: (tied: boolean) => void;
@@ -26,7 +25,7 @@ export interface Bench extends Pick<Editing<RiggingDocument>, 'undo' | 'redo' | 
 export const MOST_HAND_N = 1000;
 
 /** State of the bench: the rigging, its history, and what it comes to. `lineOf`: where it stands, if that is not a line of its own. */
-export function useBench(initial: RiggingDocument, readOnly = false, lineOf: (doc: RiggingDocument) => BenchLine = ownLine): Bench {
+export function useBench(initial: RiggingDocument, lineOf: (doc: RiggingDocument) => BenchLine = ownLine): Bench {
   const { now: doc, edit: change, undo, redo, canUndo, canRedo } = useHistory(initial);
   const [tied, tie] = useState(false);
   // Strength does not change while the hand pulls: found once for everything but the pull.
@@ -44,7 +43,7 @@ export function useBench(initial: RiggingDocument, readOnly = false, lineOf: (do
     const force = Math.max(1, Math.min(5000, Math.round(handForceN)));
     change((d) => ({ ...d, system: { ...d.system, handForceN: force, ...(handAngleRad === undefined ? {} : { handAngleRad }) } }), 'pull');
   }, [change]);
-  return { doc, figures, line, readOnly, tied, tie, edit, editSystem, replaceSystem, replace, pull, undo, redo, canUndo, canRedo };
+  return { doc, figures, line, tied, tie, edit, editSystem, replaceSystem, replace, pull, undo, redo, canUndo, canRedo };
 }
 
 /** All of a rigging but how hard the hand pulls. */
@@ -59,5 +58,5 @@ function useKept<T>(value: T, key: string): T {
 
 /** The bench for views that do not show the pull: the same object while only the hand moves, so that they rest. Its actions stay good. */
 export function useStill(bench: Bench): Bench {
-  return useKept(bench, `${stillKey(bench.doc)}/${bench.tied}/${bench.readOnly}/${bench.canUndo}/${bench.canRedo}`);
+  return useKept(bench, `${stillKey(bench.doc)}/${bench.tied}/${bench.canUndo}/${bench.canRedo}`);
 }

@@ -58,7 +58,7 @@ export function useKeeping(bench: Bench, stored: StoredRigging | null): { readon
       Both versions are here and what differs is marked. Yours stays one undo away.
     </ConflictSheet>
   ) : null;
-  const said = stored === null ? 'not in the library yet' : viewer.canWrite ? words : 'read only';
+  const said = stored === null ? 'not in the library yet' : viewer.canWrite ? words : 'your changes are not kept';
   const wrong = error ?? (save.state === 'not-kept' ? save.why : null);
   const keeping = useMemo((): Keeping => ({ actions, control, words: said, error: wrong }), [actions, control, said, wrong]);
   return { keeping, conflict };

@@ -32,7 +32,7 @@ export function usePulling(bench: Bench): Pulling {
   const stop = useCallback(() => setWay(0), []);
   useEffect(() => {
     const down = (e: KeyboardEvent): void => {
-      if (e.key.toLowerCase() !== 'p' || e.ctrlKey || e.metaKey || e.altKey || typing(e.target) || document.querySelector('[role=listbox]') || latest.current.readOnly) return;
+      if (e.key.toLowerCase() !== 'p' || e.ctrlKey || e.metaKey || e.altKey || typing(e.target) || document.querySelector('[role=listbox]')) return;
       e.preventDefault();
       setWay(e.shiftKey ? -1 : 1);
     };

@@ -27,7 +27,7 @@ export function PlanBench({ line, element, editor, onClose }: { line: Line; elem
   const { plan } = editor;
   // The plan's own line, edges and fittings and all: the bench must not promise more than the plan will hold.
   const lineOf = useCallback((doc: RiggingDocument): BenchLine => ({ elements: withChoice(line, doc.system).elements, context: lineContext(plan, line, sharingOf(plan)) }), [plan, line, withChoice]);
-  const bench = useBench(initial, editor.readOnly, lineOf);
+  const bench = useBench(initial, lineOf);
   const pulling = usePulling(bench);
   const take = (): void => {
     editor.editLine(line.id, (l) => withChoice(l, bench.doc.system));

@@ -14,10 +14,15 @@ const share = formula({
 /** The anchor body that the chain's own anchor stands for: the one farthest from the load. */
 const mainAnchor = (tackle: Tackle): string | undefined => tackle.bodies.findLast((b) => b.kind === 'anchor')?.id;
 
-/** Share of the load line's tension that the anchor of a tackle bears. Hauling and made fast are alike: the hand's pull stays in the rope. */
+/**
+ * Largest share of the load line's tension that the anchor of a tackle bears. While hauling the hand may bear part of it, or add
+ * to it over a redirect; once the hauled end is made fast, the anchor alone bears the line.
+ */
 export function tackleAnchorShare<V>(t: Tracer<V>, tackle: Tackle): V {
   const forces = tackleForces(t, tackle);
-  return t.apply(share, 'share of the tackle’s anchor', { F: forces.bodiesN.get(mainAnchor(tackle)!)!, T: forces.loadN });
+  const hauling = t.apply(share, 'share while hauling', { F: forces.bodiesN.get(mainAnchor(tackle)!)!, T: forces.loadN });
+  const madeFast = t.given({ label: 'share made fast', symbol: 's', value: 1, unit: 'ratio', source: 'equilibrium without the hand', confidence: 'exact' });
+  return t.extreme('greatest', 'largest share', 's', [hauling, madeFast]);
 }
 
 /** A pulley is made for its rope; what else a rope turns round is taken as thick as the rope itself. Source: pulley makers, from memory. */
