@@ -4,6 +4,7 @@ import { SYSTEMS, type SystemId, systemRigging } from '../tackle/systems';
 import type { PassKind } from '../tackle/passes';
 import type { Working } from '../working/working';
 import { benchFigures } from './figures';
+import { strandWorkings } from './strands';
 
 /** 12 mm polyester of 28 kN, used and good, on rings that bear 5 kN. */
 const base = {
@@ -57,6 +58,19 @@ describe('a trucker’s hitch on the bench', () => {
     expect(near.loop!.arrivesAtN!).toBeLessThan(900);
     expect(benchFigures(hitch({ shortStrandM: 0.3 })).loop!.arrivesAtN).toBeNull();
     expect(benchFigures(hitch({ shortStrandM: 0.3 }, { lengthM: 20, sagM: 1.5 })).loop!.arrivesAtN).toBe(0);
+  });
+  it('a second loop wants three times the travel', () => {
+    const [one, two] = [benchFigures(hitch({ handForceN: 200 })), benchFigures(hitch({ form: 'second-loop', handForceN: 200 * (1.8 / 3.24) }))];
+    expect(two.tension.hauled.value).toBeCloseTo(one.tension.hauled.value!, 9);
+    expect(two.loop!.takeUp.value).toBeCloseTo(one.loop!.takeUp.value!, 9);
+    expect(two.loop!.needed.value! - 0.1).toBeCloseTo(3 * (one.loop!.needed.value! - 0.1), 9);
+  });
+  it('every strand has its working, for a hitch as for a tackle', () => {
+    for (const doc of [hitch({ form: 'second-loop', passes: 2, handAngleRad: 1 }), tackle('compound-9')]) {
+      const [mine, solved] = [strandWorkings(doc.system).strandsN, benchFigures(doc).hauling.strands];
+      mine.forEach((rope, r) => rope.forEach((w, i) => expect(w.value).toBeCloseTo(solved[r]![i]! * doc.system.handForceN, 9)));
+      expect(mine.flat().every((w) => w.source !== '')).toBe(true);
+    }
   });
   it('a load that bears 500 N is crushed at 500/1.8 of pull', () => expect(benchFigures(hitch({}, { loadBearsN: 500 })).crushPull!.value).toBeCloseTo(500 / 1.8, 9));
 });

@@ -83,6 +83,9 @@ function bandOf(system: RiggingDocument['system']): BenchFigures['band'] {
 const entered = (label: string, symbol: string, value: number, unit: Given['unit'], confidence: Given['confidence'] = 'entered', source = 'your entry'): Working =>
   traced.given({ label, symbol, value, unit, source, confidence });
 
+/** A second loop comes three lengths for one of the line: its rope runs from it through the first loop, round the anchor and back. Exact. */
+const SECOND_LOOP_TRAVEL = 3;
+
 function loopPlace(doc: RiggingDocument, tension: LineTension<Working>): LoopPlace | null {
   if (doc.system.kind !== 'truckers') return null;
   const { shortStrandM } = doc.system;
@@ -93,11 +96,12 @@ function loopPlace(doc: RiggingDocument, tension: LineTension<Working>): LoopPla
     spanM: entered('anchor to anchor', 'L', doc.lengthM, 'm'), sagM: entered('sag while slack', 's', doc.sagM, 'm'),
     settingM: entered('knots drawing up', 'k', KNOT_SETTING_M, 'm', 'practice', 'common practice'),
   };
-  const needed = loopDistance(traced, inputs, entered('hand’s width', 'h', HAND_WIDTH_M, 'm', 'practice', 'common practice'));
+  const travel = doc.system.form === 'second-loop' ? SECOND_LOOP_TRAVEL : 1;
+  const needed = loopDistance(traced, inputs, entered('hand’s width', 'h', HAND_WIDTH_M, 'm', 'practice', 'common practice'), travel);
   const taken = takeUp(traced, inputs);
-  const short = taken.value !== null && taken.value > shortStrandM;
+  const short = taken.value !== null && taken.value * travel > shortStrandM;
   const line = { lengthM, stiffnessN: ea.value ?? 0, spanM: doc.lengthM, sagM: doc.sagM, settingM: KNOT_SETTING_M };
-  return { takeUp: taken, needed, arrivesAtN: short ? tensionWhenLoopArrivesN(line, shortStrandM) : null };
+  return { takeUp: taken, needed, arrivesAtN: short ? tensionWhenLoopArrivesN(line, shortStrandM / travel) : null };
 }
 
 function pullLimits(places: readonly ChainPlace<Working>[], ratio: Working): PullLimit[] {

@@ -46,9 +46,21 @@ export function takeUp<V>(t: Tracer<V>, input: TakeUpInputs<V>): V {
   });
 }
 
-/** How far from the anchor the loop is to be tied, in m. Practice: 25 to 30 cm for short lines. */
-export function loopDistance<V>(t: Tracer<V>, input: TakeUpInputs<V>, handWidthM: V): V {
-  return t.apply(distance, 'loop from the anchor', { u: takeUp(t, input), h: handWidthM });
+const farther = formula<'u' | 'm' | 'h'>({
+  symbol: 'a', unit: 'm', text: 'm × u + h', source: 'travel of the loop in hand, and a hand’s width to tie in', confidence: 'practice',
+  compute: ({ u, m, h }) => m * u + h,
+});
+
+/**
+ * How far from the anchor the loop is to be tied, in m. Practice: 25 to 30 cm for short lines, further up for a double.
+ * `travel`: how far the loop in hand comes for each length the line comes in; 3 for a second loop, whose own three strands
+ * must give out what the first loop's two take in and its own part besides.
+ */
+export function loopDistance<V>(t: Tracer<V>, input: TakeUpInputs<V>, handWidthM: V, travel = 1): V {
+  const u = takeUp(t, input);
+  if (travel === 1) return t.apply(distance, 'loop from the anchor', { u, h: handWidthM });
+  const m = t.given({ label: 'travel of the second loop for that of the line', symbol: 'm', value: travel, unit: 'ratio', source: 'lengths of the ropes', confidence: 'exact' });
+  return t.apply(farther, 'second loop from the anchor', { u, m, h: handWidthM });
 }
 
 /**

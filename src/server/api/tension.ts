@@ -74,12 +74,13 @@ export function computeSpan({ spanM, riseM, sagM, weightNPerM, load, limitN }: z
   const hanging = { spanM, riseM, weightNPerM };
   const curve = catenaryOfSag(hanging, sagM);
   const loaded = load && { ...hanging, ...load };
-  const ends = loaded && endTensions(traced, loaded, sagM);
+  // Without a load the line's own weight alone, by the parabola: the catenary has no formula that ends.
+  const ends = endTensions(traced, loaded ?? { ...hanging, loadN: 0, atM: spanM / 2 }, sagM);
   return {
     catenary: curve, parabolaHorizontalN: riseM === 0 ? parabolaTensionN(hanging, sagM) : null,
-    load: ends && { horizontalN: ends.horizontalN.value, firstN: ends.firstN.value, secondN: ends.secondN.value, greatestN: ends.greatestN.value },
+    load: loaded && { horizontalN: ends.horizontalN.value, firstN: ends.firstN.value, secondN: ends.secondN.value, greatestN: ends.greatestN.value },
     sagAtLimitM: loaded && limitN !== null ? must(sagForLimit(loaded, limitN)) : null,
-    working: ends && ends.greatestN,
+    working: ends.greatestN,
   };
 }
 

@@ -2,9 +2,11 @@
 import { memo, useMemo, useState } from 'react';
 import styled from 'styled-components';
 import type { BenchFigures } from '@/core/bench/figures';
+import { strandWorkings } from '@/core/bench/strands';
 import { knot } from '@/core/knot/knots';
 import { alternatives } from '@/core/line/alternatives';
 import type { Verdict } from '@/core/securement/verdict';
+import { strandSymbol } from '@/core/tackle/rigging-working';
 import { atMost, formatQuantity, type UnitChoice } from '@/core/units';
 import { useMember } from '../frame/MemberContext';
 import { Button } from '../kit/Button';
@@ -12,7 +14,7 @@ import { Sheet } from '../kit/Sheet';
 import { Figure, Small } from '../kit/text';
 import { VerdictMark } from '../kit/VerdictMark';
 import { WorkingFigure, type OpenWorking } from '../planner/LineCard';
-import { handUnit } from './strandWords';
+import { handUnit, strandWords } from './strandWords';
 import type { Bench } from './useBench';
 
 const Box = styled.section<{ $bad: boolean }>`
@@ -64,6 +66,7 @@ function useBetterLoop({ doc, figures, line }: Bench): { name: string; wllN: num
 function Limits({ bench, onClose, onWorking }: { bench: Bench; onClose: () => void; onWorking: OpenWorking }) {
   const { units } = useMember();
   const { limits, crushPull } = bench.figures;
+  const words = strandWords(bench, units);
   return (
     <Sheet title="How hard each part may be pulled" side open onClose={onClose}>
       <p style={{ marginBottom: 8 }}>The line tension each part allows, and the hand pull that reaches it. The first row stops the pull.</p>
@@ -76,6 +79,13 @@ function Limits({ bench, onClose, onWorking }: { bench: Bench; onClose: () => vo
           </Row>
         ))}
         {crushPull ? <Row><span>the load</span><Figure $size={15}>{formatQuantity(bench.doc.loadBearsN!, 'force', units, 'capacity')}</Figure><WorkingFigure working={crushPull} title="Pull that crushes the load" text={inHand(crushPull.value ?? 0, units)} onOpen={onWorking} size={15} /></Row> : null}
+      </ul>
+      <h3 style={{ paddingTop: 18 }}>Strands while hauling</h3>
+      <ul aria-label="Strands">
+        {strandWorkings(bench.doc.system).strandsN.flatMap((rope, r) => rope.map((w, s) => {
+          const name = words.of(r, s)?.name || strandSymbol(r, s);
+          return <Row key={`${r}/${s}`}><span>{name}</span><span /><WorkingFigure working={w} title={`Strand: ${name}`} text={inHand(w.value ?? 0, units)} onOpen={onWorking} size={15} /></Row>;
+        }))}
       </ul>
     </Sheet>
   );

@@ -14,6 +14,8 @@ import { CHART_TEXT, Chart, type ChartColours } from '../kit/Chart';
 import { QuantityField } from '../kit/fields';
 import { Select } from '../kit/Select';
 import { Label, Small } from '../kit/text';
+import { type OpenWorking, WorkingFigure } from '../planner/LineCard';
+import { type OpenedWorking, WorkingSheet } from '../working/WorkingSheet';
 import { BenchNav } from './BenchNav';
 import { type Compared, compared, compareRows, roundName, withTurns } from './compareRows';
 import { formName, newRigging } from './rigs';
@@ -27,7 +29,7 @@ const Two = styled.div`display:grid;grid-template-columns:minmax(0,1.25fr) minma
 const Wide = styled.div`overflow-x:auto`;
 const Table = styled.table`border-collapse:collapse;width:100%;font-family:var(--font-figure);
   & th,& td{text-align:left;padding:8px 10px;border-bottom:var(--w-hair) solid var(--line);font-size:14.5px;vertical-align:top;font-variant-numeric:tabular-nums}
-  & thead th{border-bottom:var(--w-rule) solid var(--ink);font-weight:680;min-width:118px}& tbody th{font-weight:560;font-stretch:88%;color:var(--ink-2);min-width:128px}& td{font-weight:620}
+  & thead th{border-bottom:var(--w-rule) solid var(--ink);font-weight:680;min-width:118px}& tbody th{font-weight:560;font-stretch:88%;color:var(--ink-2);min-width:128px}& td{font-weight:620}& td button{margin:-9px 0;padding:4px 0}
   & td[data-best=true]{background:var(--sheet);box-shadow:inset 0 0 0 2px var(--ink)}`;
 const Key = styled.svg`display:block;width:64px;height:12px`;
 
@@ -56,7 +58,7 @@ function chartOption(list: readonly Compared[], c: ChartColours, hand: number, l
   };
 }
 
-function Columns({ list, onDrop }: { list: readonly Compared[]; onDrop: (key: string) => void }) {
+function Columns({ list, onDrop, onWorking }: { list: readonly Compared[]; onDrop: (key: string) => void; onWorking: OpenWorking }) {
   const { units } = useMember();
   const rows = compareRows(list, units);
   return (
@@ -66,7 +68,7 @@ function Columns({ list, onDrop }: { list: readonly Compared[]; onDrop: (key: st
           <th scope="col" key={s.key}><div style={{ display: 'flex', justifyContent: 'space-between' }}><span>{s.name}</span>{list.length > 1 ? <IconButton aria-label={`Leave out ${s.name}`} onPress={() => onDrop(s.key)}>×</IconButton> : null}</div>
             <Key viewBox="0 0 64 12" aria-hidden><path d="M0 6H64" stroke="var(--ink)" strokeWidth={2.6} strokeDasharray={dashText(DASHES[i]!)} /></Key></th>
         ))}</tr></thead>
-        <tbody>{rows.map((r) => <tr key={r.what}><th scope="row">{r.what}</th>{r.cells.map((cell, i) => <td key={list[i]!.key} data-best={r.best === i}>{cell}</td>)}</tr>)}</tbody>
+        <tbody>{rows.map((r) => <tr key={r.what}><th scope="row">{r.what}</th>{r.cells.map((cell, i) => <td key={list[i]!.key} data-best={r.best === i}>{r.workings[i] ? <WorkingFigure working={r.workings[i]} title={`${list[i]!.name}: ${r.what}`} text={cell} onOpen={onWorking} size={14.5} /> : cell}</td>)}</tr>)}</tbody>
       </Table>
     </Wide>
   );
@@ -78,6 +80,7 @@ export function SideBySide({ strength, library }: { strength: Strength; library:
   const [chosen, setChosen] = useState<readonly string[]>(['single', 'second-loop', 'simple-3']);
   const [next, setNext] = useState<string>('compound-9');
   const [handN, setHandN] = useState(250);
+  const [working, setWorking] = useState<OpenedWorking | null>(null);
   const [round, setRound] = useState<PassKind>('plain-pulley');
   const choices = useMemo(() => [...FORM_IDS.map((id) => ({ id: id as string, name: formName(id) })), ...library.map((l) => ({ id: l.id, name: `library: ${l.title}` }))], [library]);
   const list = useMemo(() => chosen.map((id) => {
@@ -100,7 +103,7 @@ export function SideBySide({ strength, library }: { strength: Strength; library:
           <Button onPress={() => setChosen([...chosen, add])} isDisabled={chosen.length >= MOST || add === ''}>{chosen.length >= MOST ? 'Four at most' : 'Add it'}</Button>
         </Controls>
         <Two>
-          <Columns list={list} onDrop={(key) => setChosen(chosen.filter((k) => k !== key))} />
+          <Columns list={list} onDrop={(key) => setChosen(chosen.filter((k) => k !== key))} onWorking={setWorking} />
           <section aria-label="Chart">
             <h2>Hand pull against line tension</h2>
             <Chart label={`Line tension for hand pulls up to ${MOST_HAND_N} N: ${list.map((s) => `${s.name} ${s.figures.hauling.loadRatio.toFixed(2)} to 1`).join(', ')}`} option={option} height={420} />
@@ -108,6 +111,7 @@ export function SideBySide({ strength, library }: { strength: Strength; library:
           </section>
         </Two>
       </Page>
+      <WorkingSheet opened={working} over="Side by side" onClose={() => setWorking(null)} />
     </>
   );
 }

@@ -2,6 +2,7 @@ import { benchFigures, type BenchFigures } from '@/core/bench/figures';
 import type { RiggingDocument } from '@/core/exchange/rigging';
 import { PASS_KINDS, type PassKind } from '@/core/tackle/passes';
 import { formatNumber, formatQuantity, type UnitChoice } from '@/core/units';
+import type { Working } from '@/core/working/working';
 import { turnsRound } from './rigs';
 import { handUnit } from './strandWords';
 
@@ -22,7 +23,7 @@ export const compared = (key: string, name: string, doc: RiggingDocument, handFo
 };
 
 /** A row of the comparison. `best`: which column it speaks for, where one does. */
-export interface CompareRow { readonly what: string; readonly cells: readonly string[]; readonly best: number | null }
+export interface CompareRow { readonly what: string; readonly cells: readonly string[]; readonly best: number | null; readonly workings: readonly (Working | null)[] }
 
 const highest = (values: readonly (number | null)[]): number | null => {
   const known = values.filter((v): v is number => v !== null);
@@ -35,20 +36,20 @@ export function compareRows(list: readonly Compared[], units: UnitChoice): Compa
   const force = (n: number | null): string => (n === null ? 'not known' : formatQuantity(n, 'force', units, 'capacity'));
   const hand = (n: number | null): string => (n === null ? 'not known' : formatQuantity(n, 'force', { ...units, force: handUnit(units) }, 'capacity'));
   const ratio = (n: number): string => `${formatNumber(n)} : 1`;
-  const row = (what: string, of: (f: BenchFigures, doc: RiggingDocument) => string, better?: (f: BenchFigures) => number | null): CompareRow =>
-    ({ what, cells: list.map((c) => of(c.figures, c.doc)), best: better ? highest(list.map((c) => better(c.figures))) : null });
+  const row = (what: string, of: (f: BenchFigures, doc: RiggingDocument) => string, better?: (f: BenchFigures) => number | null, working: (f: BenchFigures) => Working | null = () => null): CompareRow =>
+    ({ what, cells: list.map((c) => of(c.figures, c.doc)), best: better ? highest(list.map((c) => better(c.figures))) : null, workings: list.map((c) => working(c.figures)) });
   return [
     row('counted, no friction', (f) => ratio(f.counted)),
-    row('while hauling', (f) => ratio(f.tension.ratio?.value ?? 0), (f) => f.tension.ratio?.value ?? null),
+    row('while hauling', (f) => ratio(f.tension.ratio?.value ?? 0), (f) => f.tension.ratio?.value ?? null, (f) => f.tension.ratio),
     row('by what its turns leave', (f) => (f.band.most - f.band.least < 0.005 ? 'one value known' : `${formatNumber(f.band.least)} to ${formatNumber(f.band.most)}`)),
     row('of the count, friction leaves', (f) => `${Math.round(((f.tension.ratio?.value ?? 0) / f.counted) * 100)} %`, (f) => (f.tension.ratio?.value ?? 0) / f.counted),
-    row('load line, hauling', (f) => force(f.tension.hauled.value), (f) => f.tension.hauled.value),
-    row('kept after tie-off', (f) => force(f.tension.kept.value), (f) => f.tension.kept.value),
+    row('load line, hauling', (f) => force(f.tension.hauled.value), (f) => f.tension.hauled.value, (f) => f.tension.hauled),
+    row('kept after tie-off', (f) => force(f.tension.kept.value), (f) => f.tension.kept.value, (f) => f.tension.kept),
     row('after the first hour', (f) => (f.afterHour ? `${force(f.afterHour.leastN)} to ${force(f.afterHour.mostN)}` : 'not known')),
     row('rope hauled for 1 m of travel', (f) => formatQuantity(f.travel, 'length', units)),
     row('to lower, the hand holds', (f, doc) => hand((doc.system.handForceN * f.hauling.loadRatio) / f.holdingRatio)),
     row('on the anchor', (f, doc) => force([...f.hauling.anchors.values()].reduce((a, b) => a + b, 0) * doc.system.handForceN)),
-    row('do not pull more than', (f) => hand(f.pullLimit.value)),
+    row('do not pull more than', (f) => hand(f.pullLimit.value), undefined, (f) => f.pullLimit),
   ];
 }
 
