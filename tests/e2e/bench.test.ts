@@ -62,8 +62,13 @@ describe('the pull bench by mouse', () => {
   });
   it('both doubles, named for what they are; a ring in the loop makes the “2:1” school true', async () => {
     const p = await atBench();
+    await p.fill('Hand pull', '300 N');
+    await untilFigures(p, '0.540 kN');
     await p.choose('What pulls', 'trucker’s, second loop');
     await untilFigures(p, '3.24');
+    // The hand goes on pulling as it did, 3.24 × 300 N, and the bench is called for what it is.
+    await untilFigures(p, '0.972 kN');
+    await until(p, 'h1', 'Trucker’s, second loop');
     await p.choose('What pulls', 'trucker’s, loop reeved twice');
     await untilFigures(p, '2.04');
     await p.choose('What pulls', 'trucker’s hitch');

@@ -9,7 +9,7 @@ import { Button } from '../kit/Button';
 import { FieldGrid, NumberField } from '../kit/fields';
 import { Segments } from '../kit/Segments';
 import { Select } from '../kit/Select';
-import { formName, formOf, withForm } from './rigs';
+import { formName, formOf } from './rigs';
 import { RouteEditor } from './RouteEditor';
 import type { Bench } from './useBench';
 
@@ -55,7 +55,7 @@ export const FamilyPicker = memo(function FamilyPicker({ bench }: { bench: Bench
   const choices = form === null ? [...FORM_CHOICES, { id: 'own' as FormId, name: 'a route of your own' }] : FORM_CHOICES;
   return (
     <Whole aria-label="What pulls">
-      <Select label="What pulls" value={form ?? ('own' as FormId)} choices={choices} onChange={(id) => { if (id !== ('own' as FormId)) bench.replaceSystem(withForm(system, id)); }} />
+      <Select label="What pulls" value={form ?? ('own' as FormId)} choices={choices} onChange={(id) => { if (id !== ('own' as FormId)) bench.choose(id); }} />
       {system.kind === 'truckers' ? (
         <>
           <Segments label="Loop" value={system.loop} choices={LOOPS.some((l) => l.id === system.loop) ? LOOPS : [...LOOPS, { id: system.loop, name: knot(system.loop).name }]} onChange={(loop) => bench.editSystem({ loop: loop as Hitch['loop'] })} />

@@ -3,7 +3,7 @@ import type { ElementOf, LineElement } from '@/core/line/gear';
 import type { Strength } from '@/core/securement/schema';
 import type { TackleRoute } from '@/core/tackle/fields';
 import { PASS_KINDS, type PassKind } from '@/core/tackle/passes';
-import { type FormId, SYSTEMS, type SystemId, systemRigging } from '@/core/tackle/systems';
+import { FORM_IDS, type FormId, SYSTEMS, type SystemId, systemRigging } from '@/core/tackle/systems';
 import { TRUCKERS_FORMS, type TruckersForm } from '@/core/tackle/truckers';
 
 /** Names of a tackle's bodies as people say them. */
@@ -26,6 +26,10 @@ const isHitch = (id: string): id is TruckersForm => (TRUCKERS_FORMS as readonly 
 /** What can be chosen to pull with. */
 const FORM_NAMES: Record<TruckersForm, string> = { single: 'trucker’s hitch', 'reeved-twice': 'trucker’s, loop reeved twice', 'second-loop': 'trucker’s, second loop' };
 export const formName = (id: FormId): string => (isHitch(id) ? FORM_NAMES[id] : SYSTEMS[id].name);
+
+/** What a rigging is called until somebody names it. */
+export const formTitle = (id: FormId): string => formName(id).replace(/^./, (c) => c.toUpperCase());
+export const isFormTitle = (title: string): boolean => FORM_IDS.some((id) => formTitle(id) === title);
 
 const HITCH = { kind: 'truckers', loop: 'slip-loop', lock: 'two-half-hitches' } as const;
 
@@ -50,7 +54,7 @@ const RING = { name: 'ring', rating: { state: 'rated', wllN: 5000 }, barDiameter
 export function newRigging(strength: Strength, form: FormId = 'single'): RiggingDocument {
   const system = withForm(riggingSchema.shape.system.parse(HITCH), form);
   return riggingSchema.parse({
-    format: 'vast-cleat/rigging', version: 1, title: formName(form).replace(/^./, (c) => c.toUpperCase()), strength, system, lengthM: 4.78,
+    format: 'vast-cleat/rigging', version: 1, title: formTitle(form), strength, system, lengthM: 4.78,
     rope: { material: 'polyester', diameterM: 0.012, mbsN: 28_000, tag: 'PE-12-2' }, anchor: RING, farAnchor: { ...RING, name: 'far ring' },
   });
 }

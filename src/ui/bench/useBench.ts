@@ -2,7 +2,9 @@
 import { useCallback, useMemo, useRef, useState } from 'react';
 import { benchFigures, type BenchFigures, type BenchLine, capacityOf, ownLine } from '@/core/bench/figures';
 import { type BenchSystem, type RiggingDocument } from '@/core/exchange/rigging';
+import type { FormId } from '@/core/tackle/systems';
 import { type Editing, useHistory } from '../history';
+import { formTitle, isFormTitle, withForm } from './rigs';
 
 /** The bench as its views see it. */
 export interface Bench extends Pick<Editing<RiggingDocument>, 'undo' | 'redo' | 'canUndo' | 'canRedo'> {
@@ -16,7 +18,8 @@ export interface Bench extends Pick<Editing<RiggingDocument>, 'undo' | 'redo' | 
   /** Changes the document; `key` names what is being changed, so that a pull of the hand is one step of undo. */
   edit(change: Partial<RiggingDocument>, key?: string): void;
   editSystem(change: Partial<BenchSystem>, key?: string): void;
-  replaceSystem(system: BenchSystem): void;
+  /** Another system in the place of this one; the hand and, as far as it goes, the rest stay. */
+  choose(form: FormId): void;
   replace(doc: RiggingDocument): void;
   pull(handForceN: number, handAngleRad?: number): void;
 }
@@ -36,14 +39,17 @@ export function useBench(initial: RiggingDocument, lineOf: (doc: RiggingDocument
   const edit = useCallback((next: Partial<RiggingDocument>, key?: string) => change((d) => ({ ...d, ...next }), key), [change]);
   const editSystem = useCallback((next: Partial<BenchSystem>, key?: string) =>
     change((d) => ({ ...d, system: { ...d.system, ...next } as BenchSystem }), key), [change]);
-  const replaceSystem = useCallback((system: BenchSystem) => { tie(false); change((d) => ({ ...d, system })); }, [change]);
+  const choose = useCallback((form: FormId) => {
+    tie(false);
+    change((d) => ({ ...d, system: withForm(d.system, form), title: isFormTitle(d.title) ? formTitle(form) : d.title }));
+  }, [change]);
   const replace = useCallback((next: RiggingDocument) => { tie(false); change(() => next); }, [change]);
   const pull = useCallback((handForceN: number, handAngleRad?: number) => {
     tie(false);
     const force = Math.max(1, Math.min(5000, Math.round(handForceN)));
     change((d) => ({ ...d, system: { ...d.system, handForceN: force, ...(handAngleRad === undefined ? {} : { handAngleRad }) } }), 'pull');
   }, [change]);
-  return { doc, figures, line, tied, tie, edit, editSystem, replaceSystem, replace, pull, undo, redo, canUndo, canRedo };
+  return { doc, figures, line, tied, tie, edit, editSystem, choose, replace, pull, undo, redo, canUndo, canRedo };
 }
 
 /** All of a rigging but how hard the hand pulls. */

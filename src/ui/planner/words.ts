@@ -16,7 +16,8 @@ export function wordValue(value: number | null, unit: Working['unit'], units: Un
     case 'rad': return formatQuantity(value, 'angle', units, rounding);
     case 'g': return `${formatNumber(value, rounding)}\u00a0g`;
     case 'count': return String(Math.round(value));
-    case 'N/m': return `${formatNumber(value / 1000, rounding)}\u00a0kN/m`;
+    // A rope's stiffness is thousands of newtons a metre, its weight a few.
+    case 'N/m': return Math.abs(value) < 1000 ? `${formatNumber(value, rounding)}\u00a0N/m` : `${formatNumber(value / 1000, rounding)}\u00a0kN/m`;
     case 'ratio': return formatNumber(value, rounding);
   }
 }
