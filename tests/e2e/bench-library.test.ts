@@ -32,7 +32,6 @@ describe('a rigging in the library', () => {
     await p.goto('/bench/library');
     await p.fill('Find a rigging', title);
     await p.page.waitForFunction((t) => [...document.querySelectorAll('ul[aria-label="Riggings"] a')].filter((a) => a.textContent === t).length === 2, {}, title);
-    await p.leave();
   });
   it('two editors: the second sees both versions and nothing is overwritten', async () => {
     const p = await atBench();
@@ -43,7 +42,6 @@ describe('a rigging in the library', () => {
     await until(p, '[role=dialog]', 'saved this rigging first');
     await p.clickText('Take theirs');
     await until(p, 'h1', 'Saved first');
-    await p.leave();
   });
 });
 
@@ -74,7 +72,6 @@ describe('the bench in a plan', () => {
     await until(p, 'article[data-line="1"]', 'counted 9.00 to 1, hauling 3.24 to 1');
     await p.afterEdit();
     expect(p.errors).toEqual([]);
-    await p.leave();
   });
   it('from the bench into a plan: the line says which rigging of the library it came from', async () => {
     const p = await atBench();
@@ -90,6 +87,5 @@ describe('the bench in a plan', () => {
     await p.page.waitForSelector('article[data-line="2"]');
     await (await p.page.waitForSelector('::-p-xpath(//article[@data-line="2"]//button[starts-with(normalize-space(.),"rope turn in the loop")])'))!.click();
     await until(p, 'article[data-line="2"] a', `Butterfly ${stamp}`);
-    await p.leave();
   });
 });

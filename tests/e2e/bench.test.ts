@@ -18,7 +18,6 @@ describe('the pull bench by mouse', () => {
     expect(text).toContain('“10 lb gives about 20 lb” wants a ring or connector in the loop: 1.85 to 2.07');
     expect(await p.text('[data-bench-verdict]')).toMatch(/HOLDS[\s\S]*Do not pull more than/);
     expect(p.errors).toEqual([]);
-    await p.leave();
   });
   it('the hand is dragged: farther is harder; sideways is sideways; one undo takes the whole pull back', async () => {
     const p = await atBench();
@@ -39,7 +38,6 @@ describe('the pull bench by mouse', () => {
     await p.page.mouse.up();
     await p.page.waitForFunction(() => document.querySelector<HTMLInputElement>('[role=radiogroup][aria-label="Where you pull"] input:checked, [role=radiogroup] [data-selected] input')?.value === 'sideways');
     await untilFigures(p, '1.13');
-    await p.leave();
   });
   it('tying off shows what is kept; another loop changes what the line may carry; parts and workings open', async () => {
     const p = await atBench();
@@ -58,7 +56,6 @@ describe('the pull bench by mouse', () => {
     await press(p, 'section[aria-label="Counted, hauling, kept"] > div:nth-child(2) button');
     await p.page.waitForSelector('[role=dialog]');
     expect(await p.text('[role=dialog]')).toContain('H × R');
-    await p.leave();
   });
   it('both doubles, named for what they are; a ring in the loop makes the “2:1” school true', async () => {
     const p = await atBench();
@@ -74,7 +71,6 @@ describe('the pull bench by mouse', () => {
     await p.choose('What pulls', 'trucker’s hitch');
     await press(p, '[aria-label="In the loop"] button:nth-of-type(2)');
     await untilFigures(p, 'the “2:1” school, is true here');
-    await p.leave();
   });
 });
 
@@ -108,7 +104,6 @@ describe('the pull bench by keys', () => {
     await p.page.waitForFunction(() => !document.querySelector('[role=dialog]'));
     await keyboard.press('?');
     await until(p, '[role=dialog]', 'pull, as long as it is held');
-    await p.leave();
   });
   it('a route is built by choosing stops: 2 to 1, a turn and another end make 3 to 1; what cannot be worked out is said and nothing is lost', async () => {
     const p = await atBench('/bench?system=simple-2');
@@ -125,7 +120,6 @@ describe('the pull bench by keys', () => {
     await until(p, '[data-bench-verdict]', 'CANNOT SAY');
     await p.fill('Marked WLL', '8 kN');
     await until(p, '[data-bench-verdict]', 'HOLDS');
-    await p.leave();
   });
 });
 
@@ -146,7 +140,6 @@ describe('the pull bench on a phone', () => {
       await p.goto(path);
       expect(await p.page.evaluate(() => document.documentElement.scrollWidth), path).toBeLessThanOrEqual(390);
     }
-    await p.leave();
   });
 });
 
@@ -169,7 +162,6 @@ describe.each(['day', 'shade', 'night'])('axe finds nothing on the bench in %s',
       await none(path);
     }
     expect(p.errors).toEqual([]);
-    await p.leave();
   });
 });
 
@@ -187,7 +179,6 @@ describe('side by side, spans, wraps', () => {
     await p.page.waitForFunction(() => document.querySelectorAll('thead th').length === 4);
     expect(await p.page.$$eval('[role=img] svg path', (l) => l.length)).toBeGreaterThan(6);
     expect(p.errors).toEqual([]);
-    await p.leave();
   });
   it('a drum-tight line with a small load is short; let it hang, and it holds; legs at 45° bear 1.414', async () => {
     const p = await atBench('/bench/spans');
@@ -198,7 +189,6 @@ describe('side by side, spans, wraps', () => {
     await p.fill('Length of the line before', '10.1 m');
     await p.page.waitForSelector('[data-span-verdict=holds]');
     await until(p, '[aria-label="Legs and slings"]', '1.41 times its share');
-    await p.leave();
   });
   it('two turns on a post leave too much for a light hand; three do', async () => {
     const p = await atBench('/bench/wraps');
@@ -207,7 +197,6 @@ describe('side by side, spans, wraps', () => {
     await p.page.waitForSelector('[data-wraps=holds]');
     await p.choose('Wrapped as', 'prusik');
     await until(p, 'main', 'grip hitches slip before they break');
-    await p.leave();
   });
 });
 
@@ -235,6 +224,5 @@ describe('speed', () => {
     // The best run counts: other programs on a shared machine only ever make it slower.
     expect(Math.max(...runs.map((r) => r.perS)), JSON.stringify(runs)).toBeGreaterThan(55);
     expect(Math.min(...runs.map((r) => r.longest)), JSON.stringify(runs)).toBeLessThanOrEqual(50);
-    await p.leave();
   });
 });

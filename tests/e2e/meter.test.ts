@@ -36,7 +36,6 @@ describe('the stand-in for a load cell', () => {
     await p.clickText('Stop reading');
     await link(p, 'off');
     expect(p.errors).toEqual([]);
-    await p.leave();
   });
   it('damaged lines are dropped and counted, and reading goes on', async () => {
     const p = await atMeter();
@@ -45,7 +44,6 @@ describe('the stand-in for a load cell', () => {
     await readings(p, 30);
     expect(await counts(p)).toMatch(/[3-9] damaged lines dropped/);
     await link(p, 'live');
-    await p.leave();
   });
   it('a cut connection is shown, restored by itself, and says what was missed', async () => {
     const p = await atMeter();
@@ -62,7 +60,6 @@ describe('the stand-in for a load cell', () => {
     await link(p, 'live');
     await readings(p, 60);
     expect(await counts(p)).toMatch(/\d+ readings missed/);
-    await p.leave();
   });
   it('an overload is shouted, and what the cell shows then cannot be recorded', async () => {
     const p = await atMeter();
@@ -70,7 +67,6 @@ describe('the stand-in for a load cell', () => {
     await p.clickText('Read the stand-in');
     await until(p, '[data-link]', 'OVER: beyond what the cell may take');
     expect(await p.page.$eval('::-p-xpath(//button[normalize-space()="Record this reading"])', (e) => (e as HTMLButtonElement).disabled)).toBe(true);
-    await p.leave();
   });
   it('ten minutes of readings at ten a second, sixty times faster: memory does not grow', async () => {
     const p = await atMeter();
@@ -85,7 +81,6 @@ describe('the stand-in for a load cell', () => {
     // Six thousand readings more: kept, they would be over a megabyte with their strings and objects.
     expect((after - before) / 1e6, `${before} to ${after}`).toBeLessThan(0.6);
     await link(p, 'live');
-    await p.leave();
   });
 });
 
@@ -114,7 +109,6 @@ describe('a real cell', () => {
     expect(await counts(p)).toMatch(/damaged lines dropped/);
     await until(p, '[role=alert]', 'unplugged or switched off');
     await link(p, 'lost');
-    await p.leave();
   });
 });
 
@@ -144,7 +138,6 @@ describe('the meter in a plan', () => {
     await p.fill('Tension measured', '1 kN');
     await again;
     expect(await p.text('article[data-line="1"]')).not.toContain('stand-in cell');
-    await p.leave();
   });
 });
 

@@ -47,9 +47,13 @@ describe('POST /tie-off, /take-up, /span, /wraps', () => {
     expect(num((near.json['tiedAt'] as unknown as Record<string, number>)['tensionWhenLoopArrivesN'])).toBeCloseTo(300, 6);
   });
   it('a span at 1 % sag bears 25 times its load, and a deeper one keeps to its limit', async () => {
+    const greatest = async (extra: object): Promise<number> => num(((await post('/span', { ...API.span.example, ...extra })).json['load'] as unknown as Record<string, number>)['greatestN']);
+    expect((await greatest({ weightNPerM: 0.001 })) / 400).toBeCloseTo(25, 1);
+    // With the line's own newton a metre: H = (1000 + 12.5) / 0.1, each end upright 200 + 5.
+    expect(await greatest({})).toBeCloseTo(Math.hypot(10125, 205), 6);
     const { json } = await post('/span', API.span.example);
-    expect(num((json['load'] as unknown as Record<string, number>)['greatestN']) / 400).toBeCloseTo(25, 1);
-    expect(num(json['sagAtLimitM'])).toBeCloseTo(0.5025, 3);
+    expect(num(json['sagAtLimitM'])).toBeCloseTo(1012.5 / Math.sqrt(2000 ** 2 - 205 ** 2), 6);
+    expect(num((json['working'] as unknown as { value: number }).value)).toBeCloseTo(Math.hypot(10125, 205), 6);
     expect((await post('/span', { ...API.span.example, load: { loadN: '400 N', atM: '12 m' } })).status).toBe(422);
     expect((await post('/span', { ...API.span.example, limitN: '100 N' })).json['status']).toBe(422);
   });

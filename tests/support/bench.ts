@@ -1,10 +1,14 @@
 import type { Browser } from 'puppeteer-core';
 import { Person } from './browser';
 
-/** Ilse Varrow at a place of the tension bench. */
-export async function atBench(browser: Browser, path = '/bench', options: Parameters<typeof Person.at>[1] = {}): Promise<Person> {
-  const p = await Person.at(browser, options);
-  await p.stepInAs('Ilse Varrow');
+const already = new WeakMap<Browser, Person>();
+
+/** Ilse Varrow at a place of the tension bench. Without options it is the same window every time, opened anew at the place. */
+export async function atBench(browser: Browser, path = '/bench', options?: Parameters<typeof Person.at>[1]): Promise<Person> {
+  const known = options === undefined ? already.get(browser) : undefined;
+  const p = known ?? (await Person.at(browser, options));
+  if (!known) await p.stepInAs('Ilse Varrow');
+  if (options === undefined) already.set(browser, p);
   await p.goto(path);
   await p.page.waitForSelector('[data-bench], h1');
   return p;

@@ -3,7 +3,7 @@ import { parseRigging, type RiggingDocument, riggingSchema } from '../exchange/r
 import { SYSTEMS, type SystemId, systemRigging } from '../tackle/systems';
 import type { PassKind } from '../tackle/passes';
 import type { Working } from '../working/working';
-import { benchFigures } from './figures';
+import { benchFigures, capacityOf, ownLine } from './figures';
 import { strandWorkings } from './strands';
 
 /** 12 mm polyester of 28 kN, used and good, on rings that bear 5 kN. */
@@ -31,6 +31,16 @@ describe('a trucker’s hitch on the bench', () => {
     expect(f.pullLimit.value).toBeCloseTo(f.capacity.wll.value! / 1.8, 9);
     expect(f.limits[0]!.pull.value).toBeCloseTo(f.pullLimit.value!, 9);
     expect(f.limits.map((l) => l.pull.value)).toEqual(f.limits.map((l) => l.pull.value).toSorted((a, b) => a! - b!));
+  });
+  it('a line and its strength made before the hand pulled on serve for every later pull', () => {
+    for (const doc of [hitch({ handForceN: 100 }), tackle('compound-9')]) {
+      const line = ownLine(doc);
+      const pulled = { ...doc, system: { ...doc.system, handForceN: 420 } };
+      const [kept, anew] = [benchFigures(pulled, line, capacityOf(line)), benchFigures(pulled)];
+      expect([kept.tension, kept.hauling, kept.loop, kept.afterHour]).toEqual([anew.tension, anew.hauling, anew.loop, anew.afterHour]);
+      kept.limits.forEach((l, i) => expect(l.pull.value).toBeCloseTo(anew.limits[i]!.pull.value!, 9));
+      expect(kept.pullLimit.value).toBeCloseTo(anew.pullLimit.value!, 9);
+    }
   });
   it('what is kept by hand: k₁ = EA/4.48, k₂ = EA/0.3, EA = 0.2·28 kN/0.04, 5 mm slip', () => {
     const f = benchFigures(hitch());

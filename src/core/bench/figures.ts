@@ -133,7 +133,9 @@ export const capacityOf = ({ elements, context }: BenchLine): LineCapacity<Worki
  * `capacity`: what that line may carry, if it is known already; it does not change with the hand's pull.
  */
 export function benchFigures(doc: RiggingDocument, line: BenchLine = ownLine(doc), capacity: LineCapacity<Working> = capacityOf(line)): BenchFigures {
-  const { elements } = line;
+  // A line that was made before the hand pulled on carries an older pull: strength does not care, tension does.
+  const { kind, handForceN } = doc.system;
+  const elements = line.elements.map((e) => (e.kind === kind ? { ...e, handForceN } : e));
   const rigging = riggingOfSystem(doc.system);
   const tension = lineTension(traced, elements, { routeLengthM: doc.lengthM, settling: doc.settling, enteredPretensionN: null });
   const ratio = tension.ratio!;
