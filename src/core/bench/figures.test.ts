@@ -1,4 +1,5 @@
 import { describe, expect, it } from 'vitest';
+import { checkFormulas } from '../../../tests/support/working';
 import { parseRigging, type RiggingDocument, riggingSchema } from '../exchange/rigging';
 import { SYSTEMS, type SystemId, systemRigging } from '../tackle/systems';
 import type { PassKind } from '../tackle/passes';
@@ -80,6 +81,14 @@ describe('a trucker’s hitch on the bench', () => {
       const [mine, solved] = [strandWorkings(doc.system).strandsN, benchFigures(doc).hauling.strands];
       mine.forEach((rope, r) => rope.forEach((w, i) => expect(w.value).toBeCloseTo(solved[r]![i]! * doc.system.handForceN, 9)));
       expect(mine.flat().every((w) => w.source !== '')).toBe(true);
+    }
+  });
+  it('the working shows what was computed: every formula’s text, with its inputs, gives its value', () => {
+    const docs = [hitch(), hitch({ form: 'second-loop', handAngleRad: 0.7 }), hitch({ form: 'reeved-twice', passes: 2 }), tackle('compound-9'), tackle('complex-7', 'ring'), tackle('spanish-burton')];
+    for (const doc of docs) {
+      const f = benchFigures({ ...doc, loadBearsN: 700 });
+      [f.tension.hauled, f.tension.pretension, f.pullLimit, f.capacity.wll, f.crushPull!, ...f.limits.map((l) => l.pull), ...strandWorkings(doc.system).strandsN.flat()].forEach(checkFormulas);
+      if (f.loop) [f.loop.takeUp, f.loop.needed].forEach(checkFormulas);
     }
   });
   it('a load that bears 500 N is crushed at 500/1.8 of pull', () => expect(benchFigures(hitch({}, { loadBearsN: 500 })).crushPull!.value).toBeCloseTo(500 / 1.8, 9));

@@ -51,7 +51,7 @@ export interface BenchFigures {
 }
 
 const byRatio = formula<'T' | 'R'>({
-  symbol: 'H', unit: 'N', text: 'T ÷ R', source: 'line tension allowed, over what the hand makes of it', confidence: 'exact', compute: ({ T, R }) => T / R,
+  symbol: 'H', unit: 'N', text: 'T ÷ R', source: 'line tension allowed, over what the hand makes of it', confidence: 'exact', symbols: { T: 'T', R: 'R' }, compute: ({ T, R }) => T / R,
 });
 
 /** A rigging is judged on its own: the crew's school, no rule set, no other lines. */

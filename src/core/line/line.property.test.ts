@@ -6,7 +6,8 @@ import { KNOTS, type KnotId, knotsFor } from '../knot/knots';
 import { SCHOOL_IDS } from '../rope/schools';
 import { demoNames, demoPlan } from '../../../tests/support/demo';
 import { assess } from '../securement/assess';
-import { bare, traced, type Working } from '../working/working';
+import { checkFormulas as check } from '../../../tests/support/working';
+import { bare, traced } from '../working/working';
 import { alternatives } from './alternatives';
 import { lineCapacity } from './line';
 
@@ -74,22 +75,6 @@ describe('properties of any chain', () => {
     }), { numRuns: 50 });
   });
 });
-
-/** Evaluates a formula's text with its inputs' values: what is shown must be what was computed. */
-function evaluate(node: Working): number {
-  const value = new Map(node.inputs.map((i) => [i.symbol, i.value]));
-  const operators: Record<string, string> = { '÷': '/', '×': '*', '−': '-', '^': '**', π: 'Math.PI', cos: 'Math.cos', sin: 'Math.sin', min: 'Math.min', max: 'Math.max' };
-  const words = [...Object.keys(operators), ...value.keys()].sort((a, b) => b.length - a.length).map((w) => w.replace(/[.*+?^${}()|[\]\\/]/g, '\\$&'));
-  const text = node.formula.replace(new RegExp(words.join('|'), 'gu'), (word) => (value.has(word) ? `(${value.get(word)})` : operators[word]!));
-  return new Function(`return ${text}`)() as number;
-}
-
-function check(node: Working): void {
-  node.inputs.forEach(check);
-  // The bend factor reads a table, and the slack-strand form is two formulas in words: both are checked elsewhere.
-  if (node.formula === '' || node.value === null || node.formula.startsWith('β(') || node.formula.includes(';')) return;
-  expect(evaluate(node), `${node.label}: ${node.formula}`).toBeCloseTo(node.value, 6);
-}
 
 describe('the working shows what was computed', () => {
   it('every formula’s text, evaluated with its inputs, gives its value', () => {

@@ -1,4 +1,4 @@
-import { formula, type Tracer } from '../working/working';
+import { formula, type Formula, type Tracer } from '../working/working';
 import type { Tackle } from './fields';
 import { riggingOf, turnEfficiency } from './fields';
 import { PASS_KINDS } from './passes';
@@ -31,6 +31,7 @@ function signedSum<V>(t: Tracer<V>, symbol: string, label: string, source: strin
   }), label, Object.fromEntries(keys.map((k, i) => [k, pulls[i]!.strand])));
 }
 
+/** What a turn leaves of a strand; the text is written with the strand's own symbol. */
 const halfTurn = formula<'S' | 'e'>({ symbol: 'S', unit: 'N', text: 'S × e', source: 'what the turn leaves while hauling', confidence: 'exact', compute: ({ S, e }) => S * e });
 const onward = formula<'S' | 'e' | 'phi'>({
   symbol: 'S', unit: 'N', text: 'S × e^(1 − φ ÷ π)', source: 'the turn at the hand shrinks with its angle', confidence: 'exact', symbols: { phi: 'φ' }, compute: ({ S, e, phi }) => S * e ** (1 - phi / Math.PI),
@@ -80,13 +81,15 @@ class Builder<V> {
 
   private turned(rope: number, pass: number, S: V, first: number | null): V {
     const { t, tackle } = this;
-    const symbol = strandSymbol(rope, this.strands[rope]!.length);
+    const at = this.strands[rope]!.length;
+    const symbol = strandSymbol(rope, at);
+    const of = <K extends string>(f: Formula<K>): Formula<K> => ({ ...f, symbol, text: f.text.replace('S', strandSymbol(rope, at - 1)) });
     const label = `strand ${symbol}, past ${nameOf(tackle, tackle.ropes[rope]!.passes[pass]!.body)}`;
     const e = this.efficiency(rope, pass);
     // A hand that pulls straight back or forth makes a whole half turn: no angle to show.
-    if (first === null || handTurn(tackle.handAngleRad, first) === 1) return t.apply({ ...halfTurn, symbol }, label, { S, e });
+    if (first === null || handTurn(tackle.handAngleRad, first) === 1) return t.apply(of(halfTurn), label, { S, e });
     const phi = t.given({ label: 'hand, from the direction of the anchor', symbol: 'φ', value: tackle.handAngleRad, unit: 'rad', source: 'your entry', confidence: 'entered' });
-    return t.apply({ ...(first > 0 ? onward : backward), symbol }, label, { S, e, phi });
+    return t.apply(of(first > 0 ? onward : backward), label, { S, e, phi });
   }
 
   on(body: string): readonly Pull<V>[] { return this.pulls.filter((p) => p.body === body); }

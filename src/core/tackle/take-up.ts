@@ -21,7 +21,7 @@ export interface TakeUpInputs<V> {
 }
 
 const slack = formula<'s' | 'L'>({
-  symbol: 'u₁', unit: 'm', text: '8 × s² ÷ (3 × L)', source: 'parabola of a slack line, small sag', confidence: 'exact',
+  symbol: 'u₁', unit: 'm', text: '8 × s^2 ÷ (3 × L)', source: 'parabola of a slack line, small sag', confidence: 'exact',
   compute: ({ s, L }) => (8 * s * s) / (3 * L),
 });
 const stretch = formula<'T' | 'L' | 'EA'>({

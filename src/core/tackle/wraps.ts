@@ -60,5 +60,5 @@ export function turnsWanted(loadN: number, handN: number, round: PassKind): Resu
   const mu = frictionOfHalfTurn(PASS_KINDS[round].most);
   const turns = Math.max(0, Math.log(loadN / handN) / mu) / (2 * Math.PI);
   // A hair below a quarter counts as that quarter: nobody measures wraps so finely.
-  return ok(Math.ceil(turns * QUARTERS - 1e-9) / QUARTERS);
+  return ok(Math.max(0, Math.ceil(turns * QUARTERS - 1e-9)) / QUARTERS);
 }
