@@ -31,9 +31,16 @@ export interface LoopPlace {
 export interface BenchFigures {
   readonly rigging: Rigging;
   readonly hauling: RiggingForces;
-  readonly holdingRatio: number;
+  /** What the hand holds to lower the load, over what it hauled with. */
+  readonly lowering: number;
+  /** Part of the count that friction leaves. */
+  readonly efficiency: number;
+  /** On all anchors together while hauling, N. */
+  readonly anchorN: number;
   readonly travel: number;
   readonly counted: number;
+  /** The counted tension, which friction never lets the line have. */
+  readonly countedTension: Working;
   /** Hauling ratio between the least and the most that its passes leave; both alike where a range is not known. */
   readonly band: { readonly least: number; readonly most: number };
   readonly capacity: LineCapacity<Working>;
@@ -53,6 +60,8 @@ export interface BenchFigures {
 const byRatio = formula<'T' | 'R'>({
   symbol: 'H', unit: 'N', text: 'T ÷ R', source: 'line tension allowed, over what the hand makes of it', confidence: 'exact', symbols: { T: 'T', R: 'R' }, compute: ({ T, R }) => T / R,
 });
+
+const countedFormula = formula<'H' | 'c'>({ symbol: 'T', unit: 'N', text: 'H × c', source: 'strands counted, no friction', confidence: 'exact', compute: ({ H, c }) => H * c });
 
 /** A rigging is judged on its own: the crew's school, no rule set, no other lines. */
 export function benchContext({ strength }: Pick<RiggingDocument, 'strength'>): LineContext {
@@ -141,10 +150,15 @@ export function benchFigures(doc: RiggingDocument, line: BenchLine = ownLine(doc
   const ratio = tension.ratio!;
   const kept = tension.kept.value;
   const limits = pullLimits(capacity.places, ratio);
+  const hauling = solvedOr(riggingForces(rigging, 'hauling'));
+  const counted = solvedOr(riggingForces(withoutFriction(rigging), 'hauling')).loadRatio;
   return {
     rigging, capacity, tension, limits,
-    hauling: solvedOr(riggingForces(rigging, 'hauling')), holdingRatio: solvedOr(riggingForces(rigging, 'holding')).loadRatio,
-    travel: solvedOr(travelRatio(rigging)), counted: solvedOr(riggingForces(withoutFriction(rigging), 'hauling')).loadRatio, band: bandOf(doc.system),
+    hauling, counted, efficiency: hauling.loadRatio / counted, lowering: hauling.loadRatio / solvedOr(riggingForces(rigging, 'holding')).loadRatio,
+    anchorN: handForceN * [...hauling.anchors.values()].reduce((sum, n) => sum + n, 0), travel: solvedOr(travelRatio(rigging)), band: bandOf(doc.system),
+    countedTension: traced.apply(countedFormula, 'counted, no friction', {
+      H: entered('hand pull', 'H', handForceN, 'N'), c: entered('strands counted', 'c', counted, 'ratio', 'exact', 'equilibrium at e = 1; the same as rope hauled for travel'),
+    }),
     afterHour: kept === null ? null : { leastN: kept * (1 - SETTLING.most), mostN: kept * (1 - SETTLING.least) },
     pullLimit: traced.apply(byRatio, 'most the hand may pull', { T: capacity.wll, R: ratio }),
     crushPull: doc.loadBearsN === null ? null : traced.apply(byRatio, 'pull at which the load bears all it may', { T: entered('line tension the load bears', 'T', doc.loadBearsN, 'N'), R: ratio }),

@@ -1,4 +1,5 @@
-import type { BenchSystem } from '../exchange/rigging';
+import type { BenchSystem, RiggingDocument } from '../exchange/rigging';
+import type { BenchFigures } from './figures';
 import { truckersRigging } from '../tackle/family';
 import type { Tackle, TackleTurn } from '../tackle/fields';
 import { type TackleForces, tackleForces } from '../tackle/rigging-working';
@@ -25,4 +26,21 @@ function tackleOfHitch(hitch: Extract<BenchSystem, { kind: 'truckers' }>): Tackl
 /** Tension of every strand while hauling, in N, each with its working. */
 export function strandWorkings(system: BenchSystem): TackleForces<Working> {
   return tackleForces(traced, system.kind === 'truckers' ? tackleOfHitch(system) : system);
+}
+
+/**
+ * Tension of every strand in N, numbers only: hauled by the hand, or once tied off. Without the hand the strands of each loop
+ * even out round the anchor (a pair, four, or three and then two); in a tackle that is made fast all ease alike.
+ * A tension that is not known to be kept is shown as hauled.
+ */
+export function strandTensions({ system }: Pick<RiggingDocument, 'system'>, figures: Pick<BenchFigures, 'hauling' | 'tension'>, tied: boolean): readonly (readonly number[])[] {
+  const kept = figures.tension.kept.value;
+  const hauled = (part: number): number[][] => figures.hauling.strands.map((rope) => rope.map((s) => s * system.handForceN * part));
+  if (!tied || kept === null) return hauled(1);
+  if (system.kind === 'tackle') return hauled(kept / Math.max(1e-9, figures.tension.hauled.value ?? 1));
+  switch (system.form) {
+    case 'single': return [[0, kept / 2, kept / 2], [kept]];
+    case 'reeved-twice': return [[0, ...Array<number>(4).fill(kept / 4)], [kept]];
+    case 'second-loop': return [[0, kept / 6, kept / 6], [kept / 3, kept / 3, kept / 3], [kept]];
+  }
 }

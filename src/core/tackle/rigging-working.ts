@@ -2,7 +2,7 @@ import { formula, type Formula, type Tracer } from '../working/working';
 import type { Tackle } from './fields';
 import { riggingOf, turnEfficiency } from './fields';
 import { PASS_KINDS } from './passes';
-import { handTurn, riggingForces, stopsOf } from './rigging';
+import { handTurn, pullOfRope, riggingForces, stopsOf } from './rigging';
 
 /** Every strand and body of a tackle in N for its hand pull, each with its working. */
 export interface TackleForces<V> {
@@ -95,35 +95,22 @@ class Builder<V> {
   on(body: string): readonly Pull<V>[] { return this.pulls.filter((p) => p.body === body); }
 }
 
-/** Pull of a rope on a body for a tension of 1 in its first strand, numbers only. */
-function coefficient(tackle: Tackle, rope: number, body: string): number {
-  const at = (id: string): number => tackle.bodies.findIndex((b) => b.id === id);
-  const { from, passes, to } = tackle.ropes[rope]!;
-  const stops = [...(from === 'hand' ? [] : [from.body]), ...passes.map((p) => p.body), to];
-  let [factor, sum] = [1, 0];
-  for (let i = 0; i + 1 < stops.length; i++) {
-    if (i > 0) factor *= turnEfficiency(passes[i - 1]!.turn);
-    const along = Math.sign(at(stops[i + 1]!) - at(stops[i]!));
-    sum += (stops[i] === body ? factor * along : 0) - (stops[i + 1] === body ? factor * along : 0);
-  }
-  return sum;
-}
-
 /** Adds the ropes that hang on travelling bodies, body by body where one rope is open; the rest as the solver gives them. */
 function walkOpenRopes<V>(b: Builder<V>, numbers: readonly (readonly number[])[]): void {
   const { tackle, t } = b;
+  const rigging = riggingOf(tackle);
   const open = new Set(tackle.ropes.flatMap((r, i) => (r.from === 'hand' ? [] : [i])));
   const bodies = new Set(tackle.bodies.filter((body) => body.kind === 'travelling').map((body) => body.id));
   const next = (): { body: string; rope: number } | null => {
     for (const body of bodies) {
-      const there = [...open].filter((r) => Math.abs(coefficient(tackle, r, body)) > 1e-12);
+      const there = [...open].filter((r) => Math.abs(pullOfRope(rigging, r, body)) > 1e-12);
       if (there.length === 1) return { body, rope: there[0]! };
     }
     return null;
   };
   for (let found = next(); found; found = next()) {
     const { body, rope } = found;
-    const own = coefficient(tackle, rope, body);
+    const own = pullOfRope(rigging, rope, body);
     const symbol = strandSymbol(rope, 0);
     const pulls = b.on(body).map((p) => ({ ...p, sign: -p.along / own }));
     b.walk(rope, signedSum(t, symbol, `strand ${symbol}, from ${nameOf(tackle, body)} in equilibrium`, 'forces on a travelling body add up to nothing', pulls));

@@ -183,6 +183,13 @@ export function riggingForces(rigging: Rigging, state: RiggingState): Result<Rig
   return ok({ strands: routes.map((r, i) => r.factors.map((f) => f * base[i]!)), loadRatio, anchors });
 }
 
+/** Pull of one rope on a body along the line while hauling, toward the anchor, for a tension of 1 in the rope's first strand. */
+export function pullOfRope(rigging: Rigging, rope: number, body: string): number {
+  const place = (id: string): number => rigging.bodies.findIndex((b) => b.id === id);
+  const spec = rigging.ropes[rope]!;
+  return routeOf(spec, stopsOf(spec).map(place), rigging, 'hauling').pulls[place(body)]!;
+}
+
 /** The same system without friction: what people count. */
 export const withoutFriction = (rigging: Rigging): Rigging =>
   ({ ...rigging, ropes: rigging.ropes.map((r) => ({ ...r, passes: r.passes.map((p) => ({ ...p, efficiency: 1 })) })) });

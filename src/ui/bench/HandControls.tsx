@@ -86,7 +86,7 @@ const LoopPlace = memo(function LoopPlace({ bench }: { bench: Bench }) {
     return (
       <div>
         <QuantityField label="Rope that runs back while it is made fast" dimension="length" unit={units.size} most={0.1} value={system.slipM} onChange={(m) => m !== null && bench.editSystem({ slipM: m }, 'slip')} />
-        <p style={{ paddingTop: 12 }}><Label>To lower, friction helps: the hand holds </Label><Figure $size={15}>{formatNumber((figures.hauling.loadRatio / figures.holdingRatio) * 100, 'nearest', 2)} %</Figure><Label> of what it hauled with</Label></p>
+        <p style={{ paddingTop: 12 }}><Label>To lower, friction helps: the hand holds </Label><Figure $size={15}>{formatNumber(figures.lowering * 100, 'nearest', 2)} %</Figure><Label> of what it hauled with</Label></p>
       </div>
     );
   }

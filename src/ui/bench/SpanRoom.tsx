@@ -3,6 +3,7 @@ import type { EChartsCoreOption } from 'echarts/core';
 import Link from 'next/link';
 import { useCallback, useState } from 'react';
 import styled from 'styled-components';
+import type { SpanFigures, SpanInput } from '@/core/bench/span';
 import type { Strength } from '@/core/securement/schema';
 import { atMost, formatNumber, formatQuantity, UNITS, type UnitChoice } from '@/core/units';
 import { useMember } from '../frame/MemberContext';
@@ -19,7 +20,7 @@ import { type OpenedWorking, WorkingSheet } from '../working/WorkingSheet';
 import { BenchNav } from './BenchNav';
 import { Legs } from './Legs';
 import { SpanPicture } from './SpanPicture';
-import { type SpanFigures, type SpanInput, useSpan } from './useSpan';
+import { useSpan } from './useSpan';
 
 const Head = styled.header`padding:14px 20px 10px;border-bottom:var(--w-rule) solid var(--ink);@media (max-width:760px){padding:8px 12px}`;
 const Page = styled.div`display:grid;grid-template-columns:minmax(0,1.2fr) minmax(320px,1fr);gap:0 28px;padding:10px 20px 24px;align-items:start;@media (max-width:1000px){grid-template-columns:minmax(0,1fr)} @media (max-width:760px){padding:8px 12px}`;

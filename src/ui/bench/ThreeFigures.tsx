@@ -3,7 +3,7 @@ import { memo, type ReactNode } from 'react';
 import { Button as AriaButton } from 'react-aria-components/Button';
 import styled, { css } from 'styled-components';
 import { formatNumber, formatQuantity } from '@/core/units';
-import { traced, type Working } from '@/core/working/working';
+import type { Working } from '@/core/working/working';
 import { useMember } from '../frame/MemberContext';
 import { Hidden } from '../kit/text';
 import type { OpenedWorking } from '../working/WorkingSheet';
@@ -45,15 +45,11 @@ export const ThreeFigures = memo(function ThreeFigures({ bench, onWorking }: { b
   const { tension, afterHour, band } = figures;
   const H = doc.system.handForceN;
   const kept = tension.kept.value;
-  const counted = traced.apply({ symbol: 'T', unit: 'N', text: 'H × c', source: 'strands counted, no friction', confidence: 'exact', compute: ({ H: hand, c }: Record<'H' | 'c', number>) => hand * c }, 'counted, no friction', {
-    H: traced.given({ label: 'hand pull', symbol: 'H', value: H, unit: 'N', source: 'your entry', confidence: 'entered' }),
-    c: traced.given({ label: 'strands counted', symbol: 'c', value: figures.counted, unit: 'ratio', source: 'equilibrium at e = 1; the same as rope hauled for travel', confidence: 'exact' }),
-  });
   const slip = formatQuantity(doc.system.slipM, 'length', units, 'nearest', true).replace(/\.0+(?=\D)/, '');
   const settled = (n: number): string => formatQuantity(n, 'force', units, 'capacity');
   return (
     <Row aria-label="Counted, hauling, kept">
-      <Third name={['counted', 'no friction']} ratio={figures.counted} forceN={figures.counted * H} working={counted} title="Counted" onOpen={onWorking}>{schoolWords(doc.system, figures)}</Third>
+      <Third name={['counted', 'no friction']} ratio={figures.counted} forceN={figures.countedTension.value} working={figures.countedTension} title="Counted" onOpen={onWorking}>{schoolWords(doc.system, figures)}</Third>
       <Third name={['while', 'hauling']} ratio={tension.ratio?.value ?? null} forceN={tension.hauled.value} working={tension.hauled} title="While hauling" onOpen={onWorking}>{practiceWords(doc.system, band)}</Third>
       <Third name={['kept after', 'tie-off']} ratio={kept === null ? null : kept / H} forceN={kept} working={tension.pretension} title="Kept after tie-off" dark onOpen={onWorking}>
         {kept === null || !afterHour ? 'How far this rope stretches is not known: enter its breaking strength.'

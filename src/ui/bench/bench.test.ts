@@ -1,6 +1,8 @@
 import { describe, expect, it } from 'vitest';
 import { demoNames, demoPlan } from '../../../tests/support/demo';
 import { benchFigures, riggingOfSystem } from '@/core/bench/figures';
+import { spanFigures } from '@/core/bench/span';
+import { strandTensions } from '@/core/bench/strands';
 import { type BenchSystem, systemSchema } from '@/core/exchange/rigging';
 import { parsePlan } from '@/core/exchange/plan';
 import { assess } from '@/core/securement/assess';
@@ -16,8 +18,7 @@ import { putSystem } from './putSystem';
 import { elementOf, formOf, newRigging, systemOf, withForm } from './rigs';
 import { addPass, addTravelling, removeBody, removePass, setEnd } from './route';
 import { practiceWords, schoolWords } from './schools';
-import { strandTensions, strandWords } from './strandWords';
-import { spanFigures } from './useSpan';
+import { strandWords } from './strandWords';
 
 const strength = { school: 'design-factor', designFactor: 5, knotSchool: 'lowest' } as const;
 const bench = (form: (typeof FORM_IDS)[number], tied = false) => { const doc = newRigging(strength, form); return { doc, figures: benchFigures(doc), tied }; };
@@ -46,7 +47,7 @@ describe('everything that can be chosen', () => {
   it('tied off, the strands of a loop balance the load line', () => {
     for (const form of ['single', 'reeved-twice', 'second-loop'] as const) {
       const b = bench(form, true);
-      const strands = strandTensions(b);
+      const strands = strandTensions(b.doc, b.figures, b.tied);
       const kept = b.figures.tension.kept.value!;
       const last = form === 'second-loop' ? strands[1]! : strands[0]!.slice(1);
       expect(last.reduce((x, y) => x + y, 0)).toBeCloseTo(kept, 9);

@@ -42,13 +42,13 @@ export function compareRows(list: readonly Compared[], units: UnitChoice): Compa
     row('counted, no friction', (f) => ratio(f.counted)),
     row('while hauling', (f) => ratio(f.tension.ratio?.value ?? 0), (f) => f.tension.ratio?.value ?? null, (f) => f.tension.ratio),
     row('by what its turns leave', (f) => (f.band.most - f.band.least < 0.005 ? 'one value known' : `${formatNumber(f.band.least)} to ${formatNumber(f.band.most)}`)),
-    row('of the count, friction leaves', (f) => `${Math.round(((f.tension.ratio?.value ?? 0) / f.counted) * 100)} %`, (f) => (f.tension.ratio?.value ?? 0) / f.counted),
+    row('of the count, friction leaves', (f) => `${Math.round(f.efficiency * 100)} %`, (f) => f.efficiency),
     row('load line, hauling', (f) => force(f.tension.hauled.value), (f) => f.tension.hauled.value, (f) => f.tension.hauled),
     row('kept after tie-off', (f) => force(f.tension.kept.value), (f) => f.tension.kept.value, (f) => f.tension.kept),
     row('after the first hour', (f) => (f.afterHour ? `${force(f.afterHour.leastN)} to ${force(f.afterHour.mostN)}` : 'not known')),
     row('rope hauled for 1 m of travel', (f) => formatQuantity(f.travel, 'length', units)),
-    row('to lower, the hand holds', (f, doc) => hand((doc.system.handForceN * f.hauling.loadRatio) / f.holdingRatio)),
-    row('on the anchor', (f, doc) => force([...f.hauling.anchors.values()].reduce((a, b) => a + b, 0) * doc.system.handForceN)),
+    row('to lower, the hand holds', (f, doc) => hand(doc.system.handForceN * f.lowering)),
+    row('on the anchor', (f) => force(f.anchorN)),
     row('do not pull more than', (f) => hand(f.pullLimit.value), undefined, (f) => f.pullLimit),
   ];
 }

@@ -1,4 +1,5 @@
 import { formatIn, formatQuantity, type UnitChoice } from '@/core/units';
+import { strandTensions } from '@/core/bench/strands';
 import { strandSymbol } from '@/core/tackle/rigging-working';
 import type { Bench } from './useBench';
 
@@ -19,27 +20,9 @@ const HITCH_NAMES: Record<string, readonly (readonly string[])[]> = {
   'second-loop': [['your hand', '2', '3'], ['4', '5', '6'], ['load line']],
 };
 
-/** Tension of every strand as it stands now: hauled by the hand, or evened out after tying off. N. */
-export function strandTensions({ figures, doc, tied }: Pick<Bench, 'figures' | 'doc' | 'tied'>): readonly (readonly number[])[] {
-  const { strands } = figures.hauling;
-  const H = doc.system.handForceN;
-  const kept = figures.tension.kept.value;
-  if (!tied || kept === null) return strands.map((rope) => rope.map((s) => s * H));
-  if (doc.system.kind === 'tackle') {
-    const part = kept / Math.max(1e-9, figures.tension.hauled.value ?? 1);
-    return strands.map((rope) => rope.map((s) => s * H * part));
-  }
-  // Without the hand the strands of each loop even out round the anchor: a pair, four, or three and then two.
-  switch (doc.system.form) {
-    case 'single': return [[0, kept / 2, kept / 2], [kept]];
-    case 'reeved-twice': return [[0, ...Array<number>(4).fill(kept / 4)], [kept]];
-    case 'second-loop': return [[0, kept / 6, kept / 6], [kept / 3, kept / 3, kept / 3], [kept]];
-  }
-}
-
 /** Words for every strand, and the whole for somebody who cannot see it. */
 export function strandWords(bench: Pick<Bench, 'figures' | 'doc' | 'tied'>, units: UnitChoice): { of: (rope: number, strand: number) => StrandWord | null; say: string } {
-  const tensions = strandTensions(bench);
+  const tensions = strandTensions(bench.doc, bench.figures, bench.tied);
   const { system } = bench.doc;
   const small = handUnit(units);
   const figure = (n: number): string => { const f = n >= 2000 && units.force === 'kN' ? formatIn(n, 'kN') : formatIn(n, small); return `${f.number}\u00a0${f.unit}`; };
