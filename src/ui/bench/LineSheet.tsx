@@ -15,7 +15,7 @@ function End({ title, anchor, onChange }: { title: string; anchor: RiggingDocume
   const { units } = useMember();
   return (
     <section style={{ paddingTop: 14 }}>
-      <h3>{title}</h3>
+      <h3 style={{ paddingBottom: 6 }}>{title}</h3>
       <FieldGrid $min={140}>
         <TextField label={`${title}: what it is`} value={anchor.name} onChange={(name) => onChange({ ...anchor, name: name.slice(0, 60) })} />
         <RatingField label={`${title}: may take`} rating={anchor.rating} units={units} onChange={(rating) => onChange({ ...anchor, rating })} />
@@ -39,7 +39,7 @@ export function LineSheet({ bench, onClose, onWorking }: { bench: Bench; onClose
         <NumberField label="Settling, part of 1" value={doc.settling} least={0} most={0.9} onChange={(settling) => edit({ settling }, 'settling')} />
         <Select label="Working load by" value={doc.strength.school} choices={SCHOOL_IDS.map((id) => ({ id, name: SCHOOLS[id].name }))} onChange={(school) => edit({ strength: { ...doc.strength, school } })} />
       </FieldGrid>
-      <h3 style={{ paddingTop: 14 }}>Rope</h3>
+      <h3 style={{ padding: '14px 0 6px' }}>Rope</h3>
       <RopeForm rope={doc.rope} units={units} set={(change) => edit({ rope: { ...doc.rope, ...change } }, 'rope')} />
       <div style={{ paddingTop: 14 }}><Select label="Knot at the far end" value={doc.farKnot} choices={knotChoices(knotsFor('attachment'))} onChange={(k) => edit({ farKnot: k as typeof doc.farKnot })} /></div>
       <End title="Anchor" anchor={doc.anchor} onChange={(anchor) => edit({ anchor }, 'anchor')} />

@@ -13,7 +13,10 @@ function Cleat({ count }: { count: number }) {
   return (
     <>
       <path d="M170 128q90 20 180 0c4 16-10 26-34 26h-24l6 34h-76l6-34h-24c-24 0-38-10-34-26z" fill="var(--steel)" stroke="var(--steel-ink)" strokeWidth={2.5} />
-      {Array.from({ length: Math.min(MOST_DRAWN, count) }, (_, i) => <g key={i}><RopeStroke d={`M${196 + i * 7} 120C236 ${100 - i * 5} 284 ${172 - i * 3} ${328 - i * 7} 158`} w={9} /><RopeStroke d={`M${196 + i * 7} 158C236 ${172 - i * 3} 284 ${100 - i * 5} ${328 - i * 7} 120`} w={9} /></g>)}
+      {Array.from({ length: Math.min(MOST_DRAWN, count) }, (_, i) => {
+        const [a, b] = [198 + i * 9, 322 - i * 9];
+        return <RopeStroke key={i} d={`M${a} 122C232 104 288 170 ${b} 156C${b + 24} 148 ${b + 24} 128 ${b} 121C288 108 232 168 ${a} 156C${a - 24} 148 ${a - 24} 128 ${a} 122`} w={8} />;
+      })}
     </>
   );
 }

@@ -19,7 +19,7 @@ import { WrapPicture } from './WrapPicture';
 
 const Head = styled.header`padding:14px 20px 10px;border-bottom:var(--w-rule) solid var(--ink);@media (max-width:760px){padding:8px 12px}`;
 const Page = styled.div`display:grid;grid-template-columns:minmax(0,1fr) minmax(0,1fr);gap:0 32px;padding:12px 20px 24px;max-width:1180px;align-items:start;@media (max-width:900px){grid-template-columns:minmax(0,1fr)} @media (max-width:760px){padding:8px 12px}`;
-const Answer = styled.div`border:var(--w-strong) solid var(--ink);background:var(--sheet);padding:12px 16px;display:grid;gap:6px`;
+const Answer = styled.div<{ $bad: boolean }>`border:var(--w-strong) solid ${({ $bad }) => ($bad ? 'var(--signal)' : 'var(--ink)')};background:var(--sheet);padding:12px 16px;display:grid;gap:6px`;
 const Row = styled.li`display:grid;grid-template-columns:minmax(0,1fr) 150px;gap:12px;align-items:center;min-height:46px;border-bottom:var(--w-hair) solid var(--line);font:560 15px/1.25 var(--font-figure);& > b{text-align:right;font-variant-numeric:tabular-nums}&[data-now=true]{background:var(--sheet);border-left:5px solid var(--plate);padding-left:8px}`;
 
 const COUNTS = [0, 1, 2, 3, 4, 5] as const;
@@ -56,7 +56,7 @@ export function WrapsRoom() {
             <NumberField label={`How many ${spec.unit}`} value={count} least={0} most={20} onChange={setCount} />
           </FieldGrid>
           <WrapPicture form={form} count={count} load={formatQuantity(loadN, 'force', units)} tail={hand(most)} />
-          <Answer role="status" style={{ marginTop: 12 }} data-wraps={most <= handN ? 'holds' : 'short'}>
+          <Answer $bad={most > handN} role="status" style={{ marginTop: 12 }} data-wraps={most <= handN ? 'holds' : 'short'}>
             <VerdictMark verdict={most <= handN ? 'holds' : 'short'} />
             <p>{spec.grips ? 'Left for the hitch to pinch' : 'Left to hold at the tail'}: <WorkingFigure working={left.greatest} title="Left at the tail, least friction" text={hand(most)} rounding="demand" onOpen={setWorking} size={26} /></p>
             <Small>{percent(left.least.value ?? 0)} to {percent(most)} of the pull, between the most and the least friction a {PASS_KINDS[round].name} is known for. Plan with the greater.</Small>
