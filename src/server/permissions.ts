@@ -1,7 +1,8 @@
 import type { Role } from '@/db/queries/crews';
 
 /** Everything a member may be allowed to do. */
-export type Action = 'plan.read' | 'plan.write' | 'plan.delete' | 'rigging.read' | 'rigging.write' | 'meter.read' | 'crew.read' | 'crew.change' | 'member.add' | 'self.change';
+export type Action = 'plan.read' | 'plan.write' | 'plan.delete' | 'rigging.read' | 'rigging.write' | 'meter.read'
+  | 'gear.read' | 'gear.write' | 'gear.record' | 'crew.read' | 'crew.change' | 'member.add' | 'self.change';
 
 /** Who may do what. The whole of the program's permissions is this table. */
 const PERMISSIONS: Record<Action, readonly Role[]> = {
@@ -11,6 +12,9 @@ const PERMISSIONS: Record<Action, readonly Role[]> = {
   'rigging.read': ['lead', 'instructor', 'keeper', 'hand', 'trainee'],
   'rigging.write': ['lead', 'instructor', 'keeper', 'hand'],
   'meter.read': ['lead', 'instructor', 'keeper', 'hand', 'trainee'],
+  'gear.read': ['lead', 'instructor', 'keeper', 'hand', 'trainee'],
+  'gear.write': ['lead', 'keeper'],
+  'gear.record': ['lead', 'instructor', 'keeper', 'hand'],
   'crew.read': ['lead', 'instructor', 'keeper', 'hand', 'trainee'],
   'crew.change': ['lead'],
   'member.add': ['lead'],

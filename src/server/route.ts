@@ -8,6 +8,7 @@ import { may } from './permissions';
 import { problemResponse, Refusal, refuse } from './problem';
 import { memberOfToken, rotate, SESSION_COOKIE, sessionCookie } from './session';
 
+/** Largest body of a route that says nothing else. */
 const MOST_BODY_BYTES = 1_000_000;
 
 /** What a handler is given. `member` is there exactly when the endpoint asks for a session. */
@@ -40,12 +41,12 @@ function checkOrigin(request: Request): void {
 }
 
 /** Reads at most the allowed bytes, so that an endless body cannot fill memory. */
-async function readBody(request: Request): Promise<string> {
+async function readBody(request: Request, most: number): Promise<string> {
   const chunks: Uint8Array[] = [];
   let size = 0;
   for await (const chunk of (request.body ?? []) as AsyncIterable<Uint8Array>) {
     size += chunk.byteLength;
-    if (size > MOST_BODY_BYTES) throw refuse(413, 'body-too-large', { most: MOST_BODY_BYTES });
+    if (size > most) throw refuse(413, 'body-too-large', { most });
     chunks.push(chunk);
   }
   return Buffer.concat(chunks).toString('utf8');
@@ -65,9 +66,9 @@ function hasUnstorableText(json: unknown): boolean {
   return false;
 }
 
-async function parseBody(request: Request, schema: z.ZodType | null): Promise<unknown> {
+async function parseBody(request: Request, { body: schema, mostBytes }: Endpoint): Promise<unknown> {
   if (schema === null) return undefined;
-  const text = await readBody(request);
+  const text = await readBody(request, mostBytes ?? MOST_BODY_BYTES);
   let json: unknown;
   try {
     json = JSON.parse(text);
@@ -108,7 +109,7 @@ export function route<E extends Endpoint>(endpoint: E, handler: Handler<E>): (re
       checkOrigin(request);
       await limit(pool(), 'request', who);
       const session = await authorise(endpoint, token, now);
-      const body = await parseBody(request, endpoint.body);
+      const body = await parseBody(request, endpoint);
       const response = await handler({ request, params: await context.params, body, member: session.member, who, token, now, secure } as Call<E>);
       const fresh = session.rotate && token ? await rotate(pool(), token, now) : null;
       if (fresh) response.headers.append('set-cookie', sessionCookie(fresh, secure));
@@ -122,4 +123,9 @@ export function route<E extends Endpoint>(endpoint: E, handler: Handler<E>): (re
 /** A JSON response that no cache keeps. */
 export function json(body: unknown, status = 200, headers: Record<string, string> = {}): Response {
   return new Response(JSON.stringify(body), { status, headers: { 'content-type': 'application/json', 'cache-control': 'no-store', ...headers } });
+}
+
+/** A file that the browser keeps under a name. */
+export function fileResponse(content: string | Buffer, type: string, name: string): Response {
+  return new Response(typeof content === 'string' ? content : new Uint8Array(content), { headers: { 'content-type': type, 'content-disposition': `attachment; filename="${name}"`, 'cache-control': 'no-store' } });
 }

@@ -6,7 +6,7 @@ type Values = Finding['values'];
 type Force = (key: string, rounding?: Rounding) => string;
 
 /** Wording of findings: what to do first, then why. */
-const FINDINGS: Record<string, (v: Values, force: Force) => string> = {
+const FINDINGS: Record<string, (v: Values, force: Force, length: Force) => string> = {
   'no-lines': () => 'Put a line over the load. Without one only friction holds it.',
   'knot-prohibited': (v) => `${v['line']}: use webbing with a ratchet or chain with a binder. Tie-downs of commercial vehicles must not contain knots, however strong they are.`,
   'edge-unprotected': (v) => `${v['line']}: put a protector on the sharp edge. Lines must be protected where they can be cut.`,
@@ -40,13 +40,21 @@ const FINDINGS: Record<string, (v: Values, force: Force) => string> = {
   'timber-hitch-on-metal': (v) => `${v['line']}: keep the timber hitch off metal; it slips on smooth pipe.`,
   'reef-as-load-join': (v) => `${v['line']}: join with a sheet bend or a fisherman’s. A reef knot falls apart as a load join.`,
   'knot-collapses-when-slack': (v) => `${v['line']}: keep tension on it. A ${v['knot']} lets go when the line goes slack.`,
+  'rope-too-short': (v, _, l) => `${v['line']}: take a longer rope, ${l('shortM', 'demand')} short. It takes ${l('needM', 'demand')} with knots and tails, and there is ${l('haveM', 'capacity')}.`,
+  'gear-retired': (v) => `${v['line']}: take ${v['code']} off. It is retired.`,
+  'gear-set-aside': (v) => `${v['line']}: take ${v['code']} off, or cut its damage out first. It is set aside.`,
+  'gear-worse': (v) => `${v['line']}: take over what the locker says of ${v['code']} now (${v['condition']}). The plan counts with more.`,
+  'gear-suspect': (v) => `${v['line']}: inspect ${v['code']} before it is loaded. Something happened to it.`,
+  'gear-overdue': (v) => `${v['line']}: inspect ${v['code']}. Its inspection is overdue.`,
+  'gear-gone': (v) => `${v['line']}: choose its rope anew. It is no longer in the locker.`,
   'knot-jams': (v) => `${v['line']}: a ${v['knot']} may jam under load and have to be cut.`,
 };
 
 /** One finding in words, forces in the member's unit. */
 export function wordFinding(finding: Pick<Finding, 'code' | 'values'>, units: UnitChoice): string {
   const force: Force = (key, rounding = 'nearest') => formatQuantity(Number(finding.values[key]), 'force', units, rounding);
-  return FINDINGS[finding.code]?.(finding.values, force) ?? finding.code;
+  const length: Force = (key, rounding = 'nearest') => formatQuantity(Number(finding.values[key]), 'length', units, rounding);
+  return FINDINGS[finding.code]?.(finding.values, force, length) ?? finding.code;
 }
 export const FINDING_CODES = Object.keys(FINDINGS);
 

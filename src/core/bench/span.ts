@@ -35,7 +35,7 @@ const KNOTTED: readonly LineElement[] = ['a', 'b'].map((id) => elementSchema.par
 /** What a ridge line may carry: its rope between two bowlines; what it is tied to is left to whoever ties it. */
 function spanWll(rope: Rope, strength: Strength): Working {
   const [first, last] = KNOTTED as [LineElement, LineElement];
-  return lineCapacity(traced, [first, { id: 'rope', kind: 'rope', rope }, last], benchContext({ strength })).wll;
+  return lineCapacity(traced, [first, { id: 'rope', kind: 'rope', gearId: null, lengthM: null, rope }, last], benchContext({ strength })).wll;
 }
 
 /** Computes a span. An elastic line of unknown stretch falls back to the sag entered. */

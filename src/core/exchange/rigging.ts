@@ -58,7 +58,7 @@ export function parseRigging(input: unknown): Result<RiggingDocument> {
 export function lineElements(rigging: RiggingDocument): LineElement[] {
   const { system, farKnot, rope } = rigging;
   const end = (id: string, at: RiggingDocument['anchor']): LineElement => ({ id, kind: 'anchor', at: { on: 'own', ...at } });
-  const head: LineElement[] = [end('far', rigging.farAnchor), { id: 'far-knot', kind: 'knot', knot: farKnot, liesOnBarM: null }, { id: 'rope', kind: 'rope', rope }];
+  const head: LineElement[] = [end('far', rigging.farAnchor), { id: 'far-knot', kind: 'knot', knot: farKnot, liesOnBarM: null }, { id: 'rope', kind: 'rope', rope, gearId: null, lengthM: null }];
   return [...head, ...systemElements(system), end('near', rigging.anchor)];
 }
 

@@ -35,7 +35,13 @@ export const knotSchema = z.object({
   id, kind: z.literal('knot'), knot: z.enum(knotsFor('attachment')), liesOnBarM: size.nullable().default(null),
 });
 
-export const ropeElementSchema = z.object({ id, kind: z.literal('rope'), rope: ropeSchema });
+/** The thing of the locker an element is, if it is one. What counts is written in the plan; the locker may have moved on. */
+const gearId = z.uuid().nullable().default(null);
+
+/** `lengthM`: what there is of it; null: nobody measured. */
+export const ropeElementSchema = z.object({
+  id, kind: z.literal('rope'), rope: ropeSchema, gearId, lengthM: quantity('length', { least: 0.01, most: 5000 }).nullable().default(null),
+});
 
 export const bendSchema = z.object({ id, kind: z.literal('bend'), knot: z.enum(knotsFor('bend')) });
 
@@ -59,7 +65,7 @@ export const lockSchema = z.object({ id, kind: z.literal('lock'), knot: z.enum(k
 
 export const webbingSchema = z.object({
   id, kind: z.literal('webbing'), tag: z.string().trim().max(40).default(''), widthM: size,
-  markedWllN: force.nullable().default(null),
+  markedWllN: force.nullable().default(null), gearId,
 });
 
 /** Ratchet. `standardTensionN`: the tension its label promises at the standard hand force. */
@@ -70,7 +76,7 @@ export const ratchetSchema = z.object({
 
 export const chainSchema = z.object({
   id, kind: z.literal('chain'), tag: z.string().trim().max(40).default(''),
-  grade: z.enum(['unmarked', '30', '43', '70', '80', '100']), sizeM: size, markedWllN: force.nullable().default(null),
+  grade: z.enum(['unmarked', '30', '43', '70', '80', '100']), sizeM: size, markedWllN: force.nullable().default(null), gearId,
 });
 
 /** Lever or turnbuckle binder: a given ratio with an efficiency. */

@@ -7,6 +7,9 @@ export const CONDITIONS = Object.keys(CONDITION_FACTORS) as [Condition, ...Condi
 /** The rigging manual knows only new and used rope: used counts half. Source: US Army FM 5-125, from memory. */
 export const RIGGING_MANUAL_USED_FACTOR = 0.5;
 
+/** What is left of a rope nobody knows the history of, however good it looks: it counts as doubtful at best. */
+export const UNKNOWN_HISTORY_FACTOR = CONDITION_FACTORS.doubtful;
+
 /**
  * Factor of a rope's condition.
  * Damage that is isolated (the damaged part carries nothing) leaves a doubtful rope, and only on a line

@@ -29,6 +29,7 @@ export const ROPE_MATERIALS = {
   'nylon-double-braid': { ...base, name: 'nylon double braid', workingStrain: 0.08, wetFactor: 0.85, usTable: 'nylon-double-braid' },
   paracord: { ...base, name: '550 cord', workingStrain: 0.12, wetFactor: 0.85, usTable: 'nylon' },
   kernmantle: { ...base, name: 'static kernmantle', workingStrain: 0.03, wetFactor: 0.85, usTable: 'nylon' },
+  'accessory-cord': { ...base, name: 'accessory cord', workingStrain: 0.08, wetFactor: 0.85, usTable: 'nylon' },
   hmpe: { ...base, name: 'HMPE (high-modulus polyethylene)', workingStrain: 0.01, slick: true, usTable: null },
   // 49 CFR 393.108: unmarked synthetic rope of unknown material counts as polypropylene.
   'unknown-synthetic': { ...base, name: 'synthetic, material unknown', workingStrain: 0.05, usTable: 'polypropylene' },

@@ -16,6 +16,8 @@ export const ropeSchema = z.object({
   /** Working load limit marked on the rope, if any. */
   markedWllN: quantity('force', { least: 1, most: 5e6 }).nullable().default(null),
   condition: z.enum(CONDITIONS).default('good'),
+  /** Whether anybody knows what it has been through. If not, it counts as doubtful at best. */
+  historyKnown: z.boolean().default(true),
   damageIsolated: z.boolean().default(false),
   weather: z.enum(WEATHERS).default('dry'),
   /** A bight: two strands share the load. */

@@ -1,11 +1,11 @@
 import type { Tracer } from '../working/working';
 import { formula } from '../working/working';
 import { N_PER_LBF } from '../units/constants';
-import { conditionFactor, CONDITION_FACTORS, RIGGING_MANUAL_USED_FACTOR } from './condition';
+import { conditionFactor, CONDITION_FACTORS, RIGGING_MANUAL_USED_FACTOR, UNKNOWN_HISTORY_FACTOR } from './condition';
 import { ROPE_MATERIALS } from './materials';
 import type { Rope } from './rope';
 import { MARINE_ROPE_FRACTION, PLACE_RULES, RIGGING_MANUAL_DIVISOR, type SchoolId } from './schools';
-import { interpolated, MANILA_MBS, SISAL_OF_MANILA, tabulatedAtMost, US_ROPE_WLL } from './strength-tables';
+import { tabulatedAtMost, tabulatedMbs, US_ROPE_WLL } from './strength-tables';
 
 /** How a rope's working load limit is found: the rule set decides, or leaves it to the crew's school. */
 export interface StrengthBasis {
@@ -31,19 +31,17 @@ export function breakingStrength<V>(t: Tracer<V>, rope: Rope): V {
       source: rope.tag ? `rope ${rope.tag}, label` : 'your entry', confidence: rope.tag ? 'rope-tag' : 'entered',
     });
   }
-  const natural = rope.material === 'manila' || rope.material === 'sisal';
-  const entry = natural ? interpolated(MANILA_MBS, rope.diameterM) : null;
+  const entry = tabulatedMbs(rope.material, rope.diameterM);
   if (!entry) {
     return t.given({
       label: 'breaking strength', symbol: 'MBS', value: null, unit: 'N',
       source: 'no label, and no table for this material and size', confidence: 'entered',
     });
   }
-  const part = rope.material === 'sisal' ? SISAL_OF_MANILA : 1;
   return t.apply(halfOfTable, 'breaking strength', {
     M: t.given({
-      label: 'tabulated strength', symbol: 'M', value: entry.strengthN * part, unit: 'N', confidence: 'from-memory',
-      source: `US Army FM 5-125${entry.between ? ', between two sizes' : ''}${part < 1 ? ', sisal 80 % of manila' : ''}`,
+      label: 'tabulated strength', symbol: 'M', value: entry.strengthN, unit: 'N', confidence: entry.confidence,
+      source: `${entry.source}${entry.between ? ', between two sizes' : ''}`,
     }),
     h: t.given({ label: 'no label', symbol: 'h', value: UNLABELLED_PART, unit: 'ratio', source: 'no label: half', confidence: 'default' }),
   });
@@ -66,13 +64,16 @@ function markedOrTabulatedWll<V>(t: Tracer<V>, rope: Rope): V {
 }
 
 function condition<V>(t: Tracer<V>, rope: Rope, school: SchoolId, temporary: boolean): V {
-  const plain = conditionFactor(rope.condition, rope.damageIsolated, temporary);
-  const manual = school === 'rigging-manual' && plain > 0 && rope.condition !== 'new';
+  const seen = conditionFactor(rope.condition, rope.damageIsolated, temporary);
+  const isolated = seen !== CONDITION_FACTORS[rope.condition] ? ', isolated, temporary line' : '';
+  const manual = school === 'rigging-manual' && seen > 0 && rope.condition !== 'new';
+  const byState = manual ? Math.min(seen, RIGGING_MANUAL_USED_FACTOR) : seen;
+  const doubted = !rope.historyKnown && byState > UNKNOWN_HISTORY_FACTOR;
   return t.given({
-    label: `condition: ${rope.condition}${plain !== CONDITION_FACTORS[rope.condition] ? ', isolated, temporary line' : ''}`,
-    symbol: 'κ', value: manual ? RIGGING_MANUAL_USED_FACTOR : plain, unit: 'ratio',
-    source: manual ? 'US Army FM 5-125: used rope counts half' : 'new 1.0, good 0.9, worn 0.75, doubtful 0.5, damaged 0',
-    confidence: 'from-memory',
+    label: `condition: ${rope.condition}${isolated}${rope.historyKnown ? '' : ', history unknown'}`,
+    symbol: 'κ', value: doubted ? UNKNOWN_HISTORY_FACTOR : byState, unit: 'ratio',
+    source: doubted ? 'history unknown: doubtful at best' : manual ? 'US Army FM 5-125: used rope counts half' : 'new 1.0, good 0.9, worn 0.75, doubtful 0.5, damaged 0',
+    confidence: doubted ? 'default' : 'from-memory',
   });
 }
 

@@ -1,9 +1,11 @@
 import type { Plan } from '../exchange/plan';
 import type { AnchorFact, LineContext } from '../line/chain';
 import { lineCapacity } from '../line/line';
+import { ropeNeeded } from '../line/rope-needed';
 import { lineTension } from '../line/tension';
 import { traced } from '../working/working';
 import { anchorSharing, lineShape } from './geometry';
+import { gearFindings, type GearFacts } from './gear-facts';
 import { lineFindings } from './line-findings';
 import { type LineFacts, ruleInputOf } from './rule-input';
 import { ruleSet } from './rules';
@@ -40,6 +42,7 @@ function lineFacts(plan: Plan): LineFacts[] {
     return {
       line, shape, capacity: lineCapacity(traced, line.elements, lineContext(plan, line, sharing)),
       tension: lineTension(traced, line.elements, { ...line, routeLengthM: shape.routeLengthM }),
+      rope: ropeNeeded(traced, line.elements, shape.routeLengthM),
     };
   });
 }
@@ -49,12 +52,14 @@ function lineFacts(plan: Plan): LineFacts[] {
  *
  * Pure and fast enough to run at every keystroke. An unknown makes the verdict CANNOT SAY only when it matters: the
  * plan HOLDS if it holds with every unknown at nothing, and is SHORT if it is short with every unknown at its best.
+ * `gear`: what the locker says today of the things the plan uses; without it the plan is judged by what is written in it.
  */
-export function assess(plan: Plan): Assessment {
+export function assess(plan: Plan, gear: GearFacts | null = null): Assessment {
   const lines = lineFacts(plan);
   const rules = ruleSet(plan.ruleSet);
   const outcome = rules.assess(ruleInputOf(plan, lines));
-  const findings = [...outcome.findings, ...lines.flatMap((facts) => lineFindings(facts, plan.cargo, rules.countsPretension))];
+  const findings = [...outcome.findings, ...lines.flatMap((facts) => lineFindings(facts, plan.cargo, rules.countsPretension)),
+    ...(gear ? plan.lines.flatMap((line) => gearFindings(line, gear)) : [])];
   const effects = findings.flatMap((f) => (f.effect === 'notice' ? [] : [f.effect]));
   return { verdict: worst([...outcome.rows.map((r) => r.verdict), ...effects]), rows: outcome.rows, findings, lines };
 }

@@ -3,6 +3,7 @@ import { knot, type KnotId } from '../knot/knots';
 import { stageOf } from '../knot/stage-of';
 import { ROPE_MATERIALS } from '../rope/materials';
 import type { ChainPlace } from '../line/line';
+import { ropeShortBy } from '../line/rope-needed';
 import { atMost } from '../units/constants';
 import type { LineElement } from '../line/gear';
 import type { Working } from '../working/working';
@@ -69,10 +70,17 @@ function slickRope({ line }: LineFacts): Finding[] {
   return slick ? [{ code: 'slick-rope', effect: 'notice', clause: '', lineId: line.id, values: { line: line.name } }] : [];
 }
 
+/** Rope on the line against what it takes. A rope that cannot reach is short in the plainest sense. */
+function ropeTooShort({ line, rope }: LineFacts): Finding[] {
+  const compared = ropeShortBy(rope.value, line.elements);
+  if (compared === null || atMost(compared.shortM, 0)) return [];
+  return [{ code: 'rope-too-short', effect: 'short', clause: '', lineId: line.id, values: { line: line.name, shortM: compared.shortM, needM: rope.value, haveM: compared.haveM } }];
+}
+
 /** Everything to be said about one line that no rule set says. */
 export function lineFindings(facts: LineFacts, cargo: Cargo, countsPretension: boolean): Finding[] {
   return [
-    ...unknownPlaces(facts), ...overTension(facts), ...crush(facts, cargo), ...missing(facts, countsPretension), ...slickRope(facts),
+    ...unknownPlaces(facts), ...overTension(facts), ...crush(facts, cargo), ...missing(facts, countsPretension), ...slickRope(facts), ...ropeTooShort(facts),
     ...facts.line.elements.flatMap((e) => hazardsOf(facts, e)),
   ];
 }

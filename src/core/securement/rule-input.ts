@@ -15,6 +15,8 @@ export interface LineFacts {
   readonly shape: LineShape;
   readonly capacity: LineCapacity<Working>;
   readonly tension: LineTension<Working>;
+  /** Rope it takes from end to end, knots and tails included. */
+  readonly rope: Working;
 }
 
 /** A figure known exactly. */

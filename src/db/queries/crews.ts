@@ -1,5 +1,6 @@
 import { v7 as uuid } from 'uuid';
 import { z } from 'zod';
+import { type Intervals, intervalsSchema } from '@/core/gear/due';
 import { type Strength, strengthSchema } from '@/core/securement/schema';
 import { type Database, many, maybeOne, one } from '../pool';
 
@@ -85,6 +86,19 @@ export async function crewStrength(db: Database, crewId: string): Promise<Streng
 
 export async function setCrewStrength(db: Database, crewId: string, strength: Strength): Promise<void> {
   await one(db, idRow, 'UPDATE crew SET strength = $2 WHERE id = $1 RETURNING id', [crewId, strength]);
+}
+
+/** How often a crew inspects. */
+export async function crewIntervals(db: Database, crewId: string): Promise<Intervals> {
+  const row = await one(db, z.object({ intervals: intervalsSchema }), 'SELECT intervals FROM crew WHERE id = $1', [crewId]);
+  return row.intervals;
+}
+
+/** Changes how often a crew inspects; what is due moves with it. Call inside a transaction. */
+export async function setCrewIntervals(db: Database, crewId: string, intervals: Intervals): Promise<void> {
+  await one(db, idRow, 'UPDATE crew SET intervals = $2 WHERE id = $1 RETURNING id', [crewId, intervals]);
+  await db.query(`UPDATE gear SET due_on = (standing->>'inspectedOn')::date + make_interval(months => CASE document->>'use' WHEN 'daily' THEN $2::int ELSE $3::int END)
+    WHERE crew_id = $1 AND state <> 'retired' AND standing->>'inspectedOn' IS NOT NULL AND NOT (standing->>'suspect')::boolean`, [crewId, intervals.dailyMonths, intervals.normalMonths]);
 }
 
 export async function setUnits(db: Database, crewId: string, memberId: string, units: UnitSystem): Promise<void> {

@@ -3,9 +3,11 @@ import { z } from 'zod';
 import { type Plan, planSchema, RULE_SET_IDS } from '@/core/exchange/plan';
 import { VERDICTS } from '@/core/securement/verdict';
 import { assess } from '@/core/securement/assess';
+import { gearIdsOf } from '@/core/securement/gear-facts';
 import { ConflictError, type Database, many, maybeOne, NotFoundError, one } from '../pool';
 import { nameKey } from './crews';
 import { PAGE_SIZE, type StoredDocument, wordPattern } from './documents';
+import { gearFacts, linkGear } from './plan-gear';
 
 /** A plan as it is kept. */
 export type StoredPlan = StoredDocument<Plan>;
@@ -31,9 +33,10 @@ const summaryRow = z.object({
 const storedOf = (row: z.infer<typeof planRow>): StoredPlan =>
   ({ id: row.id, version: row.version, document: row.document, updatedAt: row.updated_at.toISOString(), updatedBy: row.updated_by });
 
-/** What of a document the list needs. The verdict is computed here, never taken from a client. */
-function columnsOf(document: Plan): [Plan, string, string, string, string, number] {
-  return [document, document.title, nameKey(document.title), document.ruleSet, assess(document).verdict, document.lines.length];
+/** What of a document the list needs. The verdict is computed here, with what the locker says, never taken from a client. */
+async function columnsOf(db: Database, crewId: string, document: Plan): Promise<[Plan, string, string, string, string, number]> {
+  const { verdict } = assess(document, await gearFacts(db, crewId, gearIdsOf(document)));
+  return [document, document.title, nameKey(document.title), document.ruleSet, verdict, document.lines.length];
 }
 
 const SELECT = `SELECT p.id, p.version, p.document, p.updated_at, m.name AS updated_by FROM plan p JOIN member m ON m.id = p.updated_by`;
@@ -53,7 +56,8 @@ export async function insertPlan(db: Database, crewId: string, memberId: string,
   const id = uuid();
   await db.query(
     `INSERT INTO plan (id, crew_id, version, document, title, title_key, rule_set, verdict, line_count, updated_at, updated_by)
-     VALUES ($1, $2, 1, $3, $4, $5, $6, $7, $8, now(), $9)`, [id, crewId, ...columnsOf(document), memberId]);
+     VALUES ($1, $2, 1, $3, $4, $5, $6, $7, $8, now(), $9)`, [id, crewId, ...await columnsOf(db, crewId, document), memberId]);
+  await linkGear(db, crewId, id, gearIdsOf(document));
   await addRevision(db, crewId, memberId, id, 1, document);
   return planById(db, crewId, id);
 }
@@ -67,9 +71,10 @@ export async function updatePlan(db: Database, crewId: string, memberId: string,
     `UPDATE plan SET version = version + 1, document = $4, title = $5, title_key = $6, rule_set = $7, verdict = $8, line_count = $9,
        updated_at = now(), updated_by = $10
      WHERE crew_id = $1 AND id = $2 AND version = $3 AND deleted_at IS NULL RETURNING version`,
-    [crewId, id, version, ...columnsOf(document), memberId]);
+    [crewId, id, version, ...await columnsOf(db, crewId, document), memberId]);
   const current = await planById(db, crewId, id);
   if (row === null) throw new ConflictError(current);
+  await linkGear(db, crewId, id, gearIdsOf(document));
   await addRevision(db, crewId, memberId, id, row.version, document);
   return current;
 }

@@ -2,6 +2,7 @@ import type { z } from 'zod';
 import type { Plan } from '@/core/exchange/plan';
 import { traced } from '@/core/working/working';
 import { lineCapacity, UNLIMITED_N } from '@/core/line/line';
+import { ropeNeeded } from '@/core/line/rope-needed';
 import { lineTension } from '@/core/line/tension';
 import { assess } from '@/core/securement/assess';
 import { helpfulChanges } from '@/core/securement/advice/one-change';
@@ -95,7 +96,7 @@ function givenTieDown(t: z.infer<typeof rulesBody>['tieDowns'][number]): TieDown
   });
   const shape = lineShape(line, UNIT_CARGO, EMPTY_DECK);
   const base = tieDownOf({
-    line, shape, tension: lineTension(traced, [], { routeLengthM: null, settling: 0, enteredPretensionN: t.pretensionN }),
+    line, shape, rope: ropeNeeded(traced, [], null), tension: lineTension(traced, [], { routeLengthM: null, settling: 0, enteredPretensionN: t.pretensionN }),
     capacity: { places: [], governing: [], wll: ranged('WLL', 'WLL', t.wllN, 'N', UNLIMITED_N).working, range: { lowN: t.wllN ?? 0, highN: t.wllN ?? UNLIMITED_N } },
   });
   return {

@@ -12,6 +12,8 @@ export interface Endpoint {
   readonly action: Action | null;
   readonly example?: unknown;
   readonly answer: string;
+  /** Largest body, where it is not the usual one. */
+  readonly mostBytes?: number;
 }
 
 /** Declares an endpoint, keeping its literal types for the handler. */

@@ -1,5 +1,6 @@
 import { z } from 'zod';
 import { endpoint, type Endpoint } from './endpoint';
+import { GEAR_API } from './gear-endpoints';
 import { riggingSchema } from '@/core/exchange/rigging';
 import { assessExample, lineExample, riggingExample, rulesExample } from './examples';
 import { spanBody, spanExample, tackleBody, tackleExample, takeUpBody, takeUpExample, tieOffBody, tieOffExample, wrapsBody, wrapsExample } from './tension-schemas';
@@ -7,6 +8,7 @@ import { addMemberBody, crewBody, demoBody, foundCrewBody, lineBody, planBody, r
 
 /** Every endpoint of the programming interface, under /api/v1. */
 export const API = {
+  ...GEAR_API,
   assess: endpoint({
     method: 'POST', path: '/assess', summary: 'Judge a plan document; nothing is stored', body: planBody, action: null, example: assessExample,
     answer: 'Verdict, every comparison with required, provided and margin, findings, lines, working',

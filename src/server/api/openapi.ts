@@ -1,5 +1,6 @@
 import { z } from 'zod';
 import { planSchema } from '@/core/exchange/plan';
+import { gearSchema } from '@/core/gear/gear';
 import { riggingSchema } from '@/core/exchange/rigging';
 import { ENDPOINTS } from './endpoints';
 import type { Endpoint } from './endpoint';
@@ -32,6 +33,11 @@ export function planJsonSchema(): unknown {
 /** The published JSON Schema of the rigging document. */
 export function riggingJsonSchema(): unknown {
   return { ...(inputSchema(riggingSchema) as object), $id: 'urn:vast-cleat:schema:rigging:1', title: 'vast-cleat/rigging, version 1' };
+}
+
+/** The published JSON Schema of the gear document. */
+export function gearJsonSchema(): unknown {
+  return { ...(inputSchema(gearSchema) as object), $id: 'urn:vast-cleat:schema:gear:1', title: 'vast-cleat/gear, version 1' };
 }
 
 function operation(e: Endpoint): object {

@@ -1,5 +1,6 @@
 import { z } from 'zod';
 import { RULE_SET_IDS, planSchema } from '@/core/exchange/plan';
+import { intervalsSchema } from '@/core/gear/due';
 import { quantity, ratio } from '@/core/exchange/quantity';
 import { elementSchema } from '@/core/line/gear';
 import { COMMODITY_IDS, LINE_KINDS, strengthSchema } from '@/core/securement/schema';
@@ -57,5 +58,5 @@ export const demoBody = z.object({ memberId: z.uuid() });
 export const foundCrewBody = z.object({ crew: personName, name: personName, password });
 export const addMemberBody = z.object({ name: personName, password, role: z.enum(ROLES) });
 export const selfBody = z.object({ units: z.enum(UNIT_SYSTEMS) });
-export const crewBody = z.object({ strength: strengthSchema });
+export const crewBody = z.object({ strength: strengthSchema, intervals: intervalsSchema.optional() });
 export const planBody = planSchema;

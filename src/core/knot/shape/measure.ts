@@ -40,27 +40,45 @@ export function sharpestTurnRad(body: Body): number {
 /** Deviation from straight, in diameters, beyond which rope counts as inside the knot. */
 const STRAIGHT_WITHIN = 0.35;
 
+/** Unit direction of a strand's straight end, and how many nodes it stays straight; `step` −1: from its other end. */
+function straightEnd(body: Body, strand: number, step: 1 | -1): { readonly nodes: number; readonly along: (node: number) => number } {
+  const s = body.strands[strand]!;
+  const { at } = body;
+  const a = step === 1 ? s.first : s.first + s.count - 1;
+  const b = a + 2 * step;
+  const u = [0, 1, 2].map((k) => at[3 * b + k]! - at[3 * a + k]!);
+  const size = Math.hypot(...u);
+  const from = (node: number): number[] => [0, 1, 2].map((k) => at[3 * node + k]! - at[3 * a + k]!);
+  const along = (node: number): number => from(node).reduce((sum, d, k) => sum + d * u[k]!, 0) / size;
+  for (let n = 0; n < s.count; n++) {
+    const node = a + n * step;
+    const aside = Math.sqrt(Math.max(0, from(node).reduce((sum, d) => sum + d * d, 0) - along(node) ** 2));
+    if (aside > STRAIGHT_WITHIN * s.diameter) return { nodes: n, along };
+  }
+  return { nodes: s.count, along };
+}
+
 /**
  * Length of rope inside the knot, in diameters of that rope: from where it leaves straight line after one end to where
  * it is straight again before the other.
  */
 export function ropeInside(body: Body, strand: number): number {
   const s = body.strands[strand]!;
-  const leave = (from: number, step: 1 | -1): number => {
-    const { at } = body;
-    const [a, b] = [from, from + 2 * step];
-    const u = [0, 1, 2].map((k) => at[3 * b + k]! - at[3 * a + k]!);
-    const size = Math.hypot(...u);
-    for (let n = 0; n < s.count; n++) {
-      const i = from + n * step;
-      const d = [0, 1, 2].map((k) => at[3 * i + k]! - at[3 * a + k]!);
-      const along = (d[0]! * u[0]! + d[1]! * u[1]! + d[2]! * u[2]!) / size;
-      const aside = Math.sqrt(Math.max(0, d[0]! ** 2 + d[1]! ** 2 + d[2]! ** 2 - along * along));
-      if (aside > STRAIGHT_WITHIN * s.diameter) return n;
-    }
-    return s.count;
-  };
-  const [head, tail] = [leave(s.first, 1), leave(s.first + s.count - 1, -1)];
+  const [head, tail] = [straightEnd(body, strand, 1).nodes, straightEnd(body, strand, -1).nodes];
   const step = lengthOf(body, s) / (s.count - 1);
   return Math.max(0, (s.count - 1 - head - tail) * step) / s.diameter;
+}
+
+/**
+ * How far the knot reaches beyond where the standing part (the strand's first end) enters it, along that part, in
+ * diameters: for a loop, to the far side of its eye as drawn. That much of the rope inside still counts as length.
+ */
+export function knotReach(body: Body, strand: number): number {
+  const s = body.strands[strand]!;
+  const { nodes, along } = straightEnd(body, strand, 1);
+  const tail = straightEnd(body, strand, -1).nodes;
+  const entry = along(s.first + Math.min(nodes, s.count - 1));
+  let farthest = entry;
+  for (let i = s.first + nodes; i < s.first + s.count - tail; i++) farthest = Math.max(farthest, along(i));
+  return (farthest - entry) / s.diameter;
 }

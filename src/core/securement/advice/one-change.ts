@@ -97,7 +97,7 @@ function webbingLine(line: Line): Line {
     ...line, settling: 0,
     elements: [
       ...(first ? [first] : []),
-      { id: fresh('webbing'), kind: 'webbing', tag: '', widthM: 0.0508, markedWllN: null },
+      { id: fresh('webbing'), kind: 'webbing', tag: '', widthM: 0.0508, markedWllN: null, gearId: null },
       ...edges,
       { id: fresh('ratchet'), kind: 'ratchet', rating: { state: 'rated', wllN: PROPOSED_RATCHET_N }, standardTensionN: null, handForceN: 500 },
       ...last,

@@ -2,6 +2,7 @@ import { pool, transaction } from '@/db/pool';
 import { insertPlan, planPage } from '@/db/queries/plans';
 import { API } from '@/server/api/endpoints';
 import { documentResponse, writeMarker } from '@/server/documents';
+import { admitGear } from '@/server/gear';
 import { planQuery } from '@/server/plans';
 import { json, route } from '@/server/route';
 
@@ -11,4 +12,4 @@ export const GET = route(API.listPlans, async ({ request, member }) => {
 });
 
 export const POST = route(API.createPlan, async ({ body, member }) =>
-  documentResponse(await transaction((db) => insertPlan(db, member.crewId, member.id, body)), 201));
+  documentResponse(await transaction(async (db) => insertPlan(db, member.crewId, member.id, await admitGear(db, member.crewId, body, null))), 201));

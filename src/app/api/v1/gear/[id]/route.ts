@@ -1,0 +1,23 @@
+import { pool, transaction } from '@/db/pool';
+import { deleteGear, gearById } from '@/db/queries/gear';
+import { rejudgePlansUsing } from '@/db/queries/plan-gear';
+import { API } from '@/server/api/endpoints';
+import { documentId, documentResponse, ifMatch } from '@/server/documents';
+import { changeGear, standingOn } from '@/server/gear';
+import { json, route } from '@/server/route';
+
+export const GET = route(API.readGear, async ({ params, member, now }) => documentResponse(standingOn(await gearById(pool(), member.crewId, documentId(params)), now)));
+
+export const PUT = route(API.saveGear, async ({ request, params, body, member, now }) => {
+  const [id, version] = [documentId(params), ifMatch(request)];
+  return documentResponse(standingOn(await transaction((db) => changeGear(db, member, id, version, body)), now));
+});
+
+export const DELETE = route(API.deleteGear, async ({ params, member }) => {
+  const id = documentId(params);
+  await transaction(async (db) => {
+    await deleteGear(db, member.crewId, id);
+    await rejudgePlansUsing(db, member.crewId, id);
+  });
+  return json({ ok: true });
+});

@@ -1,0 +1,17 @@
+import { guardCell, writeQuantity } from './cells';
+import { type Column, COLUMNS, type GearRow } from './columns';
+
+function cell(column: Column, row: GearRow): string {
+  const value = column.write(row);
+  if (value === null || value === '') return '';
+  if (typeof value === 'boolean') return value ? 'yes' : 'no';
+  if (column.kind.is === 'quantity') return writeQuantity(Number(value), column.kind.unit);
+  return guardCell(String(value));
+}
+
+const header = (c: Column): string => (c.kind.is === 'quantity' ? `${c.header} (${c.kind.unit})` : c.header);
+
+/** A table of gear, header first, that reads back as the very same gear. Cells that a spreadsheet would run are guarded. */
+export function writeGearTable(rows: readonly GearRow[]): string[][] {
+  return [COLUMNS.map(header), ...rows.map((row) => COLUMNS.map((c) => cell(c, row)))];
+}

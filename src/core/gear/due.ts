@@ -1,0 +1,55 @@
+import { z } from 'zod';
+import type { Gear } from './gear';
+import type { GearState } from './history';
+
+/** Months between recorded inspections, by how hard a thing is worked. Defaults: common practice, no source. */
+export const intervalsSchema = z.object({
+  normalMonths: z.int().min(1).max(60).default(6),
+  dailyMonths: z.int().min(1).max(60).default(1),
+});
+export type Intervals = z.infer<typeof intervalsSchema>;
+
+/** When the next recorded inspection is due, and from what that follows. */
+export interface InspectionDue {
+  /** ISO day; null: retired, never due again. */
+  readonly on: string | null;
+  readonly because: 'interval' | 'never-inspected' | 'incident' | 'retired';
+  readonly months: number;
+  /** The day it is counted from; null when it was never inspected. */
+  readonly from: string | null;
+}
+
+/** The same day `months` later; the last of the month when there is no such day (31 Jan + 1 month is the end of February). */
+export function monthsLater(day: string, months: number): string {
+  const [year, month, date] = day.split('-').map(Number) as [number, number, number];
+  const last = new Date(Date.UTC(year, month - 1 + months + 1, 0)).getUTCDate();
+  return new Date(Date.UTC(year, month - 1 + months, Math.min(date, last))).toISOString().slice(0, 10);
+}
+
+/**
+ * When a thing must be inspected next. Never inspected, or something happened to it: now, which is `enteredOn` or the
+ * day of the incident as far as the record knows; otherwise its last inspection and the interval of its use.
+ */
+export function inspectionDue(gear: Pick<Gear, 'use' | 'item'>, state: Pick<GearState, 'state' | 'suspect' | 'inspectedOn'>, intervals: Intervals, enteredOn: string): InspectionDue {
+  const months = gear.use === 'daily' ? intervals.dailyMonths : intervals.normalMonths;
+  const common = { months, from: state.inspectedOn };
+  if (state.state === 'retired') return { ...common, on: null, because: 'retired' };
+  if (state.suspect) return { ...common, on: state.inspectedOn ?? enteredOn, because: 'incident' };
+  if (state.inspectedOn === null) return { ...common, on: enteredOn, because: 'never-inspected' };
+  return { ...common, on: monthsLater(state.inspectedOn, months), because: 'interval' };
+}
+
+export const DUE_STANDINGS = ['overdue', 'soon', 'later', 'never'] as const;
+export type DueStanding = (typeof DUE_STANDINGS)[number];
+/** Days ahead in which a due inspection is called soon. */
+export const SOON_DAYS = 30;
+
+/** `days` after a day. */
+export const daysLater = (day: string, days: number): string => new Date(Date.parse(`${day}T00:00:00Z`) + days * 86_400_000).toISOString().slice(0, 10);
+
+/** How near a due day is, seen from `today`. */
+export function dueStanding(on: string | null, today: string): DueStanding {
+  if (on === null) return 'never';
+  if (on <= today) return 'overdue';
+  return on <= daysLater(today, SOON_DAYS) ? 'soon' : 'later';
+}

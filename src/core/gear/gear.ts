@@ -1,0 +1,102 @@
+import { z } from 'zod';
+import { issuesOf } from '../exchange/issues';
+import { quantity, ratio } from '../exchange/quantity';
+import type { Result } from '../result';
+import { CONDITIONS } from '../rope/condition';
+import { ROPE_MATERIAL_IDS } from '../rope/materials';
+
+export const GEAR_FORMAT = 'vast-cleat/gear';
+export const GEAR_VERSION = 1;
+
+const force = quantity('force', { least: 1, most: 5e6 }).nullable().default(null);
+const size = quantity('length', { least: 0.001, most: 0.5 });
+const length = quantity('length', { least: 0.01, most: 5000 });
+
+/** A tag code: what stands on the tag, what a reader types. Letters, digits, dots and dashes, so that every reader can. */
+export const CODE_PATTERN = /^[A-Z0-9](?:[A-Z0-9.-]{0,22}[A-Z0-9])?$/;
+export const codeSchema = z.string().trim().max(24).transform((text, context) => {
+  const code = text.toUpperCase();
+  if (!CODE_PATTERN.test(code)) context.addIssue({ code: 'custom', message: 'code-unusable', params: { code: 'code-unusable', values: { code: text } } });
+  return code;
+});
+
+const day = z.iso.date().nullable().default(null);
+
+export const CHAIN_GRADES = ['unmarked', '30', '43', '70', '80', '100'] as const;
+export const HARDWARE_FORMS = ['ring', 'hook', 'shackle', 'connector', 'rail', 'stake', 'ratchet', 'binder'] as const;
+
+/** What a piece of gear is, and what is marked on it. `mbsN`: breaking strength from the label, null: not on it. */
+export const itemSchema = z.discriminatedUnion('kind', [
+  z.object({ kind: z.literal('rope'), material: z.enum(ROPE_MATERIAL_IDS), diameterM: quantity('length', { least: 0.001, most: 0.12 }), mbsN: force, markedWllN: force, historyKnown: z.boolean().default(true) }),
+  z.object({ kind: z.literal('webbing'), widthM: size, mbsN: force, markedWllN: force }),
+  z.object({ kind: z.literal('chain'), grade: z.enum(CHAIN_GRADES), sizeM: size, mbsN: force, markedWllN: force }),
+  z.object({ kind: z.literal('wire'), sizeM: size, mbsN: force, markedWllN: force, singleUse: z.boolean().default(false) }),
+  z.object({ kind: z.literal('hardware'), form: z.enum(HARDWARE_FORMS), barDiameterM: size.nullable().default(null), mbsN: force, markedWllN: force, marking: z.string().trim().max(60).default('') }),
+]);
+export type GearItem = z.infer<typeof itemSchema>;
+export type GearKind = GearItem['kind'];
+export const GEAR_KINDS = ['rope', 'webbing', 'chain', 'wire', 'hardware'] as const satisfies readonly GearKind[];
+
+/** How hard it is worked: decides how often it is inspected. */
+export const USES = ['normal', 'daily'] as const;
+
+/** The document `vast-cleat/gear`, version 1: one thing the crew owns, as its tag and label say. How it fares is in its history. */
+export const gearSchema = z.object({
+  format: z.literal(GEAR_FORMAT),
+  version: z.literal(GEAR_VERSION),
+  code: codeSchema,
+  name: z.string().trim().max(80).default(''),
+  item: itemSchema,
+  /** Whole length when it came; null for hardware. */
+  lengthM: length.nullable().default(null),
+  /** A good rope that is never cut. */
+  neverCut: z.boolean().default(false),
+  /** What a metre cost, in the crew's money; null: not known. */
+  pricePerM: ratio(0, 100_000).nullable().default(null),
+  use: z.enum(USES).default('normal'),
+  boughtOn: day,
+  firstUsedOn: day,
+  place: z.string().trim().max(80).default(''),
+  notes: z.string().trim().max(2000).default(''),
+}).superRefine((gear, context) => {
+  const flexible = gear.item.kind !== 'hardware';
+  if (flexible && gear.lengthM === null) context.addIssue({ code: 'custom', path: ['lengthM'], message: 'length-missing', params: { code: 'length-missing', values: {} } });
+  if (gear.boughtOn !== null && gear.firstUsedOn !== null && gear.firstUsedOn < gear.boughtOn) context.addIssue({ code: 'custom', path: ['firstUsedOn'], message: 'used-before-bought', params: { code: 'used-before-bought', values: {} } });
+});
+export type Gear = z.infer<typeof gearSchema>;
+
+/** How a thing stands when it is entered. */
+export const startSchema = z.object({
+  condition: z.enum(CONDITIONS).default('good'),
+  remainingM: quantity('length', { least: 0, most: 5000 }).nullable().default(null),
+  lastInspectedOn: day,
+  retired: z.boolean().default(false),
+});
+export type GearStart = z.infer<typeof startSchema>;
+
+/** Parses an unknown value as a piece of gear. */
+export function parseGear(input: unknown): Result<Gear> {
+  const parsed = gearSchema.safeParse(input);
+  return parsed.success ? { ok: true, value: parsed.data } : { ok: false, issues: issuesOf(parsed.error) };
+}
+
+/** The size people call a thing by: diameter, width, bar. Null for hardware nobody measured. */
+export function sizeOf(item: GearItem): number | null {
+  switch (item.kind) {
+    case 'rope': return item.diameterM;
+    case 'webbing': return item.widthM;
+    case 'chain': case 'wire': return item.sizeM;
+    case 'hardware': return item.barDiameterM;
+  }
+}
+
+/** What it is made of, as the list filters by it: a rope's material, a chain's grade, a fitting's form. */
+export function typeOf(item: GearItem): string {
+  switch (item.kind) {
+    case 'rope': return item.material;
+    case 'webbing': return 'webbing';
+    case 'chain': return `grade-${item.grade}`;
+    case 'wire': return 'wire';
+    case 'hardware': return item.form;
+  }
+}

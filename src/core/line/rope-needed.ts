@@ -1,0 +1,75 @@
+import { diameterGiven, insideLength, LEAST_TAIL_M, ropeUseOf, tailOf } from '../knot/rope-use';
+import { knot, type KnotId } from '../knot/knots';
+import { HAND_WIDTH_M, KNOT_SETTING_M } from '../tackle/take-up';
+import { formula, type Tracer } from '../working/working';
+import type { ElementOf, LineElement } from './gear';
+
+/** Working end a pair of hands needs to tie and to haul with: 18 in. Source: common practice. */
+export const WORKING_END_M = 0.45;
+
+const product = formula<'n' | 'a'>({
+  symbol: 'l', unit: 'm', text: 'n × a', source: 'strands between loop and anchor beside the line’s own', confidence: 'exact', compute: ({ n, a }) => n * a,
+});
+const loopAway = formula<'s' | 'h' | 'k'>({
+  symbol: 'a', unit: 'm', text: 's + k + h', source: 'short strands, knots drawing up, a hand’s width', confidence: 'practice', compute: ({ s, h, k }) => s + k + h,
+});
+
+function knotRope<V>(t: Tracer<V>, id: KnotId, diameterM: number, strand = 0, tail = true): V[] {
+  const { use, measured } = ropeUseOf(id);
+  const d = t.given(diameterGiven(diameterM, 'the rope'));
+  const inside = insideLength(t, `in the ${knot(id).name}`, use.insideD[strand] ?? use.insideD[0]!, d, measured);
+  return tail && use.tailD > 0 ? [inside, tailOf(t, `tail of the ${knot(id).name}`, use.tailD, d, LEAST_TAIL_M)] : [inside];
+}
+
+function truckersRope<V>(t: Tracer<V>, hitch: ElementOf<'truckers'>, diameterM: number): V[] {
+  const given = (label: string, symbol: string, value: number, source: string, confidence: 'entered' | 'practice'): V => t.given({ label, symbol, value, unit: 'm', source, confidence });
+  const away = t.apply(loopAway, 'loop from the anchor before hauling', {
+    s: given('short strands', 's', hitch.shortStrandM, 'the hitch', 'entered'), k: given('knots drawing up', 'k', KNOT_SETTING_M, 'common practice', 'practice'), h: given('a hand’s width', 'h', HAND_WIDTH_M, 'common practice', 'practice'),
+  });
+  const strands = hitch.passes === 2 ? 4 : 2;
+  return [
+    ...knotRope(t, hitch.loop, diameterM, 0, false),
+    t.apply(product, 'strands of the hitch', { n: t.given({ label: 'strands beside the line’s own', symbol: 'n', value: strands, unit: 'count', source: hitch.passes === 2 ? 'double pass' : 'single pass', confidence: 'exact' }), a: away }),
+    given('working end to haul with', 'g', WORKING_END_M, 'a working end of 18 in', 'practice'),
+  ];
+}
+
+/** What one element adds to the rope a line takes. A tackle reeved with a rope of its own adds nothing to the line's. */
+function elementRope<V>(t: Tracer<V>, element: LineElement, diameterM: number): V[] {
+  switch (element.kind) {
+    case 'knot': case 'lock': return knotRope(t, element.knot, diameterM);
+    case 'loop': return knotRope(t, element.knot, diameterM, 0, false);
+    case 'bend': return [...knotRope(t, element.knot, diameterM, 0), ...knotRope(t, element.knot, diameterM, 1)];
+    case 'truckers': return truckersRope(t, element, diameterM);
+    default: return [];
+  }
+}
+
+/** The ropes of a line, and its thickest diameter: knots are counted in that. */
+export function ropesOf(elements: readonly LineElement[]): { readonly ropes: readonly ElementOf<'rope'>[]; readonly diameterM: number } {
+  const ropes = elements.filter((e) => e.kind === 'rope');
+  return { ropes, diameterM: Math.max(0, ...ropes.map((e) => e.rope.diameterM)) };
+}
+
+/**
+ * Rope a line takes from end to end, in m: its route (twice when the rope lies doubled), what the knots swallow, the
+ * strands of the hitch with what it takes up, tails and a working end. Unknown when the route is.
+ */
+export function ropeNeeded<V>(t: Tracer<V>, elements: readonly LineElement[], routeM: number | null): V {
+  const { ropes, diameterM } = ropesOf(elements);
+  const route = t.given({ label: 'route', symbol: 'R', value: routeM, unit: 'm', source: routeM === null ? 'not placed' : 'from the geometry, or your entry', confidence: routeM === null ? 'entered' : 'computed' });
+  const doubled = ropes.some((e) => e.rope.doubled);
+  return t.sum('rope it takes', 'L', 'm', [
+    route, ...(doubled ? [t.given({ label: 'the second strand', symbol: 'R', value: routeM, unit: 'm', source: 'the rope lies doubled', confidence: 'computed' })] : []),
+    ...elements.flatMap((e) => elementRope(t, e, diameterM)),
+  ]);
+}
+
+/** How the ropes on a line compare with what it takes; null when there is no rope, or a rope's length is not known. */
+export function ropeShortBy(needM: number | null, elements: readonly LineElement[]): { readonly haveM: number; readonly shortM: number } | null {
+  const { ropes } = ropesOf(elements);
+  const lengths = ropes.map((e) => e.lengthM);
+  if (needM === null || ropes.length === 0 || !lengths.every((l): l is number => l !== null)) return null;
+  const haveM = lengths.reduce((a, b) => a + b, 0);
+  return { haveM, shortM: needM - haveM };
+}

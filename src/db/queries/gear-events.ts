@@ -1,0 +1,21 @@
+import { v7 as uuid } from 'uuid';
+import { z } from 'zod';
+import { correctionSchema, happeningSchema, type HistoryBody, type HistoryEntry } from '@/core/gear/events';
+import { type Database, many } from '../pool';
+
+const eventRow = z.object({ id: z.uuid(), at: z.date(), by: z.string(), body: z.union([happeningSchema, correctionSchema]) });
+
+/** The whole history of a thing in the order it was recorded. */
+export async function gearHistory(db: Database, crewId: string, gearId: string): Promise<HistoryEntry[]> {
+  const rows = await many(db, eventRow,
+    'SELECT e.id, e.at, m.name AS by, e.body FROM gear_event e JOIN member m ON m.id = e.by_member WHERE e.crew_id = $1 AND e.gear_id = $2 ORDER BY e.id', [crewId, gearId]);
+  return rows.map((r) => ({ ...r, at: r.at.toISOString() }));
+}
+
+/** Adds a line to a history. What it says must have been checked. Call inside a transaction. @returns its id */
+export async function addGearEvent(db: Database, crewId: string, memberId: string, gearId: string, body: HistoryBody, at: Date): Promise<string> {
+  const id = uuid();
+  await db.query('INSERT INTO gear_event (id, gear_id, crew_id, at, by_member, body, corrects) VALUES ($1, $2, $3, $4, $5, $6, $7)',
+    [id, gearId, crewId, at, memberId, body, body.kind === 'corrected' ? body.corrects : null]);
+  return id;
+}

@@ -1,0 +1,100 @@
+import Papa from 'papaparse';
+import type { z } from 'zod';
+import type { GearRow } from '@/core/exchange/gear-csv/columns';
+import { type GoodRow, type MatchedColumn, readGearTable, type RowError } from '@/core/exchange/gear-csv/read';
+import { writeGearTable } from '@/core/exchange/gear-csv/write';
+import type { GearStart } from '@/core/gear/gear';
+import { type Database, transaction } from '@/db/pool';
+import type { Member } from '@/db/queries/crews';
+import { insertGear, type StoredGear, takenCodes } from '@/db/queries/gear';
+import { allGear } from '@/db/queries/gear-list';
+import { wordIssue } from '@/wording/issues';
+import type { importBody } from './api/gear-schemas';
+import { Refusal, refuse } from './problem';
+
+/** Errors shown of one import; all are counted. */
+const MOST_ERRORS = 2000;
+const SAMPLE_ROWS = 20;
+
+/** What an import holds, and what came of it. */
+export interface ImportReport {
+  readonly columns: readonly { readonly header: string; readonly means: string | null; readonly unit: string | null }[];
+  readonly rows: number;
+  readonly good: number;
+  readonly bad: number;
+  readonly errors: readonly { readonly row: number; readonly column: string; readonly code: string; readonly message: string }[];
+  readonly sample: readonly GearRow[];
+  readonly kept: number;
+}
+
+interface Reading { readonly columns: readonly MatchedColumn[]; readonly good: readonly GoodRow[]; readonly errors: readonly RowError[] }
+
+function readCsv(csv: string): Reading {
+  const parsed = Papa.parse<string[]>(csv.replace(/^\uFEFF/, ''), { delimiter: '', skipEmptyLines: false });
+  const table = readGearTable(parsed.data);
+  if (!table.ok) throw new Refusal(422, table.issues.map((i) => ({ ...i, path: ['csv'] })));
+  // A quote that never closes swallows the rest of the file: nothing after it can be trusted.
+  const broken = parsed.errors.filter((e) => e.type === 'Quotes').map((e): RowError => ({ row: (e.row ?? 0) + 1, column: '', code: 'csv-broken', values: {} }));
+  return { ...table.value, good: broken.length > 0 ? table.value.good.filter((g) => g.row < broken[0]!.row) : table.value.good, errors: [...table.value.errors, ...broken] };
+}
+
+function readLocker(body: Extract<z.infer<typeof importBody>, { from: 'json' }>): Reading {
+  const good = body.locker.items.map(({ gear, start }, i): GoodRow => ({ row: i + 1, gear, start: { ...start, remainingM: start.remainingM ?? gear.lengthM } }));
+  const first = new Map<string, number>();
+  const errors = good.flatMap(({ row, gear }): RowError[] => {
+    const before = first.get(gear.code);
+    if (before === undefined) { first.set(gear.code, row); return []; }
+    return [{ row, column: 'code', code: 'code-twice', values: { code: gear.code, row: before } }];
+  });
+  const twins = new Set(errors.map((e) => e.row));
+  return { columns: [], good: good.filter((g) => !twins.has(g.row)), errors };
+}
+
+/** Rows whose tag the crew has already are errors, not changes: an import never writes over what is kept. */
+async function withoutTaken(db: Database, crewId: string, reading: Reading): Promise<Reading> {
+  const taken = await takenCodes(db, crewId, reading.good.map((g) => g.gear.code));
+  if (taken.size === 0) return reading;
+  const column = reading.columns.find((c) => c.column?.id === 'code')?.header ?? 'code';
+  const errors = reading.good.filter((g) => taken.has(g.gear.code)).map((g): RowError => ({ row: g.row, column, code: 'code-taken', values: { code: g.gear.code } }));
+  return { ...reading, good: reading.good.filter((g) => !taken.has(g.gear.code)), errors: [...reading.errors, ...errors].sort((a, b) => a.row - b.row) };
+}
+
+function report(reading: Reading, kept: number): ImportReport {
+  const bad = new Set(reading.errors.map((e) => e.row)).size;
+  return {
+    columns: reading.columns.map((c) => ({ header: c.header, means: c.column?.header ?? null, unit: c.unit })),
+    rows: reading.good.length + bad, good: reading.good.length, bad, kept,
+    errors: reading.errors.slice(0, MOST_ERRORS).map((e) => ({ row: e.row, column: e.column, code: e.code, message: wordIssue(e) })),
+    sample: reading.good.slice(0, SAMPLE_ROWS).map(({ gear, start }) => ({ gear, start })),
+  };
+}
+
+/**
+ * Looks at, or keeps, what an import holds: nothing, everything or nothing, or the good rows; one transaction.
+ * @throws Refusal 422 `import-has-errors` with the report when everything was asked for and a row is bad.
+ */
+export async function importGear(member: Member, body: z.infer<typeof importBody>, now: Date): Promise<ImportReport> {
+  const read = body.from === 'csv' ? readCsv(body.csv) : readLocker(body);
+  return transaction(async (db) => {
+    const reading = await withoutTaken(db, member.crewId, read);
+    if (body.keep === 'nothing') return report(reading, 0);
+    if (body.keep === 'all' && reading.errors.length > 0) throw new Refusal(422, refuse(422, 'import-has-errors', { bad: new Set(reading.errors.map((e) => e.row)).size }).issues, { report: report(reading, 0) });
+    await insertGear(db, member.crewId, member.id, reading.good, now);
+    return report(reading, reading.good.length);
+  });
+}
+
+/** How a thing stands, as it would be entered anew. */
+export function startOf({ standing }: StoredGear): GearStart {
+  return { condition: standing.condition, remainingM: standing.remainingM, lastInspectedOn: standing.inspectedOn, retired: standing.state === 'retired' };
+}
+
+/** A row of an export: where a thing was moved to goes with it. */
+const rowOf = (g: StoredGear): GearRow => ({ gear: { ...g.document, place: g.standing.place }, start: startOf(g) });
+
+/** Everything a crew has as a table that spreadsheets read and no spreadsheet runs. */
+export async function exportCsv(db: Database, crewId: string): Promise<string> {
+  const rows: GearRow[] = [];
+  for await (const batch of allGear(db, crewId)) rows.push(...batch.map(rowOf));
+  return `${Papa.unparse(writeGearTable(rows), { newline: '\r\n' })}\r\n`;
+}

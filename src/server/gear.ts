@@ -1,0 +1,128 @@
+import { dueStanding, DUE_STANDINGS } from '@/core/gear/due';
+import type { HistoryBody } from '@/core/gear/events';
+import { GEAR_KINDS } from '@/core/gear/gear';
+import { GEAR_STATES, stateOf } from '@/core/gear/history';
+import { checkRecord } from '@/core/gear/record';
+import type { Plan } from '@/core/exchange/plan';
+import { gearIdOf } from '@/core/securement/gear-facts';
+import { ConstraintError, type Database } from '@/db/pool';
+import { gearByCode, gearById, gearByIds, insertGear, lockGear, type NewGear, refreshGear, type StoredGear, updateGear } from '@/db/queries/gear';
+import { addGearEvent, gearHistory } from '@/db/queries/gear-events';
+import { GEAR_SORTS, type GearQuery } from '@/db/queries/gear-list';
+import { rejudgePlansUsing } from '@/db/queries/plan-gear';
+import type { Member } from '@/db/queries/crews';
+import { readMarker, searchText } from './documents';
+import { Refusal, refuse } from './problem';
+
+/** The day of a moment. */
+export const dayOf = (now: Date): string => now.toISOString().slice(0, 10);
+
+function oneOf<T extends string>(search: URLSearchParams, name: string, choices: readonly T[]): T | null {
+  const asked = search.get(name);
+  if (asked === null || asked === '') return null;
+  const found = choices.find((c) => c === asked);
+  if (!found) throw refuse(422, 'invalid-value', { choices: choices.join(', ') }, [name]);
+  return found;
+}
+
+/** A length in metres out of an address. */
+export function lengthOf(search: URLSearchParams, name: string, most: number): number | null {
+  const asked = search.get(name);
+  if (asked === null || asked === '') return null;
+  const value = Number(asked);
+  if (!(value >= 0 && value <= most)) throw refuse(422, 'out-of-range', { least: 0, most, unit: 'm' }, [name]);
+  return value;
+}
+
+const DAY = /^\d{4}-\d\d-\d\d$/;
+
+/** What of the locker is asked for, out of an address. Without a state, what is retired stays away. */
+export function gearQuery(search: URLSearchParams, now: Date): GearQuery {
+  const sort = oneOf(search, 'sort', GEAR_SORTS) ?? 'code';
+  const after = readMarker(search, false);
+  if (after && sort === 'due' && (!DAY.test(after[0]) || Number.isNaN(Date.parse(after[0])))) throw refuse(422, 'cursor-invalid', {}, ['after']);
+  const state = oneOf(search, 'state', [...GEAR_STATES, 'all']);
+  const size = lengthOf(search, 'sizeM', 1);
+  const type = search.get('type');
+  return {
+    search: searchText(search), type: type === null || type === '' ? null : type.replaceAll('\0', '').slice(0, 40), kind: oneOf(search, 'kind', GEAR_KINDS),
+    states: state === 'all' ? [] : state === null ? ['in-service', 'set-aside'] : [state], sizeFromM: size, sizeToM: size,
+    leftFromM: lengthOf(search, 'leftM', 5000), due: oneOf(search, 'due', DUE_STANDINGS.filter((d) => d !== 'never')), today: dayOf(now), sort, after,
+  };
+}
+
+/** The thing with this tag. @throws Refusal 404 naming the tag */
+export async function gearWithTag(db: Database, crewId: string, code: string): Promise<StoredGear> {
+  const found = await gearByCode(db, crewId, code.replaceAll('\0', '').slice(0, 40));
+  if (!found) throw refuse(404, 'tag-unknown', { code: code.slice(0, 24) }, ['code']);
+  return found;
+}
+
+/** A tag that is taken is a refusal with its code, not a fault. */
+async function refusingTakenTags<T>(code: string, work: () => Promise<T>): Promise<T> {
+  try {
+    return await work();
+  } catch (error) {
+    if (error instanceof ConstraintError && error.constraint === 'gear_code') throw refuse(422, 'code-taken', { code }, ['code']);
+    throw error;
+  }
+}
+
+/** Enters a thing. Call inside a transaction. */
+export async function enterGear(db: Database, member: Member, thing: NewGear, now: Date): Promise<StoredGear> {
+  const [id] = await refusingTakenTags(thing.gear.code, () => insertGear(db, member.crewId, member.id, [thing], now));
+  return gearById(db, member.crewId, id!);
+}
+
+/** Changes what a thing is; plans that use it are judged anew. Call inside a transaction. */
+export async function changeGear(db: Database, member: Member, id: string, version: number, gear: StoredGear['document']): Promise<StoredGear> {
+  const history = await gearHistory(db, member.crewId, id);
+  const changed = await refusingTakenTags(gear.code, () => updateGear(db, member.crewId, member.id, id, version, gear, history));
+  await rejudgePlansUsing(db, member.crewId, id);
+  return changed;
+}
+
+/** Adds a line to a thing's history and judges the plans that use it anew, all or nothing. Call inside a transaction. */
+export async function recordGear(db: Database, member: Member, id: string, body: HistoryBody, now: Date): Promise<StoredGear> {
+  const stored = await lockGear(db, member.crewId, id);
+  const history = await gearHistory(db, member.crewId, id);
+  const checked = checkRecord(stored.document, history, body);
+  if (!checked.ok) throw new Refusal(422, checked.issues);
+  const eventId = await addGearEvent(db, member.crewId, member.id, id, body, now);
+  const standing = stateOf(stored.document, [...history, { id: eventId, at: now.toISOString(), by: member.name, body }]);
+  await refreshGear(db, member.crewId, member.id, stored, stored.document, standing);
+  await rejudgePlansUsing(db, member.crewId, id);
+  return gearById(db, member.crewId, id);
+}
+
+/** Things by id, out of an address. */
+export async function askedGear(db: Database, crewId: string, search: URLSearchParams, most: number): Promise<StoredGear[]> {
+  const ids = (search.get('ids') ?? '').split(',').filter((id) => /^[0-9a-f-]{36}$/i.test(id));
+  if (ids.length > most) throw refuse(422, 'too-big', { most, what: 'array' }, ['ids']);
+  return gearByIds(db, crewId, ids);
+}
+
+/** How a thing stands as far as a day is concerned. */
+export const standingOn = (stored: StoredGear, now: Date) => ({ ...stored, due: dueStanding(stored.dueOn, dayOf(now)) });
+
+/**
+ * A plan as it may be kept. Ids of things this crew does not have are taken out: they come with documents of other crews
+ * and mean nothing here. What is retired may stay where it was (the plan is barred by it) but not be put in.
+ * @throws Refusal 422 `gear-retired` with the place in the document
+ */
+export async function admitGear(db: Database, crewId: string, plan: Plan, before: Plan | null): Promise<Plan> {
+  const ids = [...new Set(plan.lines.flatMap((l) => l.elements.map(gearIdOf).filter((id) => id !== null)))];
+  if (ids.length === 0) return plan;
+  const found = new Map((await gearByIds(db, crewId, ids)).map((g) => [g.id, g]));
+  const had = new Set(before?.lines.flatMap((l) => l.elements.map(gearIdOf)) ?? []);
+  const lines = plan.lines.map((line, i) => ({
+    ...line, elements: line.elements.map((element, k) => {
+      const id = gearIdOf(element);
+      if (id === null) return element;
+      const gear = found.get(id);
+      if (gear?.standing.state === 'retired' && !had.has(id)) throw refuse(422, 'gear-retired', { code: gear.document.code }, ['lines', i, 'elements', k, 'gearId']);
+      return gear ? element : { ...element, gearId: null };
+    }),
+  }));
+  return { ...plan, lines };
+}
