@@ -4,8 +4,8 @@ import { GEAR_KINDS } from '@/core/gear/gear';
 import { GEAR_STATES, stateOf } from '@/core/gear/history';
 import { checkRecord } from '@/core/gear/record';
 import type { Plan } from '@/core/exchange/plan';
-import { gearIdOf } from '@/core/securement/gear-facts';
-import { ConstraintError, type Database } from '@/db/pool';
+import { type GearFact, gearIdOf, gearIdsOf } from '@/core/securement/gear-facts';
+import { ConstraintError, type Database, pool } from '@/db/pool';
 import { gearByCode, gearById, gearByIds, insertGear, lockGear, type NewGear, refreshGear, type StoredGear, updateGear } from '@/db/queries/gear';
 import { addGearEvent, gearHistory } from '@/db/queries/gear-events';
 import { GEAR_SORTS, type GearQuery } from '@/db/queries/gear-list';
@@ -105,13 +105,19 @@ export async function askedGear(db: Database, crewId: string, search: URLSearchP
 /** How a thing stands as far as a day is concerned. */
 export const standingOn = (stored: StoredGear, now: Date) => ({ ...stored, due: dueStanding(stored.dueOn, dayOf(now)) });
 
+/** What the locker says today of the things a plan uses, as entries a page can take. */
+export async function factsToday(crewId: string, plan: Plan): Promise<(readonly [string, GearFact])[]> {
+  const now = new Date();
+  return (await gearByIds(pool(), crewId, gearIdsOf(plan))).map((g) => [g.id, { gear: g.document, state: g.standing, due: standingOn(g, now).due }] as const);
+}
+
 /**
  * A plan as it may be kept. Ids of things this crew does not have are taken out: they come with documents of other crews
  * and mean nothing here. What is retired may stay where it was (the plan is barred by it) but not be put in.
  * @throws Refusal 422 `gear-retired` with the place in the document
  */
 export async function admitGear(db: Database, crewId: string, plan: Plan, before: Plan | null): Promise<Plan> {
-  const ids = [...new Set(plan.lines.flatMap((l) => l.elements.map(gearIdOf).filter((id) => id !== null)))];
+  const ids = gearIdsOf(plan);
   if (ids.length === 0) return plan;
   const found = new Map((await gearByIds(db, crewId, ids)).map((g) => [g.id, g]));
   const had = new Set(before?.lines.flatMap((l) => l.elements.map(gearIdOf)) ?? []);

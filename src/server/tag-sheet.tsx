@@ -1,4 +1,4 @@
-import { createRequire } from 'node:module';
+import path from 'node:path';
 import { Document, Font, Image, Page, renderToBuffer, StyleSheet, Text, View } from '@react-pdf/renderer';
 import QRCode from 'qrcode';
 
@@ -29,14 +29,18 @@ export interface TagText {
   readonly crew: string;
 }
 
-const require = createRequire(import.meta.url);
+/** Archivo and, for letters it keeps in a file of their own, the same face again. */
+const FACES = { Archivo: 'latin', 'Archivo Extended': 'latin-ext' } as const;
+const FAMILY = Object.keys(FACES);
 let fontsReady = false;
 
 /** The shipped face, as files that the PDF embeds; built-in PDF fonts know no letters beyond Western Europe. */
 function registerFonts(): void {
   if (fontsReady) return;
-  const file = (weight: number): string => require.resolve(`@fontsource/archivo/files/archivo-latin-ext-${weight}-normal.woff`).replace('latin-ext', 'latin');
-  Font.register({ family: 'Archivo', fonts: [{ src: file(400), fontWeight: 400 }, { src: file(700), fontWeight: 700 }] });
+  const folder = path.join(process.cwd(), 'node_modules', '@fontsource', 'archivo', 'files');
+  for (const [family, subset] of Object.entries(FACES)) {
+    Font.register({ family, fonts: ([400, 700] as const).map((fontWeight) => ({ src: path.join(folder, `archivo-${subset}-${fontWeight}-normal.woff`), fontWeight })) });
+  }
   Font.registerHyphenationCallback((word) => [word]);
   fontsReady = true;
 }
@@ -44,8 +48,8 @@ function registerFonts(): void {
 const styles = StyleSheet.create({
   label: { position: 'absolute', flexDirection: 'row', alignItems: 'center', padding: 5, border: '0.5pt solid #B5B9AE' },
   words: { flex: 1, paddingLeft: 7 },
-  code: { fontFamily: 'Archivo', fontWeight: 700, fontSize: 15, lineHeight: 1.15 },
-  line: { fontFamily: 'Archivo', fontWeight: 400, fontSize: 8, lineHeight: 1.3 },
+  code: { fontFamily: FAMILY, fontWeight: 700, fontSize: 15, lineHeight: 1.15 },
+  line: { fontFamily: FAMILY, fontWeight: 400, fontSize: 8, lineHeight: 1.3 },
 });
 
 function Label({ tag, qr, sheet, at }: { tag: TagText; qr: string; sheet: LabelSheet; at: number }) {

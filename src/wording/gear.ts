@@ -1,8 +1,9 @@
 import type { FitReason } from '@/core/gear/fit';
 import type { DueStanding, InspectionDue } from '@/core/gear/due';
-import type { Happening } from '@/core/gear/events';
+import type { Happening, Inspection } from '@/core/gear/events';
 import { type Gear, type GearItem, type GearKind, sizeOf } from '@/core/gear/gear';
 import type { GearState, GearStateId } from '@/core/gear/history';
+import { checkOf } from '@/core/inspection/checks';
 import type { Outcome, OutcomeReason } from '@/core/inspection/outcome';
 import type { JoinReason } from '@/core/cutting/joining';
 import { ROPE_MATERIALS } from '@/core/rope/materials';
@@ -21,7 +22,8 @@ export const OUTCOME_SAYS: Record<Outcome, string> = {
   retire: 'It is never loaded again. Cut it up so that nobody picks it up.',
 };
 
-const millimetres = (sizeM: number, units: UnitChoice): string => (units.size === 'mm' ? `${fieldText(sizeM, 'mm')} mm` : `${inches(sizeM)} in`);
+/** A nominal size: three figures at most, so that 3/8 in reads 9.53 mm. */
+const nominal = (sizeM: number, units: UnitChoice): string => (units.size === 'mm' ? `${fieldText(Number(sizeM.toPrecision(3)), 'mm')} mm` : `${inches(sizeM)} in`);
 
 const SIXTEENTHS = 16;
 /** Inches as they are said: 3/8, 1 1/2; as a decimal when they are no sixteenths. */
@@ -38,7 +40,7 @@ function inches(sizeM: number): string {
 /** What a thing is, in a few words: "12 mm polyester three-strand", "3/8 in chain, grade 70". */
 export function wordItem(item: GearItem, units: UnitChoice): string {
   const size = sizeOf(item);
-  const sized = size === null ? '' : `${millimetres(size, units)} `;
+  const sized = size === null ? '' : `${nominal(size, units)} `;
   switch (item.kind) {
     case 'rope': return item.material === 'paracord' ? '550 cord' : `${sized}${ROPE_MATERIALS[item.material].name}`;
     case 'webbing': return `${sized}webbing`;
@@ -103,12 +105,21 @@ export function wordHappening(h: Happening, units: UnitChoice): string {
   const length = (m: number): string => formatQuantity(m, 'length', units);
   switch (h.kind) {
     case 'entered': return `Entered as ${h.condition}${h.remainingM === null ? '' : `, ${length(h.remainingM)} long`}${h.lastInspectedOn ? `, inspected ${wordDay(h.lastInspectedOn)}` : ''}${h.retired ? ', retired' : ''}`;
-    case 'inspected': return `Inspected: ${OUTCOME_WORDS[h.decided]}${h.condition ? `, counts as ${h.condition}` : ''}${h.found.length > 0 ? `, ${h.found.length === 1 ? '1 finding' : `${h.found.length} findings`}` : ', nothing found'}${h.reason ? `. ${h.reason}` : ''}`;
+    case 'inspected': return `Inspected: ${OUTCOME_WORDS[h.decided]}${h.condition ? `, counts as ${h.condition}` : ''}${h.found.length > 0 ? '' : ', nothing found'}${h.reason ? `. ${h.reason}` : ''}`;
     case 'cut': return `Cut: ${h.pieces.map((p) => `${length(p.lengthM)}${p.what ? ` ${p.what}` : ''}`).join(', ') || 'nothing kept'}${h.scrapM > 0 ? `, ${length(h.scrapM)} thrown away` : ''}${h.damageGone ? ', the damage with it' : ''}`;
     case 'moved': return `Moved to ${h.place}`;
     case 'incident': return `Happened: ${h.what}`;
     case 'retired': return `Retired: ${h.reason}`;
   }
+}
+
+/** What an inspection found, thing by thing. */
+export function wordFindings(kind: GearKind, found: Inspection['found'], units: UnitChoice): string[] {
+  return found.map((f) => {
+    const check = checkOf(kind, f.check);
+    const extent = check?.extents.find((e) => e.id === f.extent)?.name ?? f.extent;
+    return `${check?.name ?? f.check}${f.atM === null ? '' : ` at ${formatQuantity(f.atM, 'length', units)}`}: ${extent}`;
+  });
 }
 
 /** How a thing stands, in a word or two: condition for what is in service, else the state. */

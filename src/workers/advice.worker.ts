@@ -4,6 +4,7 @@ import { type AdviceAnswer, type AdviceRequest, PROTOCOL } from './protocol';
 /** Tries single changes to a plan away from the page, so that typing never waits for it. */
 self.onmessage = (event: MessageEvent<AdviceRequest>): void => {
   if (event.data.protocol !== PROTOCOL) return;
-  const answer: AdviceAnswer = { protocol: PROTOCOL, id: event.data.id, changes: helpfulChanges(event.data.plan) };
+  const { id, plan, gear } = event.data;
+  const answer: AdviceAnswer = { protocol: PROTOCOL, id, changes: helpfulChanges(plan, gear && new Map(gear)) };
   self.postMessage(answer);
 };

@@ -1,4 +1,7 @@
+import type { CutPlan } from '@/core/cutting/plan';
+import type { CutJob } from '@/core/cutting/problem';
 import type { Plan } from '@/core/exchange/plan';
+import type { GearFact } from '@/core/securement/gear-facts';
 import type { Change } from '@/core/securement/advice/one-change';
 import type { Body } from '@/core/knot/shape/body';
 import type { ShippedForm } from '@/core/knot/shape/frames';
@@ -10,6 +13,8 @@ export interface AdviceRequest {
   readonly protocol: typeof PROTOCOL;
   readonly id: number;
   readonly plan: Plan;
+  /** What the locker says of the things on the lines; null: not known. */
+  readonly gear: readonly (readonly [string, GearFact])[] | null;
 }
 
 export interface AdviceAnswer {
@@ -30,4 +35,20 @@ export interface DrawingAnswer {
   readonly strands: Body['strands'];
   readonly drawn: number;
   readonly rest: boolean;
+}
+
+/** What the page asks of the cutting worker: a job, or to be content with what there is. */
+export type CutRequest =
+  | { readonly protocol: typeof PROTOCOL; readonly kind: 'start'; readonly id: number; readonly job: CutJob }
+  | { readonly protocol: typeof PROTOCOL; readonly kind: 'stop'; readonly id: number };
+
+/** The best plan so far. `proven`: there is none better; `gapPart`: else how much less rope a better one could take at most, as a part. */
+export interface CutAnswer {
+  readonly protocol: typeof PROTOCOL;
+  readonly id: number;
+  readonly plan: CutPlan;
+  readonly tried: number;
+  readonly done: boolean;
+  readonly proven: boolean;
+  readonly gapPart: number;
 }

@@ -1,13 +1,14 @@
 'use client';
 import { useEffect, useRef, useState } from 'react';
 import type { Plan } from '@/core/exchange/plan';
+import type { GearFacts } from '@/core/securement/gear-facts';
 import type { Change } from '@/core/securement/advice/one-change';
 import { type AdviceAnswer, type AdviceRequest, PROTOCOL } from './protocol';
 
 const PAUSE_MS = 120;
 
 /** Helpful changes to a plan, computed in a worker after a pause in typing. Answers to older plans are dropped. */
-export function useAdvice(plan: Plan): { readonly changes: readonly Change[]; readonly fresh: boolean } {
+export function useAdvice(plan: Plan, gear: GearFacts | null): { readonly changes: readonly Change[]; readonly fresh: boolean } {
   const worker = useRef<Worker | null>(null);
   const asked = useRef(0);
   const [answer, setAnswer] = useState<{ plan: Plan | null; changes: readonly Change[] }>({ plan: null, changes: [] });
@@ -24,9 +25,9 @@ export function useAdvice(plan: Plan): { readonly changes: readonly Change[]; re
     latest.current = plan;
     const timer = setTimeout(() => {
       asked.current += 1;
-      worker.current?.postMessage({ protocol: PROTOCOL, id: asked.current, plan } satisfies AdviceRequest);
+      worker.current?.postMessage({ protocol: PROTOCOL, id: asked.current, plan, gear: gear && [...gear] } satisfies AdviceRequest);
     }, PAUSE_MS);
     return () => clearTimeout(timer);
-  }, [plan]);
+  }, [plan, gear]);
   return { changes: answer.changes, fresh: answer.plan === plan };
 }

@@ -27,7 +27,8 @@ describe('US Army FM 5-125, from memory', () => {
   });
   it('outside the table nothing is guessed', () => {
     expect(breakingStrength(bare, ropeSchema.parse({ material: 'manila', diameterM: '2 in' }))).toBeNull();
-    expect(breakingStrength(bare, ropeSchema.parse({ material: 'nylon', diameterM: '1/2 in' }))).toBeNull();
+    expect(breakingStrength(bare, ropeSchema.parse({ material: 'nylon', diameterM: '20 mm' }))).toBeNull();
+    expect(breakingStrength(bare, ropeSchema.parse({ material: 'hmpe', diameterM: '12 mm' }))).toBeNull();
   });
 });
 

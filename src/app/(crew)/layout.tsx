@@ -8,6 +8,7 @@ export default async function CrewLayout({ children }: { children: ReactNode }) 
   const viewer = {
     id, name, crewName, role, units, cautioned,
     canWrite: may(role, 'plan.write'), canDelete: may(role, 'plan.delete'), canChangeCrew: may(role, 'crew.change'),
+    canKeepGear: may(role, 'gear.write'), canRecordGear: may(role, 'gear.record'),
   };
   return <Frame viewer={viewer} theme={await wantedTheme()}>{children}</Frame>;
 }

@@ -47,7 +47,7 @@ export function readHistory(entries: readonly HistoryEntry[]): ReadEntry[] {
 
 /** What an inspection of this thing came to, given how it stood before. */
 export function outcomeOf(gear: Pick<Gear, 'item'>, before: Pick<GearState, 'condition' | 'remainingM'>, inspection: Pick<Inspection, 'found' | 'answered'>): InspectionOutcome {
-  return inspectionOutcome({ kind: gear.item.kind, before: before.condition, lengthM: before.remainingM, ...inspection });
+  return inspectionOutcome({ kind: gear.item.kind, before: before.condition, lengthM: before.remainingM, found: inspection.found, answered: inspection.answered });
 }
 
 function afterInspection(gear: Pick<Gear, 'item'>, state: GearState, on: string, inspection: Inspection): GearState {

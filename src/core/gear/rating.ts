@@ -1,5 +1,6 @@
 import { knotEfficiency, type KnotSchoolChoice } from '../knot/efficiency';
 import { type KnotId, knot } from '../knot/knots';
+import { bendFactor } from '../rope/bend';
 import { type Rope, ropeSchema } from '../rope/rope';
 import { SCHOOL_IDS, type SchoolId, SCHOOLS } from '../rope/schools';
 import { placeCapacity } from '../rope/strength';
@@ -33,11 +34,19 @@ export interface RatingChoice {
   readonly designFactor: number;
   readonly knotSchool: KnotSchoolChoice;
   readonly knot: KnotId;
+  /** Diameter of what it bends over; null: it lies straight. */
+  readonly bendDiameterM?: number | null;
+}
+
+function bendGiven<V>(t: Tracer<V>, rope: Rope, bendDiameterM: number | null): V {
+  if (bendDiameterM === null) return t.given({ label: 'no knot, no bend', symbol: 'η', value: 1, unit: 'ratio', source: 'straight rope', confidence: 'exact' });
+  const ratio = bendDiameterM / rope.diameterM;
+  return t.given({ label: `bend of ${Number(ratio.toPrecision(3))} rope diameters`, symbol: 'η', value: bendFactor(ratio), unit: 'ratio', source: 'rope makers’ bend table, linear between entries', confidence: 'from-memory' });
 }
 
 /** One rope under every school, side by side: the same factors, five rules. */
 export function ropeRatings<V>(t: Tracer<V>, rope: Rope, choice: RatingChoice): SchoolRating<V>[] {
-  const whole = t.given({ label: 'no knot', symbol: 'η', value: 1, unit: 'ratio', source: 'straight rope', confidence: 'exact' });
+  const whole = bendGiven(t, rope, choice.bendDiameterM ?? null);
   const tied = t.given(knotEfficiency(choice.knot, choice.knotSchool, rope.material));
   return SCHOOL_IDS.map((school) => {
     const capacity = (label: string, strands: 1 | 2, factor: V): V => placeCapacity(t, rope, { school, designFactor: choice.designFactor, markedOrTableOnly: false }, false, { label, strands, factor });
@@ -85,7 +94,7 @@ export function madeRatings<V>(t: Tracer<V>, item: MadeItem, code: string): Scho
   ];
 }
 
-/** A thing under everything that rates it. Retired or damaged rope rates 0 by its condition; a retired fitting rates nothing at all. */
-export function ratingsOf<V>(t: Tracer<V>, gear: Pick<Gear, 'item' | 'code'>, state: Pick<GearState, 'condition'>, choice: RatingChoice): SchoolRating<V>[] {
-  return gear.item.kind === 'rope' ? ropeRatings(t, ropeOf(gear.item, gear.code, state), choice) : madeRatings(t, gear.item, gear.code);
+/** A thing under everything that rates it. Damaged or retired rope rates 0 by its condition; the weather counts for rope only. */
+export function ratingsOf<V>(t: Tracer<V>, gear: Pick<Gear, 'item' | 'code'>, state: Pick<GearState, 'condition'>, choice: RatingChoice, weather: Rope['weather'] = 'dry'): SchoolRating<V>[] {
+  return gear.item.kind === 'rope' ? ropeRatings(t, { ...ropeOf(gear.item, gear.code, state), weather }, choice) : madeRatings(t, gear.item, gear.code);
 }

@@ -108,11 +108,11 @@ export interface RopePlace<V> {
  *
  * Whole-rope factors (condition κ, weather ω) multiply into every place; the place factor η is knot, bend, or both
  * where they lie at the same spot. Under `us-table` the same factors multiply the tabulated WLL.
- * A rope with a marked WLL but no known breaking strength counts its marking, which gets no further design factor.
+ * A rope with a marked WLL but no breaking strength on its label counts its marking, which gets no further design factor.
  */
 export function placeCapacity<V>(t: Tracer<V>, rope: Rope, basis: StrengthBasis, temporary: boolean, place: RopePlace<V>): V {
   const mbs = breakingStrength(t, rope);
-  const byMarking = basis.markedOrTableOnly || basis.school === 'us-table' || (t.value(mbs) === null && rope.markedWllN !== null);
+  const byMarking = basis.markedOrTableOnly || basis.school === 'us-table' || (rope.mbsN === null && rope.markedWllN !== null);
   const school: SchoolId = byMarking ? 'us-table' : basis.school;
   const common = {
     n: t.given({ label: place.strands === 2 ? 'strands sharing' : 'single strand', symbol: 'n', value: place.strands, unit: 'count', source: 'your entry', confidence: 'entered' }),

@@ -5,7 +5,7 @@ import { ropeNeeded } from '../line/rope-needed';
 import { lineTension } from '../line/tension';
 import { traced } from '../working/working';
 import { anchorSharing, lineShape } from './geometry';
-import { gearFindings, type GearFacts } from './gear-facts';
+import { gearFindings, type GearFacts, sharedRopes } from './gear-facts';
 import { lineFindings } from './line-findings';
 import { type LineFacts, ruleInputOf } from './rule-input';
 import { ruleSet } from './rules';
@@ -59,7 +59,7 @@ export function assess(plan: Plan, gear: GearFacts | null = null): Assessment {
   const rules = ruleSet(plan.ruleSet);
   const outcome = rules.assess(ruleInputOf(plan, lines));
   const findings = [...outcome.findings, ...lines.flatMap((facts) => lineFindings(facts, plan.cargo, rules.countsPretension)),
-    ...(gear ? plan.lines.flatMap((line) => gearFindings(line, gear)) : [])];
+    ...sharedRopes(lines), ...(gear ? plan.lines.flatMap((line) => gearFindings(line, gear)) : [])];
   const effects = findings.flatMap((f) => (f.effect === 'notice' ? [] : [f.effect]));
   return { verdict: worst([...outcome.rows.map((r) => r.verdict), ...effects]), rows: outcome.rows, findings, lines };
 }

@@ -5,6 +5,7 @@ import type { DueStanding } from '../gear/due';
 import type { Plan } from '../exchange/plan';
 import { CONDITION_FACTORS } from '../rope/condition';
 import type { Rope } from '../rope/rope';
+import type { LineFacts } from './rule-input';
 import type { Line } from './schema';
 import type { LineElement } from '../line/gear';
 import type { Finding } from './verdict';
@@ -52,5 +53,28 @@ export function gearFindings(line: Line, facts: GearFacts): Finding[] {
     if (!fact) return [{ ...common, code: 'gear-gone', effect: 'notice', values: { line: line.name } }];
     const said = standing(line, element, fact);
     return said ? [{ ...common, ...said, values: { line: line.name, code: fact.gear.code, condition: fact.state.condition } }] : [];
+  });
+}
+
+/** Elements of a line as they would be for another line like it: the same sort of rope, not the same rope. */
+export const withoutGear = (elements: readonly LineElement[]): LineElement[] =>
+  elements.map((e) => ('gearId' in e ? { ...e, gearId: null, ...(e.kind === 'rope' ? { lengthM: null, rope: { ...e.rope, tag: '' } } : { tag: '' }) } : e));
+
+/** One rope on several lines reaches only if it is long enough for all of them together. */
+export function sharedRopes(lines: readonly LineFacts[]): Finding[] {
+  const uses = new Map<string, { readonly facts: LineFacts; readonly element: Extract<LineElement, { kind: 'rope' }> }[]>();
+  for (const facts of lines) for (const element of facts.line.elements) {
+    if (element.kind === 'rope' && element.gearId !== null) uses.set(element.gearId, [...(uses.get(element.gearId) ?? []), { facts, element }]);
+  }
+  return [...uses.values()].filter((u) => new Set(u.map((x) => x.facts.line.id)).size > 1).map((u): Finding => {
+    const [first] = u;
+    const needs = u.map((x) => x.facts.rope.value);
+    const needM = needs.every((n): n is number => n !== null) ? needs.reduce((a, b) => a + b, 0) : null;
+    const haveM = first!.element.lengthM;
+    const short = needM !== null && haveM !== null && needM > haveM;
+    return {
+      code: short ? 'rope-shared-short' : 'rope-shared', effect: short ? 'short' : 'notice', clause: '', lineId: first!.facts.line.id, elementId: first!.element.id,
+      values: { lines: u.map((x) => x.facts.line.name).join('; '), code: first!.element.rope.tag, ...(short ? { shortM: needM - haveM } : {}) },
+    };
   });
 }

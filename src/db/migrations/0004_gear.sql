@@ -12,6 +12,7 @@ CREATE TABLE gear (
   type text NOT NULL,
   size_m double precision,
   remaining_m double precision,
+  price_per_m double precision,
   state text NOT NULL CHECK (state IN ('in-service', 'set-aside', 'retired')),
   entered_on date NOT NULL,
   due_on date,
@@ -26,6 +27,7 @@ CREATE INDEX gear_by_state ON gear (crew_id, state, code, id) WHERE deleted_at I
 CREATE INDEX gear_by_size ON gear (crew_id, size_m, remaining_m) WHERE deleted_at IS NULL;
 CREATE INDEX gear_by_due ON gear (crew_id, due_on, id) WHERE deleted_at IS NULL AND due_on IS NOT NULL;
 CREATE INDEX gear_by_rest ON gear (crew_id, remaining_m, id) WHERE deleted_at IS NULL AND kind = 'rope' AND state = 'in-service';
+CREATE INDEX gear_by_price ON gear (crew_id, price_per_m, code) WHERE deleted_at IS NULL AND kind = 'rope' AND state = 'in-service';
 CREATE INDEX gear_by_words ON gear USING gin (words gin_trgm_ops) WHERE deleted_at IS NULL;
 
 -- What happened to it, in the order of ids. Never changed: a correction is a later entry that refers to an earlier one.

@@ -68,6 +68,16 @@ export async function ropesForLength(db: Database, crewId: string, lengthM: numb
   return [...enough, ...short].map(storedGear);
 }
 
+/** Ropes of a cut list are chosen by hand: more than this nobody goes through. */
+const MOST_ROPES = 300;
+
+/** Ropes in service, cheapest metre first; no price counts as dear. */
+export async function ropesByPrice(db: Database, crewId: string): Promise<StoredGear[]> {
+  const rows = await many(db, gearRow, `${SELECT_GEAR} WHERE g.crew_id = $1 AND g.kind = 'rope' AND g.state = 'in-service' AND g.deleted_at IS NULL
+    ORDER BY g.price_per_m NULLS LAST, g.code LIMIT ${MOST_ROPES}`, [crewId]);
+  return rows.map(storedGear);
+}
+
 /** Everything of a crew by tag, a batch at a time, for exports. */
 export async function* allGear(db: Database, crewId: string): AsyncGenerator<StoredGear[]> {
   let after = '';

@@ -55,7 +55,7 @@ const wordsOf = (gear: Gear, place: string): string => [gear.code, gear.name, pl
 
 /** The columns lists need, out of document and history. */
 function columns(gear: Gear, standing: GearState, enteredOn: string, intervals: Intervals): unknown[] {
-  return [gear, standing, gear.code, wordsOf(gear, standing.place), gear.item.kind, typeOf(gear.item), sizeOf(gear.item), standing.remainingM, standing.state,
+  return [gear, standing, gear.code, wordsOf(gear, standing.place), gear.item.kind, typeOf(gear.item), sizeOf(gear.item), standing.remainingM, gear.pricePerM, standing.state,
     inspectionDue(gear, standing, intervals, enteredOn).on];
 }
 
@@ -65,7 +65,7 @@ export interface NewGear {
   readonly start: GearStart;
 }
 
-const INSERTED = ['id', 'event_id', 'document', 'standing', 'code', 'words', 'kind', 'type', 'size_m', 'remaining_m', 'state', 'due_on', 'body'] as const;
+const INSERTED = ['id', 'event_id', 'document', 'standing', 'code', 'words', 'kind', 'type', 'size_m', 'remaining_m', 'price_per_m', 'state', 'due_on', 'body'] as const;
 
 /**
  * Enters things, each with the first line of its history, in two statements whatever their number.
@@ -81,9 +81,9 @@ export async function insertGear(db: Database, crewId: string, memberId: string,
     return Object.fromEntries(INSERTED.map((key, i) => [key, values[i]]));
   });
   const list = JSON.stringify(rows);
-  await many(db, z.object({}), `INSERT INTO gear (id, crew_id, version, document, standing, code, words, kind, type, size_m, remaining_m, state, entered_on, due_on, updated_at, updated_by)
-    SELECT r.id, $1, 1, r.document, r.standing, r.code, r.words, r.kind, r.type, r.size_m, r.remaining_m, r.state, $3, r.due_on, $4, $2
-    FROM jsonb_to_recordset($5::jsonb) AS r (id uuid, document jsonb, standing jsonb, code text, words text, kind text, type text, size_m double precision, remaining_m double precision, state text, due_on date)`,
+  await many(db, z.object({}), `INSERT INTO gear (id, crew_id, version, document, standing, code, words, kind, type, size_m, remaining_m, price_per_m, state, entered_on, due_on, updated_at, updated_by)
+    SELECT r.id, $1, 1, r.document, r.standing, r.code, r.words, r.kind, r.type, r.size_m, r.remaining_m, r.price_per_m, r.state, $3, r.due_on, $4, $2
+    FROM jsonb_to_recordset($5::jsonb) AS r (id uuid, document jsonb, standing jsonb, code text, words text, kind text, type text, size_m double precision, remaining_m double precision, price_per_m double precision, state text, due_on date)`,
   [crewId, memberId, enteredOn, at, list]);
   await db.query(`INSERT INTO gear_event (id, gear_id, crew_id, at, by_member, body)
     SELECT r.event_id, r.id, $1, $3, $2, r.body FROM jsonb_to_recordset($4::jsonb) AS r (id uuid, event_id uuid, body jsonb)`, [crewId, memberId, at, list]);
@@ -93,8 +93,8 @@ export async function insertGear(db: Database, crewId: string, memberId: string,
 /** Writes a thing's columns anew after its document or its history changed. */
 export async function refreshGear(db: Database, crewId: string, memberId: string, stored: StoredGear, gear: Gear, standing: GearState): Promise<void> {
   const intervals = await crewIntervals(db, crewId);
-  await many(db, z.object({}), `UPDATE gear SET version = version + 1, document = $3, standing = $4, code = $5, words = $6, kind = $7, type = $8, size_m = $9, remaining_m = $10, state = $11, due_on = $12,
-    updated_at = now(), updated_by = $13 WHERE crew_id = $1 AND id = $2`, [crewId, stored.id, ...columns(gear, standing, stored.enteredOn, intervals), memberId]);
+  await many(db, z.object({}), `UPDATE gear SET version = version + 1, document = $3, standing = $4, code = $5, words = $6, kind = $7, type = $8, size_m = $9, remaining_m = $10, price_per_m = $11, state = $12, due_on = $13,
+    updated_at = now(), updated_by = $14 WHERE crew_id = $1 AND id = $2`, [crewId, stored.id, ...columns(gear, standing, stored.enteredOn, intervals), memberId]);
 }
 
 /** One thing, held against other writers until the transaction ends. @throws NotFoundError */

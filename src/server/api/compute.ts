@@ -59,14 +59,14 @@ export function computeAssessment(plan: Plan) {
     verdict: a.verdict,
     rows: a.rows.map(rowOut),
     findings: a.findings.map((f) => ({ ...f, message: wordFinding(f, METRIC) })),
-    lines: a.lines.map(({ line, capacity, tension, shape }) => ({
-      id: line.id, name: line.name, wllN: capacity.wll.value, routeLengthM: shape.routeLengthM,
+    lines: a.lines.map(({ line, capacity, tension, shape, rope }) => ({
+      id: line.id, name: line.name, wllN: capacity.wll.value, routeLengthM: shape.routeLengthM, ropeNeededM: rope.value,
       hauledN: tension.hauled.value, keptN: tension.kept.value, pretensionN: tension.pretension.value,
       elements: capacity.places.map((p, i) => placeOut(p, capacity.governing.includes(i))),
       governing: capacity.governing.map((i) => ({ elementId: capacity.places[i]!.elementId, part: capacity.places[i]!.part })),
-      working: { wll: capacity.wll, pretension: tension.pretension },
+      working: { wll: capacity.wll, pretension: tension.pretension, ropeNeeded: rope },
     })),
-    helps: helpfulChanges(plan, a).map((c) => ({ code: c.code, values: c.values, verdict: c.verdict, message: wordChange(c, METRIC) })),
+    helps: helpfulChanges(plan, null, a).map((c) => ({ code: c.code, values: c.values, verdict: c.verdict, message: wordChange(c, METRIC) })),
   };
 }
 

@@ -14,6 +14,9 @@ export interface Viewer {
   readonly canWrite: boolean;
   readonly canDelete: boolean;
   readonly canChangeCrew: boolean;
+  /** Enters and changes gear; records what happens to it. */
+  readonly canKeepGear: boolean;
+  readonly canRecordGear: boolean;
 }
 
 interface MemberState {

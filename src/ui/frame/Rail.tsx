@@ -62,6 +62,11 @@ function KnotMark() {
   return <svg width="28" height="24" viewBox="0 0 28 24" aria-hidden fill="none" stroke="currentColor" strokeWidth="1.9" strokeLinecap="round"><path d="M2 17h8c5 0 9-3 9-7a5 5 0 0 0-10 0c0 2 1 4 3 5.4M15 17h11" /></svg>;
 }
 
+/** A coil with its end hanging: the sign of the locker. */
+function LockerMark() {
+  return <svg width="28" height="24" viewBox="0 0 28 24" aria-hidden fill="none" stroke="currentColor" strokeWidth="1.9" strokeLinecap="round"><ellipse cx="13" cy="10.5" rx="9.5" ry="8.5" /><ellipse cx="13" cy="10.5" rx="5.6" ry="4.8" /><path d="M13 2V.9M22.3 12.5c1.8 3.4 1 7.300-1.300 10" /></svg>;
+}
+
 /** A hand's rope round a turn: the sign of the bench. */
 function BenchMark() {
   return <svg width="28" height="24" viewBox="0 0 28 24" aria-hidden fill="none" stroke="currentColor" strokeWidth="1.9" strokeLinecap="round"><path d="M2 5h9a5 5 0 0 1 5 5v10M12.5 16.5 16 20.5l3.5-4M16 10a5 5 0 0 1 9 0c0 3-2 5-5 5" /><circle cx="20.5" cy="10.5" r="1.2" fill="currentColor" /></svg>;
@@ -80,6 +85,7 @@ export function Rail({ theme }: { theme: Theme }) {
       </RopeEdge>
       <Mark href="/loads"><CleatMark />Vast Cleat</Mark>
       <Room href="/loads" aria-current={current('/loads')}><Truck size={26} strokeWidth={1.6} aria-hidden />Loads</Room>
+      <Room href="/locker" aria-current={current('/locker')}><LockerMark />Rope locker</Room>
       <Room href="/bench" aria-current={current('/bench')}><BenchMark />Tension bench</Room>
       <Room href="/knots" aria-current={current('/knots')}><KnotMark />Knots</Room>
       <Room href="/crew" aria-current={current('/crew')}><Users size={24} strokeWidth={1.6} aria-hidden />{viewer.crewName}</Room>

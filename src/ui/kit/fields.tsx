@@ -24,7 +24,7 @@ interface TextProps {
   readonly label: string;
   readonly value: string;
   readonly onChange: (value: string) => void;
-  readonly type?: 'text' | 'password' | 'search';
+  readonly type?: 'text' | 'password' | 'search' | 'date';
   readonly multiline?: boolean;
   readonly error?: string | null;
   readonly autoComplete?: string;

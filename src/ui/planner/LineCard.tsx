@@ -4,6 +4,7 @@ import { type ReactNode, useState } from 'react';
 import { Button as AriaButton } from 'react-aria-components/Button';
 import styled from 'styled-components';
 import type { LineFacts } from '@/core/securement/rule-input';
+import { withoutGear } from '@/core/securement/gear-facts';
 import { LINE_KINDS, type Line } from '@/core/securement/schema';
 import { formatNumber, formatQuantity, type Rounding } from '@/core/units';
 import type { Working } from '@/core/working/working';
@@ -108,7 +109,7 @@ interface Props {
 }
 
 function LineActions({ line, number, editor, onSettings, onMeter }: { line: Line; number: number; editor: PlanEditor; onSettings: () => void; onMeter: () => void }) {
-  const copy = (): void => editor.edit((p) => ({ ...p, lines: [...p.lines, { ...line, id: freshId('l', p.lines), name: `${line.name.slice(0, 73)} (copy)` }] }));
+  const copy = (): void => editor.edit((p) => ({ ...p, lines: [...p.lines, { ...line, elements: withoutGear(line.elements), id: freshId('l', p.lines), name: `${line.name.slice(0, 73)} (copy)` }] }));
   const remove = (): void => editor.edit((p) => ({ ...p, lines: p.lines.filter((l) => l.id !== line.id) }));
   return (
     <ActionMenu label={`Line ${number}: settings, copy, remove`} actions={[
@@ -122,7 +123,7 @@ export function LineCard({ facts, number, editor, picked, onPick, onWorking }: P
   const { units } = useMember();
   const [open, setOpen] = useState(false);
   const [meter, setMeter] = useState(false);
-  const { line, capacity, tension, shape } = facts;
+  const { line, capacity, tension, shape, rope } = facts;
   const wll = capacity.wll.value;
   const pull = tension.pretension.value;
   const f = (n: number): string => formatQuantity(n, 'force', units, 'capacity');
@@ -136,6 +137,7 @@ export function LineCard({ facts, number, editor, picked, onPick, onWorking }: P
         <Title><h3>{line.name}</h3><Small>{wordRun(line, units)}{shape.routeLengthM ? `, ${wordValue(shape.routeLengthM, 'm', units)}` : ''}</Small></Title>
         <Kept>
           <WorkingFigure working={tension.pretension} title={`Tension kept by line ${number}`} text={pull === null ? 'tension not known' : `kept ${f(pull)}${wll ? `, ${Math.round((pull / wll) * 100)} % of it` : ''}`} onOpen={onWorking} size={14} />
+          {rope.value === null || !line.elements.some((e) => e.kind === 'rope') ? null : <WorkingFigure working={rope} title={`Rope line ${number} takes`} text={`takes ${wordValue(rope.value, 'm', units, 'demand')} of rope`} onOpen={onWorking} size={14} rounding="demand" />}
           {line.reading ? <Small suppressHydrationWarning>read {shortTime(line.reading.at)}, {line.reading.meter}</Small> : null}
           {tension.counted !== null && tension.ratio ? <Small>counted {formatNumber(tension.counted)} to 1, hauling {formatNumber(tension.ratio.value ?? 0)} to 1</Small> : null}
         </Kept>

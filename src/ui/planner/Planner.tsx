@@ -20,7 +20,9 @@ import { LoadPanel } from './LoadPanel';
 import { LINE_MAKES, type LineMake, newLine } from './newElements';
 import { PlanConflict } from './PlanConflict';
 import { PlanHead } from './PlanHead';
+import { TagRead } from './TagRead';
 import { Tally } from './Tally';
+import type { FactEntries } from './useGearFacts';
 import { type PlanEditor, usePlanner } from './usePlanner';
 
 const Columns = styled.div`
@@ -64,12 +66,12 @@ function NewLine({ editor }: { editor: PlanEditor }) {
 }
 
 /** The planner: load, lines, tally, verdict. Recomputes as one types; keeps itself. */
-export function Planner({ stored }: { stored: StoredPlan }) {
+export function Planner({ stored, facts }: { stored: StoredPlan; facts: FactEntries }) {
   const { viewer } = useMember();
   const router = useRouter();
-  const editor = usePlanner(stored.document, !viewer.canWrite);
+  const editor = usePlanner(stored.document, !viewer.canWrite, facts);
   const { save, words, resolve } = useAutosave('/plans', stored, editor.plan, viewer.canWrite);
-  const advice = useAdvice(editor.plan);
+  const advice = useAdvice(editor.plan, editor.gear);
   const { picked, setPicked, walk, pickLine } = usePicking(editor);
   const [working, setWorking] = useState<OpenedWorking | null>(null);
   const [keys, setKeys] = useState(false);
@@ -110,6 +112,7 @@ export function Planner({ stored }: { stored: StoredPlan }) {
         </Right>
       </Columns>
       <WorkingSheet opened={working} over={editor.plan.title} onClose={() => setWorking(null)} />
+      <TagRead editor={editor} picked={picked} />
       <KeysSheet keys={PLANNER_KEYS} open={keys} onClose={() => setKeys(false)} />
       {save.state === 'conflict' ? <PlanConflict mine={editor.plan} theirs={save.theirs} onKeep={(which) => settle(which, save.theirs)} /> : null}
     </>

@@ -14,6 +14,7 @@ import { Button } from '../kit/Button';
 import { Small } from '../kit/text';
 import { VerdictMark } from '../kit/VerdictMark';
 import { grouped } from './Findings';
+import type { FactEntries } from './useGearFacts';
 import { headline } from './headline';
 import { wordRow, wordRun } from './words';
 
@@ -38,9 +39,9 @@ function LineRow({ facts, number, units }: { facts: LineFacts; number: number; u
 }
 
 /** What a driver carries: verdict, load, lines, comparisons, findings, cautions. A4 and Letter. */
-export function PrintSheet({ plan, version, savedBy, savedAt }: { plan: Plan; version: number; savedBy: string; savedAt: string }) {
+export function PrintSheet({ plan, facts, version, savedBy, savedAt }: { plan: Plan; facts: FactEntries; version: number; savedBy: string; savedAt: string }) {
   const { units, viewer } = useMember();
-  const a = assess(plan);
+  const a = assess(plan, new Map(facts));
   const { cargo, deck } = plan;
   return (
     <>

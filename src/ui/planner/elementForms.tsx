@@ -66,7 +66,12 @@ const FORMS: Forms = {
       <QuantityField label="Lies on another edge of" dimension="length" unit={units.size} optional placeholder="lies free" least={0.001} most={2} value={element.liesOnBarM} onChange={(liesOnBarM) => set({ liesOnBarM })} />
     </FieldGrid>
   ),
-  rope: ({ element, set, units }) => <RopeForm rope={element.rope} units={units} set={(change) => set({ rope: { ...element.rope, ...change } })} />,
+  rope: ({ element, set, units }) => (
+    <>
+      <RopeForm rope={element.rope} units={units} set={(change) => set({ rope: { ...element.rope, ...change } })} />
+      <div style={{ maxWidth: 180, paddingTop: 10 }}><QuantityField label="Length there is of it" dimension="length" unit={units.length} optional placeholder="not measured" least={0.01} most={5000} value={element.lengthM} onChange={(lengthM) => set({ lengthM })} /></div>
+    </>
+  ),
   bend: ({ element, set }) => <Select label="Bend" value={element.knot} choices={knotChoices(knotsFor('bend'))} onChange={(k) => set({ knot: k as typeof element.knot })} />,
   edge: ({ element, set, units }) => (
     <FieldGrid $min={150}>

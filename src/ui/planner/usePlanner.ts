@@ -4,13 +4,20 @@ import type { Plan } from '@/core/exchange/plan';
 import type { LineElement } from '@/core/line/gear';
 import { type Assessment, assess } from '@/core/securement/assess';
 import type { Line } from '@/core/securement/schema';
+import type { GearFacts } from '@/core/securement/gear-facts';
 import { useHistory } from '../history';
+import type { LockerItem } from '../locker/useLockerList';
+import { type FactEntries, useGearFacts } from './useGearFacts';
 
 /** What views may do to a plan. `key` names the field being typed in. */
 export interface PlanEditor {
   readonly plan: Plan;
   readonly assessment: Assessment;
   readonly readOnly: boolean;
+  /** What the locker says of the things on the lines; null while that is not known. */
+  readonly gear: GearFacts | null;
+  /** Tells of a thing that is about to be put on a line, so that nobody has to ask again. */
+  learnGear(item: LockerItem): void;
   edit(change: (plan: Plan) => Plan, key?: string): void;
   editLine(lineId: string, change: (line: Line) => Line, key?: string): void;
   editElement(lineId: string, elementId: string, change: (element: LineElement) => LineElement, key?: string): void;
@@ -21,9 +28,10 @@ export interface PlanEditor {
 }
 
 /** State of the planner: the plan, its history, and what it comes to. */
-export function usePlanner(initial: Plan, readOnly: boolean): PlanEditor {
+export function usePlanner(initial: Plan, readOnly: boolean, firstFacts: FactEntries): PlanEditor {
   const { now: plan, edit: change, undo, redo, canUndo, canRedo } = useHistory(initial);
-  const assessment = useMemo(() => assess(plan), [plan]);
+  const { facts: gear, learn: learnGear } = useGearFacts(plan, firstFacts);
+  const assessment = useMemo(() => assess(plan, gear), [plan, gear]);
   const edit = useCallback((edited: (plan: Plan) => Plan, key: string | null = null) => {
     if (!readOnly) change(edited, key);
   }, [readOnly, change]);
@@ -31,7 +39,7 @@ export function usePlanner(initial: Plan, readOnly: boolean): PlanEditor {
     edit((p) => ({ ...p, lines: p.lines.map((l) => (l.id === id ? edited(l) : l)) }), key), [edit]);
   const editElement = useCallback((lineId: string, id: string, edited: (e: LineElement) => LineElement, key?: string) =>
     editLine(lineId, (l) => ({ ...l, elements: l.elements.map((e) => (e.id === id ? edited(e) : e)) }), key), [editLine]);
-  return { plan, assessment, readOnly, edit, editLine, editElement, undo, redo, canUndo, canRedo };
+  return { plan, assessment, readOnly, gear, learnGear, edit, editLine, editElement, undo, redo, canUndo, canRedo };
 }
 
 /** An id that no item of the list has. */

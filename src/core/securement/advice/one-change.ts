@@ -1,4 +1,5 @@
 import type { Plan } from '../../exchange/plan';
+import { type GearFacts, withoutGear } from '../gear-facts';
 import { alternatives } from '../../line/alternatives';
 import type { ElementOf, LineElement } from '../../line/gear';
 import type { IssueValue } from '../../result';
@@ -114,7 +115,7 @@ function webbingCandidate(plan: Plan, a: Assessment): Candidate[] {
 /** The plan with one more line like `line`, on anchors of its own beside the old ones. */
 function again(plan: Plan, line: Line, n: number): Plan {
   const copies = new Map(plan.deck.anchors.map((a) => [a.id, { ...a, id: `${a.id}+${n}`.slice(-40) }]));
-  const moved = line.elements.map((e): LineElement =>
+  const moved = withoutGear(line.elements).map((e): LineElement =>
     e.kind === 'anchor' && e.at.on === 'deck' && copies.has(e.at.anchorId) ? { ...e, at: { on: 'deck', anchorId: copies.get(e.at.anchorId)!.id } } : e);
   return {
     ...plan, deck: { ...plan.deck, anchors: [...plan.deck.anchors, ...copies.values()] },
@@ -157,9 +158,9 @@ function pick(changes: readonly Change[]): Change[] {
 
 /**
  * Single changes that would help, the most helpful first: each is judged by assessing the changed plan.
- * Changes that help nothing are left out. Nothing is said about a plan that HOLDS.
+ * Changes that help nothing are left out. Nothing is said about a plan that HOLDS. `gear`: what the locker says today.
  */
-export function helpfulChanges(plan: Plan, now: Assessment = assess(plan)): Change[] {
+export function helpfulChanges(plan: Plan, gear: GearFacts | null = null, now: Assessment = assess(plan, gear)): Change[] {
   if (now.verdict === 'holds') return [];
   const candidates = [
     ...webbingCandidate(plan, now), ...ratingCandidates(plan), ...edgeCandidates(plan), ...matCandidate(plan),
@@ -167,7 +168,7 @@ export function helpfulChanges(plan: Plan, now: Assessment = assess(plan)): Chan
   ];
   const before = { verdict: now.verdict, margin: smallestMargin(now) };
   const changes = candidates.map((c): Change => {
-    const after = assess(c.plan);
+    const after = assess(c.plan, gear);
     return { ...c, verdict: after.verdict, margin: smallestMargin(after) };
   });
   // While something is forbidden, more strength is no help.

@@ -2,6 +2,7 @@ import { notFound } from 'next/navigation';
 import { z } from 'zod';
 import { NotFoundError, pool } from '@/db/pool';
 import { planById } from '@/db/queries/plans';
+import { factsToday } from '@/server/gear';
 import { memberOrFirstPage } from '@/server/page';
 import { PrintSheet } from '@/ui/planner/PrintSheet';
 
@@ -15,5 +16,5 @@ export default async function PrintPage({ params }: { params: Promise<{ id: stri
     if (error instanceof NotFoundError) return notFound();
     throw error;
   });
-  return <PrintSheet plan={stored.document} version={stored.version} savedBy={stored.updatedBy} savedAt={stored.updatedAt} />;
+  return <PrintSheet facts={await factsToday(member.crewId, stored.document)} plan={stored.document} version={stored.version} savedBy={stored.updatedBy} savedAt={stored.updatedAt} />;
 }

@@ -1,0 +1,15 @@
+import { redirect } from 'next/navigation';
+import { gearById } from '@/db/queries/gear';
+import { standingOn } from '@/server/gear';
+import { memberOrFirstPage, storedOrNotFound } from '@/server/page';
+import { may } from '@/server/permissions';
+import { InspectionPage } from '@/ui/locker/inspection/InspectionPage';
+
+export const metadata = { title: 'Inspection · Vast Cleat' };
+
+export default async function Page({ params }: { params: Promise<{ id: string }> }) {
+  const { role } = await memberOrFirstPage();
+  const stored = await storedOrNotFound((await params).id, gearById);
+  if (!may(role, 'gear.record') || stored.standing.state === 'retired') redirect(`/locker/${stored.id}`);
+  return <InspectionPage item={standingOn(stored, new Date())} />;
+}

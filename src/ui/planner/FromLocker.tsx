@@ -1,0 +1,101 @@
+'use client';
+import Link from 'next/link';
+import { useEffect, useState } from 'react';
+import styled from 'styled-components';
+import { type Fit, rankRopes } from '@/core/gear/fit';
+import { ropeOf } from '@/core/gear/rating';
+import type { ElementOf, LineElement } from '@/core/line/gear';
+import { lineContext, sharingOf } from '@/core/securement/assess';
+import type { GearFacts } from '@/core/securement/gear-facts';
+import type { Line } from '@/core/securement/schema';
+import { formatQuantity } from '@/core/units';
+import { wordFit, wordItem, wordStanding } from '@/wording/gear';
+import { call, messageOf } from '../api';
+import { useMember } from '../frame/MemberContext';
+import type { LockerItem } from '../locker/useLockerList';
+import { Button } from '../kit/Button';
+import { Sheet } from '../kit/Sheet';
+import { Tag } from '../kit/Tag';
+import { ErrorText, Small } from '../kit/text';
+import type { PlanEditor } from './usePlanner';
+
+const Bar = styled.p`display:flex;flex-wrap:wrap;gap:6px 12px;align-items:center;padding:8px 14px 0`;
+const Row = styled.li`display:grid;grid-template-columns:auto minmax(0,1fr) auto;gap:6px 12px;align-items:center;padding:10px 0;border-bottom:var(--w-hair) solid var(--line);@media (max-width:600px){grid-template-columns:auto minmax(0,1fr);& > :last-child{grid-column:1 / -1}}`;
+
+/** An element with a thing of the locker put in its place: what the label says, how it stands, how much there is. */
+export function withGear(element: LineElement, item: LockerItem): LineElement | null {
+  const { document: gear, standing } = item;
+  if (element.kind === 'rope' && gear.item.kind === 'rope') {
+    return { ...element, gearId: item.id, lengthM: standing.remainingM, rope: { ...ropeOf(gear.item, gear.code, standing), weather: element.rope.weather, doubled: element.rope.doubled } };
+  }
+  if (element.kind === 'webbing' && gear.item.kind === 'webbing') return { ...element, gearId: item.id, tag: gear.code, widthM: gear.item.widthM, markedWllN: gear.item.markedWllN };
+  if (element.kind === 'chain' && gear.item.kind === 'chain') return { ...element, gearId: item.id, tag: gear.code, grade: gear.item.grade, sizeM: gear.item.sizeM, markedWllN: gear.item.markedWllN };
+  return null;
+}
+
+/** Why a thing may not be put on a line, or null. */
+export const refusal = ({ document: gear, standing }: LockerItem): string | null =>
+  standing.state === 'retired' ? `${gear.code} is retired. Take another.` : standing.state === 'set-aside' ? `${gear.code} is set aside. Cut its damage out first.` : null;
+
+function FitRow({ fit, onTake }: { fit: Fit; onTake: () => void }) {
+  const { units } = useMember();
+  const { gear } = fit.candidate;
+  return (
+    <Row data-fits={fit.fits}>
+      <Tag $hollow={!fit.usable}>{gear.code}</Tag>
+      <span><b>{wordItem(gear.item, units)}</b>, {wordStanding(fit.candidate.state)}<br /><Small>{fit.reasons.map((r) => wordFit(r, units)).join('; ')}</Small></span>
+      <Button $kind={fit.fits ? 'primary' : 'plain'} isDisabled={!fit.usable} onPress={onTake}>Take it</Button>
+    </Row>
+  );
+}
+
+function ChooseRope({ line, needM, editor, onTake, onClose }: { line: Line; needM: number | null; editor: PlanEditor; onTake: (item: LockerItem) => void; onClose: () => void }) {
+  const { units } = useMember();
+  const [items, setItems] = useState<readonly LockerItem[] | null>(null);
+  const [error, setError] = useState<string | null>(null);
+  useEffect(() => {
+    let gone = false;
+    void call<{ ropes: LockerItem[] }>('GET', `/gear/fit?lengthM=${needM ?? 0}`).then((answer) => {
+      if (gone) return;
+      if (answer.ok) setItems(answer.value.ropes); else setError(messageOf(answer.problem));
+    });
+    return () => { gone = true; };
+  }, [needM]);
+  const { plan, assessment } = editor;
+  const hauledN = assessment.lines.find((l) => l.line.id === line.id)?.tension.hauled.value ?? null;
+  const { basis } = lineContext(plan, line, sharingOf(plan));
+  const fits = items ? rankRopes(items.map((g) => ({ id: g.id, gear: g.document, state: g.standing, due: g.due })), { lengthM: needM, wllN: hauledN, basis }) : [];
+  return (
+    <Sheet side title="A rope from the locker" over={<Small>{line.name}</Small>} open onClose={onClose}>
+      <p>{needM === null ? 'How long it must be is not known: place the line, or enter its route.' : `The line takes ${formatQuantity(needM, 'length', units, 'demand')} with knots and tails.`} {hauledN === null ? '' : `Hauling puts ${formatQuantity(hauledN, 'force', units, 'demand')} on it.`} Best fit first: what does all of that, the cheapest metre before the dearer, the least left over.</p>
+      {error ? <ErrorText role="alert">{error}</ErrorText> : null}
+      {items && fits.length === 0 ? <p>No rope in service is in the locker. <Link href="/locker">Open the locker</Link></p> : null}
+      <ul aria-label="Ropes of the locker, best fit first">{fits.map((f) => <FitRow key={f.candidate.id} fit={f} onTake={() => onTake(items!.find((g) => g.id === f.candidate.id)!)} />)}</ul>
+    </Sheet>
+  );
+}
+
+/** Where the rope of a line comes from, and what the locker says of it now. */
+export function FromLocker({ line, element, editor, set }: { line: Line; element: ElementOf<'rope'> | ElementOf<'webbing'> | ElementOf<'chain'>; editor: PlanEditor; set: (e: LineElement) => void }) {
+  const [open, setOpen] = useState(false);
+  const facts: GearFacts | null = editor.gear;
+  const fact = element.gearId === null ? undefined : facts?.get(element.gearId);
+  const worse = editor.assessment.findings.some((f) => f.elementId === element.id && f.lineId === line.id && f.code === 'gear-worse');
+  const needM = editor.assessment.lines.find((l) => l.line.id === line.id)?.rope.value ?? null;
+  const take = (item: LockerItem): void => {
+    const next = withGear(element, item);
+    if (!next || refusal(item)) return;
+    editor.learnGear(item);
+    set(next);
+    setOpen(false);
+  };
+  const retake = (): void => { if (fact && element.gearId) take({ id: element.gearId, document: fact.gear, standing: fact.state, due: fact.due ?? 'later', version: 0, dueOn: null, enteredOn: '', updatedAt: '', updatedBy: '' }); };
+  return (
+    <Bar>
+      {fact && element.gearId ? <span>From the locker: <Link href={`/locker/${element.gearId}`}>{fact.gear.code}</Link>, {wordStanding(fact.state)} </span> : null}
+      {worse && !editor.readOnly ? <Button onPress={retake}>Take what the locker says now</Button> : null}
+      {element.kind === 'rope' && !editor.readOnly ? <Button onPress={() => setOpen(true)}>{fact ? 'Choose another' : 'Choose from the locker'}</Button> : null}
+      {open ? <ChooseRope line={line} needM={needM} editor={editor} onTake={take} onClose={() => setOpen(false)} /> : null}
+    </Bar>
+  );
+}
