@@ -28,9 +28,8 @@ export interface PieceWanted {
   readonly secures: boolean;
 }
 
-const extra = formula<'i' | 'r' | 't'>({
-  symbol: 'e', unit: 'm', text: 'i + t − r', source: 'rope in the knot and its tail, less what the knot adds to the length', confidence: 'computed',
-  compute: ({ i, r, t }) => Math.max(0, i + t - r),
+const extra = formula<'i' | 't'>({
+  symbol: 'e', unit: 'm', text: 'l + t', source: 'rope in the knot beyond its own reach, and its tail', confidence: 'computed', symbols: { i: 'l' }, compute: ({ i, t }) => i + t,
 });
 const cut = formula<'L' | 'a' | 'b'>({
   symbol: 'l', unit: 'm', text: 'L + e₁ + e₂', source: 'finished length and both ends', confidence: 'computed', symbols: { a: 'e₁', b: 'e₂' }, compute: ({ L, a, b }) => L + a + b,
@@ -42,8 +41,7 @@ function endExtra<V>(t: Tracer<V>, end: EndKnotId, diameterM: number, secures: b
   const use = ROPE_USE[form];
   const d = t.given(diameterGiven(diameterM, 'the rope'));
   return t.apply(extra, name, {
-    i: insideLength(t, `rope in the ${name}`, use.insideD[0], d),
-    r: t.given({ label: 'how far it reaches', symbol: 'r', value: use.reachD[0] * diameterM, unit: 'm', source: `${use.reachD[0]} diameters, measured on the drawn-up knot`, confidence: 'computed' }),
+    i: insideLength(t, `rope in the ${name}`, use.insideD[0] - use.reachD[0], d),
     t: tailOf(t, 'tail', use.tailD, d, secures ? LEAST_TAIL_M : 0),
   });
 }

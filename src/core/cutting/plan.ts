@@ -1,5 +1,4 @@
-import type { CutProblem, Assignment } from './problem';
-import { CM_PER_M, scrapOf } from './problem';
+import type { Assignment, CutProblem } from './problem';
 
 /** One hank of a cutting plan. Lengths in m. */
 export interface HankCut {
@@ -21,15 +20,18 @@ export interface CutPlan {
   readonly usedM: number;
 }
 
-/** An assignment in metres, hank by hank, longest piece first. */
+/** Rests shorter than this are the noise of rounding. */
+const NOTHING_M = 1e-6;
+
+/** An assignment in true metres, hank by hank, longest piece first. Whether a rest is scrap was decided in centimetres. */
 export function cutPlan(problem: CutProblem, { from }: Pick<Assignment, 'from'>): CutPlan {
-  const cuts: HankCut[] = [];
-  problem.hankIds.forEach((hankId, h) => {
-    const own = problem.pieceIds.flatMap((pieceId, i) => (from[i] === h ? [{ pieceId, lengthM: problem.piece[i]! / CM_PER_M }] : []));
-    if (own.length === 0) return;
-    const capacity = problem.capacity[h]!;
-    const rest = problem.pieceIds.reduce((left, _, i) => (from[i] === h ? left - problem.piece[i]! : left), capacity);
-    cuts.push({ hankId, lengthM: capacity / CM_PER_M, pieces: own, restM: rest / CM_PER_M, restIsScrap: rest > 0 && scrapOf(problem, rest) > 0 });
+  const cuts = problem.hankIds.flatMap((hankId, h): HankCut[] => {
+    const own = problem.pieceIds.map((_, i) => i).filter((i) => from[i] === h);
+    if (own.length === 0) return [];
+    const lengthM = problem.hankM[h]!;
+    const restCm = own.reduce((left, i) => left - problem.piece[i]!, problem.capacity[h]!);
+    const restM = Math.max(0, own.reduce((left, i) => left - problem.pieceM[i]!, lengthM));
+    return [{ hankId, lengthM, pieces: own.map((i) => ({ pieceId: problem.pieceIds[i]!, lengthM: problem.pieceM[i]! })), restM, restIsScrap: restM > NOTHING_M && restCm < problem.keep }];
   });
   return {
     cuts, missing: problem.pieceIds.filter((_, i) => from[i]! < 0),

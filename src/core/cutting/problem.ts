@@ -1,5 +1,5 @@
 /** Lengths are judged in whole centimetres: nobody cuts rope finer, and pieces round up, ropes down. */
-export const CM_PER_M = 100;
+const CM_PER_M = 100;
 /** Noise of binary fractions: 2.3 m is 230 cm, not 229. */
 const NOISE = 1e-6;
 
@@ -29,6 +29,9 @@ export interface CutJob {
 /** The job in whole centimetres, pieces longest first, hanks cheapest first. */
 export interface CutProblem {
   readonly hankIds: readonly string[];
+  /** True lengths in m, beside the whole centimetres that are searched over. */
+  readonly hankM: readonly number[];
+  readonly pieceM: readonly number[];
   readonly capacity: Int32Array;
   readonly price: Float64Array;
   readonly pieceIds: readonly string[];
@@ -48,7 +51,7 @@ export function cutProblem(job: CutJob): CutProblem {
   const price = Float64Array.from(hanks, priceOf);
   const capacity = Int32Array.from(hanks, (h) => ropeCm(h.lengthM));
   return {
-    hankIds: hanks.map((h) => h.id), capacity, price, pieceIds: pieces.map((p) => p.id), piece: Int32Array.from(pieces, (p) => pieceCm(p.lengthM)),
+    hankIds: hanks.map((h) => h.id), hankM: hanks.map((h) => h.lengthM), pieceM: pieces.map((p) => p.lengthM), capacity, price, pieceIds: pieces.map((p) => p.id), piece: Int32Array.from(pieces, (p) => pieceCm(p.lengthM)),
     keep: pieceCm(job.keepM), missing: 1 + capacity.reduce((sum, c, h) => sum + c * (price[h]! + 1), 0),
   };
 }

@@ -64,6 +64,9 @@ function afterInspection(gear: Pick<Gear, 'item'>, state: GearState, on: string,
   }
 }
 
+/** A rest this short is the noise of subtraction. */
+const NOTHING_M = 1e-6;
+
 function step(gear: Pick<Gear, 'item' | 'lengthM'>, state: GearState, day: string, happening: Happening): GearState {
   switch (happening.kind) {
     case 'entered': return {
@@ -72,7 +75,8 @@ function step(gear: Pick<Gear, 'item' | 'lengthM'>, state: GearState, day: strin
     };
     case 'inspected': return afterInspection(gear, state, day, happening);
     case 'cut': {
-      const left = state.remainingM === null ? null : Math.max(0, state.remainingM - happening.scrapM - happening.pieces.reduce((sum, p) => sum + p.lengthM, 0));
+      const rest = state.remainingM === null ? null : state.remainingM - happening.scrapM - happening.pieces.reduce((sum, p) => sum + p.lengthM, 0);
+      const left = rest !== null && rest < NOTHING_M ? 0 : rest;
       const mended = happening.damageGone && state.state === 'set-aside';
       return { ...state, remainingM: left, ...(mended ? { state: 'in-service' as const, condition: 'worn' as const, damagedAtM: [] } : {}) };
     }

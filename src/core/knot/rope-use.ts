@@ -67,7 +67,7 @@ const tailLength = formula<'k' | 'd' | 'least'>({
 
 /** Length of `turns` diameters of rope, in m. */
 export function insideLength<V>(t: Tracer<V>, label: string, turns: number, diameter: V, measured = true): V {
-  return t.apply(inside, label, { k: t.given({ label: 'rope in the knot, in diameters', symbol: 'k', value: turns, unit: 'ratio', source: measured ? 'measured on the drawn-up knot' : 'not measured: as a round turn and two half hitches', confidence: measured ? 'computed' : 'default' }), d: diameter });
+  return t.apply(inside, label, { k: t.given({ label: 'rope in the knot beyond its own reach, in diameters', symbol: 'k', value: turns, unit: 'ratio', source: measured ? 'measured on the drawn-up knot' : 'not measured: as a round turn and two half hitches', confidence: measured ? 'computed' : 'default' }), d: diameter });
 }
 
 /** Tail of a knot, in m; `leastM` 0 where nothing hangs on it. */

@@ -17,7 +17,9 @@ const loopAway = formula<'s' | 'h' | 'k'>({
 function knotRope<V>(t: Tracer<V>, id: KnotId, diameterM: number, strand = 0, tail = true): V[] {
   const { use, measured } = ropeUseOf(id);
   const d = t.given(diameterGiven(diameterM, 'the rope'));
-  const inside = insideLength(t, `in the ${knot(id).name}`, use.insideD[strand] ?? use.insideD[0]!, d, measured);
+  // What the knot reaches along the line is part of the route already.
+  const turns = (use.insideD[strand] ?? use.insideD[0]!) - (use.reachD[strand] ?? use.reachD[0]!);
+  const inside = insideLength(t, `in the ${knot(id).name}`, turns, d, measured);
   return tail && use.tailD > 0 ? [inside, tailOf(t, `tail of the ${knot(id).name}`, use.tailD, d, LEAST_TAIL_M)] : [inside];
 }
 

@@ -13,12 +13,17 @@ export const unguardCell = (text: string): string => (/^'+[=+\-@\t\r]/.test(text
 const YES = ['yes', 'y', 'true', '1', 'x', 'known'];
 const NO = ['no', 'n', 'false', '0', 'unknown'];
 
+/** Decimals that lose nothing of a double down to a ten-millionth. */
+const MOST_DECIMALS = 25;
+/** A number without an exponent, which people and this program's reader do not write. */
+export const plainNumber = (value: number): string => (/e/.test(String(value)) ? value.toFixed(MOST_DECIMALS).replace(/\.?0+$/, '') : String(value));
+
 /** A quantity as text with its unit, in the column's unit when that says the same to the last digit, else in SI. */
 export function writeQuantity(valueSI: number, unit: 'mm' | 'N' | 'm'): string {
   const shown = String(Number((valueSI / UNITS[unit].si).toPrecision(15)));
-  if (unit !== 'mm') return String(valueSI);
+  if (unit !== 'mm') return plainNumber(valueSI);
   const back = parseQuantity('length', `${shown} mm`);
-  return back.ok && back.value.value === valueSI ? shown : `${valueSI} m`;
+  return back.ok && back.value.value === valueSI ? shown : `${plainNumber(valueSI)} m`;
 }
 
 /** What a cell says, as a value for the documents' schemas. `unit`: from the header, for a bare number. */

@@ -1,4 +1,4 @@
-import { guardCell, writeQuantity } from './cells';
+import { guardCell, plainNumber, writeQuantity } from './cells';
 import { type Column, COLUMNS, type GearRow } from './columns';
 
 function cell(column: Column, row: GearRow): string {
@@ -6,7 +6,7 @@ function cell(column: Column, row: GearRow): string {
   if (value === null || value === '') return '';
   if (typeof value === 'boolean') return value ? 'yes' : 'no';
   if (column.kind.is === 'quantity') return writeQuantity(Number(value), column.kind.unit);
-  return guardCell(String(value));
+  return guardCell(typeof value === 'number' ? plainNumber(value) : value);
 }
 
 const header = (c: Column): string => (c.kind.is === 'quantity' ? `${c.header} (${c.kind.unit})` : c.header);

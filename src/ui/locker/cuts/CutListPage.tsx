@@ -62,7 +62,7 @@ function WantedRow({ wanted, list, onWorking }: { wanted: CutList['lengths'][num
 function RopeChoice({ item, list }: { item: LockerItem; list: CutList }) {
   const { units } = useMember();
   const { document: gear, standing } = item;
-  const about = `${wordItem(gear.item, units)}, ${formatQuantity(standing.remainingM ?? 0, 'length', units, 'capacity')}${gear.pricePerM === null ? '' : `, ${formatNumber(gear.pricePerM)} a metre`}`;
+  const about = `${wordItem(gear.item, units)}, ${formatQuantity(standing.remainingM ?? 0, 'length', units)}${gear.pricePerM === null ? '' : `, ${formatNumber(gear.pricePerM)} a metre`}`;
   if (!list.mayBeCut(item)) return <Choice><span style={{ paddingLeft: 32 }}><b>{gear.code}</b> <Small>{about}, {gear.neverCut ? 'never cut' : 'not in service'}</Small></span></Choice>;
   return <Choice><Check selected={list.chosen.has(item.id)} onChange={(on) => list.choose(item.id, on)}><b>{gear.code}</b> <Small>{about}</Small></Check></Choice>;
 }
@@ -109,6 +109,12 @@ export function CutListPage({ ropes }: { ropes: readonly LockerItem[] }) {
           <ul aria-label="Pieces wanted">{list.lengths.map((w) => <WantedRow key={w.key} wanted={w} list={list} onWorking={setOpened} />)}</ul>
           <p style={{ padding: '10px 0' }}><Button onPress={list.add}>Add a piece</Button></p>
           {list.tooMany ? <ErrorText role="alert">At most {MOST_PIECES} pieces at once.</ErrorText> : null}
+          <Joins list={list} ropes={ropes} />
+          <div style={{ display: 'flex', gap: 12, flexWrap: 'wrap', padding: '14px 0', alignItems: 'center' }}>
+            <Button $kind="primary" isDisabled={!ready || list.searching} onPress={list.find}>Find the plan that wastes least</Button>
+            {list.answer?.done && viewer.canRecordGear ? <Button onPress={() => void recorded.record()}>Record these cuts</Button> : null}
+            {recorded.said ? <span role="status">{recorded.said}</span> : null}
+          </div>
         </div>
         <div>
           <h2 style={{ paddingBottom: 6 }}>Ropes that may be cut</h2>
@@ -117,12 +123,6 @@ export function CutListPage({ ropes }: { ropes: readonly LockerItem[] }) {
           <div style={{ maxWidth: 220, paddingTop: 12 }}><QuantityField label="A rest is worth keeping from" dimension="length" unit={units.length} most={100} value={list.keepM} onChange={(v) => v !== null && list.setKeep(v)} /></div>
         </div>
       </Columns>
-      <Joins list={list} ropes={ropes} />
-      <div style={{ display: 'flex', gap: 12, flexWrap: 'wrap', padding: '14px 0', alignItems: 'center' }}>
-        <Button $kind="primary" isDisabled={!ready || list.searching} onPress={list.find}>Find the plan that wastes least</Button>
-        {list.answer?.done && viewer.canRecordGear ? <Button onPress={() => void recorded.record()}>Record these cuts</Button> : null}
-        {recorded.said ? <span role="status">{recorded.said}</span> : null}
-      </div>
       {recorded.error ? <ErrorText role="alert">{recorded.error}</ErrorText> : null}
       <CutPlanView list={list} ropes={ropes} />
       <WorkingSheet opened={opened} over="Cut list" onClose={() => setOpened(null)} />

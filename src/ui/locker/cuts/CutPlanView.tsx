@@ -14,12 +14,14 @@ import type { CutList } from './useCutList';
 const Hank = styled.li`padding:12px 0;border-bottom:var(--w-hair) solid var(--line)`;
 const Strip = styled.div`position:relative;height:26px;margin:8px 0 4px;display:flex`;
 const Part = styled.span`position:relative;min-width:2px;height:26px;border-right:3px solid var(--canvas);& > i{position:absolute;inset:5px 0}`;
-const Over = styled.b`position:absolute;left:50%;top:50%;transform:translate(-50%,-50%);background:var(--sheet);border:1px solid var(--ink);padding:0 4px;font:680 12px/1.3 var(--font-figure);white-space:nowrap`;
+const Over = styled.b<{ $wide: boolean }>`${({ $wide }) => $wide && '@media (max-width:760px){display:none}'}position:absolute;left:50%;top:50%;transform:translate(-50%,-50%);background:var(--sheet);border:1px solid var(--ink);padding:0 4px;font:680 12px/1.3 var(--font-figure);white-space:nowrap`;
 const Rest = styled.span<{ $scrap: boolean }>`flex:1;min-width:2px;height:26px;& > i{display:block;height:16px;margin:5px 0;border:1.5px ${({ $scrap }) => ($scrap ? 'solid var(--signal)' : 'dashed var(--edge)')};background:${({ $scrap }) => ($scrap ? 'var(--p-short)' : 'none')}}`;
 const Sum = styled.div`display:flex;flex-wrap:wrap;gap:8px 26px;padding:12px 0;border-bottom:var(--w-rule) solid var(--ink);& > span{display:inline-flex;flex-direction:column}`;
 
 /** A label fits on a part that is long enough to be read on. */
-const LABEL_PART = 0.09;
+const LABEL_PART = 0.05;
+/** On a phone only the long ones. */
+const PHONE_LABEL_PART = 0.16;
 
 function HankView({ cut, list, ropes }: { cut: NonNullable<CutList['answer']>['plan']['cuts'][number]; list: CutList; ropes: readonly LockerItem[] }) {
   const { units } = useMember();
@@ -30,7 +32,7 @@ function HankView({ cut, list, ropes }: { cut: NonNullable<CutList['answer']>['p
     <Hank>
       <div style={{ display: 'flex', gap: 10, alignItems: 'center', flexWrap: 'wrap' }}><Tag>{item.document.code}</Tag><span>{length(cut.lengthM)} there</span><Small>{item.standing.place}</Small></div>
       <Strip aria-hidden>
-        {cut.pieces.map((p) => <Part key={p.pieceId} style={{ width: `${(100 * p.lengthM) / cut.lengthM}%` }}><RopeStrip as="i" />{p.lengthM / cut.lengthM > LABEL_PART ? <Over>{length(p.lengthM)}</Over> : null}</Part>)}
+        {cut.pieces.map((p) => <Part key={p.pieceId} style={{ width: `${(100 * p.lengthM) / cut.lengthM}%` }}><RopeStrip as="i" />{p.lengthM / cut.lengthM > LABEL_PART ? <Over $wide={p.lengthM / cut.lengthM <= PHONE_LABEL_PART}>{length(p.lengthM)}</Over> : null}</Part>)}
         {cut.restM > 0 ? <Rest $scrap={cut.restIsScrap}><i /></Rest> : null}
       </Strip>
       <Small>{grouped(cut.pieces.map((p) => `${length(p.lengthM)}${whatOf(p.pieceId) ? ` ${whatOf(p.pieceId)}` : ''}`))}; {cut.restM > 0.005 ? `${length(cut.restM)} ${cut.restIsScrap ? 'waste' : 'kept'}` : 'nothing over'}</Small>
