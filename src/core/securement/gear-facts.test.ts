@@ -1,0 +1,104 @@
+import { describe, expect, it } from 'vitest';
+import { type Plan, parsePlan } from '../exchange/plan';
+import { type Gear, gearSchema } from '../gear/gear';
+import type { GearState } from '../gear/history';
+import { ropeNeeded, ropeShortBy } from '../line/rope-needed';
+import { bare, traced } from '../working/working';
+import { chain, ownAnchor } from '../../../tests/support/lines';
+import { checkFormulas } from '../../../tests/support/working';
+import { demoPlan } from '../../../tests/support/demo';
+import { assess } from './assess';
+import { type GearFact, withoutGear } from './gear-facts';
+
+const ID = '0190b5a0-0000-7000-8000-000000000001';
+const rope = (extra: Record<string, unknown> = {}): Record<string, unknown> => ({ kind: 'rope', rope: { tag: 'PE', material: 'polyester', diameterM: '12 mm', mbsN: '21 kN', condition: 'good' }, ...extra });
+const gear = (item: Record<string, unknown> = {}): Gear => gearSchema.parse({ format: 'vast-cleat/gear', version: 1, code: 'PE', lengthM: 30, item: { kind: 'rope', material: 'polyester', diameterM: '12 mm', mbsN: '21 kN', ...item } });
+const good: GearState = { state: 'in-service', condition: 'good', damagedAtM: [], remainingM: 30, place: '', inspectedOn: '2026-10-01', suspect: false, inspections: 1 };
+
+/** The demo's crate with the locker's rope on its first line. */
+function planWith(element: Record<string, unknown> = {}, temporary = false): Plan {
+  const plan = demoPlan('carousel-crate');
+  const lines = plan.lines.map((l, i) => (i > 0 ? l : { ...l, temporary, elements: l.elements.map((e) => (e.kind === 'rope' ? { ...e, gearId: ID, lengthM: 30, ...element } : e)) }));
+  const parsed = parsePlan({ ...plan, lines });
+  if (!parsed.ok) throw new Error(JSON.stringify(parsed.issues));
+  return parsed.value;
+}
+const said = (plan: Plan, fact: Partial<GearFact> | null): string[] =>
+  assess(plan, fact === null ? new Map() : new Map([[ID, { gear: gear(), state: good, due: 'later', ...fact } satisfies GearFact]])).findings.filter((f) => f.code.startsWith('gear-')).map((f) => `${f.code} ${f.effect}`);
+
+describe('what the locker says of a plan', () => {
+  it('nothing while all is as planned, and nothing at all without the locker', () => {
+    expect(said(planWith(), {})).toEqual([]);
+    expect(assess(planWith()).findings.some((f) => f.code.startsWith('gear-'))).toBe(false);
+  });
+  it('retired and set aside bar the plan; nothing else outweighs that', () => {
+    expect(said(planWith(), { state: { ...good, state: 'retired' } })).toEqual(['gear-retired barred']);
+    expect(said(planWith(), { state: { ...good, state: 'set-aside', condition: 'damaged' } })).toEqual(['gear-set-aside barred']);
+    expect(assess(planWith(), new Map([[ID, { gear: gear(), state: { ...good, state: 'retired' }, due: null }]])).verdict).toBe('barred');
+  });
+  it('damage isolated in a loop on a temporary line was planned so', () => {
+    const isolated = planWith({ rope: { tag: 'PE', material: 'polyester', diameterM: 0.012, mbsN: 21000, condition: 'damaged', damageIsolated: true } }, true);
+    expect(said(isolated, { state: { ...good, state: 'set-aside', condition: 'damaged' } })).toEqual([]);
+  });
+  it('rope that counts less now than planned leaves CANNOT SAY; better or the same says nothing', () => {
+    expect(said(planWith(), { state: { ...good, condition: 'worn' } })).toEqual(['gear-worse cannot-say']);
+    expect(said(planWith(), { gear: gear({ mbsN: '18 kN' }) })).toEqual(['gear-worse cannot-say']);
+    expect(said(planWith(), { gear: gear({ mbsN: null }) })).toEqual(['gear-worse cannot-say']);
+    expect(said(planWith(), { gear: gear({ historyKnown: false }) })).toEqual(['gear-worse cannot-say']);
+    expect(said(planWith(), { gear: gear({ material: 'manila' }) })).toEqual(['gear-worse cannot-say']);
+    expect(said(planWith(), { state: { ...good, condition: 'new' } })).toEqual([]);
+  });
+  it('something happened to it: inspect first; overdue and gone are said', () => {
+    expect(said(planWith(), { state: { ...good, suspect: true } })).toEqual(['gear-suspect cannot-say']);
+    expect(said(planWith(), { due: 'overdue' })).toEqual(['gear-overdue notice']);
+    expect(said(planWith(), null)).toEqual(['gear-gone notice']);
+  });
+  it('one rope on two lines is said, and is short when it does not reach for both', () => {
+    const plan = planWith();
+    const first = plan.lines[0]!;
+    const twice = (lengthM: number): string[] => {
+      const line = { ...first, elements: first.elements.map((e) => (e.kind === 'rope' ? { ...e, lengthM } : e)) };
+      return assess({ ...plan, lines: [line, { ...line, id: 'again', name: 'again' }] }).findings.filter((f) => f.code.startsWith('rope-')).map((f) => `${f.code} ${f.effect}`);
+    };
+    expect(twice(40)).toEqual(['rope-shared notice']);
+    expect(twice(12)).toEqual(['rope-shared-short short']);
+    expect(withoutGear(first.elements).some((e) => 'gearId' in e && e.gearId !== null)).toBe(false);
+  });
+});
+
+describe('length check', () => {
+  const D = 0.012;
+  const line = chain([ownAnchor(5000), { kind: 'knot', knot: 'bowline' }, rope({ lengthM: '6 m' }), { kind: 'truckers', loop: 'alpine-butterfly', passes: 1, shortStrandM: 0.3 }, { kind: 'lock', knot: 'two-half-hitches' }, ownAnchor(5000)]);
+  it('route, knots beyond their reach, tails, the hitch’s strands and a working end, computed by hand', () => {
+    const bowline = (66.3 - 19.5) * D + 12 * D;
+    const butterfly = (102.9 - 25.4) * D;
+    // Two strands beside the line's own: short strand, knots drawing up (30 mm), a hand's width (100 mm); 18 in to haul with.
+    const hitch = 2 * (0.3 + 0.03 + 0.1) + 0.45;
+    const lock = (54.9 - 14.1) * D + 12 * D;
+    expect(ropeNeeded(bare, line, 4)).toBeCloseTo(4 + bowline + butterfly + hitch + lock, 9);
+  });
+  it('short by how much; nothing is said without a length or a route', () => {
+    const needM = ropeNeeded(bare, line, 4)!;
+    expect(ropeShortBy(needM, line)).toEqual({ haveM: 6, shortM: needM - 6 });
+    expect(ropeShortBy(null, line)).toBeNull();
+    expect(ropeShortBy(needM, chain([rope()]))).toBeNull();
+    expect(ropeNeeded(bare, line, null)).toBeNull();
+  });
+  it('a doubled rope goes the way twice; a double pass has four strands; joined ropes count together', () => {
+    const doubled = chain([{ kind: 'rope', rope: { material: 'polyester', diameterM: D, mbsN: 21000, doubled: true } }]);
+    expect(ropeNeeded(bare, doubled, 5)).toBeCloseTo(10, 9);
+    const hitch = (passes: 1 | 2): number => ropeNeeded(bare, chain([rope(), { kind: 'truckers', loop: 'alpine-butterfly', passes, shortStrandM: 0.3 }]), 4)!;
+    expect(hitch(2) - hitch(1)).toBeCloseTo(2 * 0.43, 9);
+    const joined = chain([rope({ lengthM: 5 }), { kind: 'bend', knot: 'zeppelin' }, rope({ lengthM: 4 })]);
+    expect(ropeShortBy(ropeNeeded(bare, joined, 8), joined)!.haveM).toBe(9);
+    expect(ropeNeeded(bare, joined, 8)).toBeCloseTo(8 + 2 * ((31 - 14.3) * D + 12 * D), 9);
+  });
+  it('makes the plan SHORT, and says by how much', () => {
+    const short = assess(planWith({ lengthM: 5 }));
+    const finding = short.findings.find((f) => f.code === 'rope-too-short')!;
+    expect(finding).toMatchObject({ effect: 'short', values: { haveM: 5 } });
+    expect(Number(finding.values['shortM'])).toBeCloseTo(Number(finding.values['needM']) - 5, 9);
+    expect(['short', 'barred']).toContain(short.verdict);
+  });
+  it('formulas shown are formulas used', () => checkFormulas(ropeNeeded(traced, line, 4)));
+});
