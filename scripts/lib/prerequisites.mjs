@@ -28,12 +28,13 @@ function install(packages) {
 
 /**
  * Makes sure that the needed Debian packages are there: installs them as root, otherwise prints the one command and stops.
- * `database` is not needed when DATABASE_URL names another server; `browser` is needed for tests only.
+ * `database` is not needed when DATABASE_URL names another server; `browser` (and what turns PDF into pictures) is needed for tests only.
  */
 export function ensurePackages({ database, browser }) {
   const missing = [
     ...(database && postgresBinaries().length === 0 ? ['postgresql'] : []),
     ...(browser && !chromiumPath() ? ['chromium'] : []),
+    ...(browser && !existsSync('/usr/bin/pdftoppm') ? ['poppler-utils'] : []),
   ];
   if (missing.length === 0) return;
   if (!existsSync('/usr/bin/apt-get')) throw new Stop(`Missing: ${missing.join(', ')}. This is not Debian: install them your system’s way, or set DATABASE_URL.`, 3);

@@ -6,12 +6,13 @@ import type { GearState, GearStateId } from '@/core/gear/history';
 import { checkOf } from '@/core/inspection/checks';
 import type { Outcome, OutcomeReason } from '@/core/inspection/outcome';
 import type { JoinReason } from '@/core/cutting/joining';
+import { VERDICT_WORDS } from './verdicts';
 import { ROPE_MATERIALS } from '@/core/rope/materials';
 import { fieldText, formatQuantity, METRIC, type UnitChoice, US_CUSTOMARY } from '@/core/units';
 
 export const KIND_WORDS: Record<GearKind, string> = { rope: 'rope', webbing: 'webbing', chain: 'chain', wire: 'wire rope', hardware: 'fitting' };
 export const STATE_WORDS: Record<GearStateId, string> = { 'in-service': 'in service', 'set-aside': 'set aside', retired: 'retired' };
-export const DUE_WORDS: Record<DueStanding, string> = { overdue: 'overdue', soon: 'due soon', later: 'not due', never: 'not inspected any more' };
+export const DUE_WORDS: Record<DueStanding, string> = { overdue: 'overdue', soon: 'due soon', later: 'next', never: 'not inspected any more' };
 export const OUTCOME_WORDS: Record<Outcome, string> = { pass: 'PASS', downgrade: 'DOWNGRADE', isolate: 'SET ASIDE', retire: 'RETIRE' };
 
 /** What an outcome means, in a sentence. */
@@ -79,8 +80,9 @@ const FIT: { readonly [C in FitReason['code']]: (r: Extract<FitReason, { code: C
   'no-strength': () => 'no strength on the label and none in a table', 'history-unknown': () => 'history unknown: counts as doubtful',
   'too-short': (r, u) => `${formatQuantity(r.byM, 'length', u, 'demand')} too short`,
   'long-enough': (r, u) => `long enough, ${formatQuantity(r.spareM, 'length', u, 'capacity')} over`,
-  'too-weak': (r, u) => `carries ${formatQuantity(r.wllN, 'force', u, 'capacity')}, the line asks for ${formatQuantity(r.wantedN, 'force', u, 'demand')}`,
-  'strong-enough': (r, u) => `carries ${formatQuantity(r.wllN, 'force', u, 'capacity')} straight`,
+  'too-weak': (r, u) => `the line carries ${formatQuantity(r.wllN, 'force', u, 'capacity')} with it, and is hauled to ${formatQuantity(r.wantedN, 'force', u, 'demand')}`,
+  'strong-enough': (r, u) => `the line carries ${formatQuantity(r.wllN, 'force', u, 'capacity')} with it`,
+  'plan-worse': (r) => `the plan is ${VERDICT_WORDS[r.verdict]} with it`,
   price: (r) => `${r.pricePerM} a metre`,
 };
 

@@ -130,29 +130,37 @@ describe('plans over the programming interface', () => {
     const id = json['id'] as unknown as string;
     const kept = await request('POST', '/riggings', { body: { ...API.createRigging.example, title: 'Ours alone' }, cookie });
     const riggingId = kept.json['id'] as unknown as string;
+    const gear = await request('POST', '/gear', { body: { ...API.createGear.example, gear: { ...API.createGear.example.gear, name: 'Ours alone', code: 'OURS-1' } }, cookie });
+    const gearId = gear.json['id'] as unknown as string;
     const other = await foundCrew('Other');
     const withId = ENDPOINTS.filter((e) => e.path.includes('{id}'));
     expect(withId.length).toBeGreaterThanOrEqual(5);
     for (const e of withId) {
-      const rigging = e.path.startsWith('/riggings');
-      const answer = await request(e.method, e.path.replace('{id}', rigging ? riggingId : id).replace('{version}', '1'), { cookie: other, ...(e.body ? { body: rigging ? API.createRigging.example : document, headers: { 'if-match': '"1"' } } : {}) });
+      const family = e.path.split('/')[1]!;
+      const its = { riggings: riggingId, gear: gearId, plans: id }[family]!;
+      const body = family === 'plans' ? document : e.example;
+      const answer = await request(e.method, e.path.replace('{id}', its).replace('{version}', '1'), { cookie: other, ...(e.body ? { body, headers: { 'if-match': '"1"' } } : {}) });
       expect(answer.status, `${e.method} ${e.path}`).toBe(404);
       expect(JSON.stringify(answer.json)).not.toContain('Ours alone');
     }
     for (const e of ENDPOINTS.filter((x) => x.method === 'GET' && !x.path.includes('{'))) {
-      expect(JSON.stringify((await request('GET', `${e.path}?search=ours`, { cookie: other })).json), e.path).not.toContain('Ours alone');
+      expect((await request('GET', `${e.path}?search=ours`, { cookie: other })).text, e.path).not.toContain('Ours alone');
     }
-    for (const page of [`/loads/${id}`, `/loads/${id}/print`, '/loads', `/bench/${riggingId}`, '/bench/library', '/bench/compare']) {
+    for (const page of [`/loads/${id}`, `/loads/${id}/print`, '/loads', `/bench/${riggingId}`, '/bench/library', '/bench/compare', '/locker', `/locker/${gearId}`, `/locker/${gearId}/inspect`, '/locker/cuts', `/locker/tags?ids=${gearId}`]) {
       const html = await (await fetch(`${BASE}${page}`, { headers: { cookie: other } })).text();
       expect(html, page).not.toContain('Ours alone');
     }
     expect((await request('GET', `/plans/${id}`, { cookie })).json['version']).toBe(1);
     expect((await request('GET', `/riggings/${riggingId}`, { cookie })).json['version']).toBe(1);
+    expect((await request('GET', `/gear/${gearId}`, { cookie })).json['version']).toBe(1);
+    expect((await request('GET', '/tags/OURS-1', { cookie: other })).status).toBe(404);
+    expect((await request('GET', `/gear/standing?ids=${gearId}`, { cookie: other })).json['gear']).toEqual([]);
+    expect((await request('POST', '/gear/cuts', { cookie: other, body: { cuts: [{ gearId, pieces: [{ lengthM: 1 }] }] } })).status).toBe(404);
   });
 
   it('every route that needs a member refuses without a session', async () => {
     for (const e of ENDPOINTS.filter((x) => x.action !== null)) {
-      const answer = await request(e.method, e.path.replace('{id}', '0190b5a0-0000-7000-8000-000000000000').replace('{version}', '1'), e.body ? { body: {} } : {});
+      const answer = await request(e.method, e.path.replace('{id}', '0190b5a0-0000-7000-8000-000000000000').replace('{version}', '1').replace('{code}', 'X'), e.body ? { body: {} } : {});
       expect(answer.status, `${e.method} ${e.path}`).toBe(401);
     }
   });

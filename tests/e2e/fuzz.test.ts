@@ -17,6 +17,7 @@ const VALID: Record<string, unknown> = {
   [API.stepIn.path]: { memberId: '0190b5a0-0000-7000-8000-000000000000' }, [API.foundCrew.path]: { crew: 'C', name: 'N', password: 'long enough indeed' },
   [API.changeCrew.path]: { strength: { school: 'design-factor' } }, [API.addMember.path]: { name: 'N', password: 'long enough indeed', role: 'hand' },
   [API.createRigging.path]: API.createRigging.example, [API.saveRigging.path]: API.saveRigging.example,
+  ...Object.fromEntries([API.strength, API.createGear, API.saveGear, API.recordGear, API.importGear, API.recordCuts].map((e) => [e.path, e.example])),
   [API.changeSelf.path]: { units: 'metric' }, [API.acknowledge.path]: { version: 1 },
 };
 
@@ -59,14 +60,18 @@ function badBodies(e: Endpoint, valid: unknown): string[] {
 let cookie: string;
 let planId: string;
 let riggingId: string;
+let gearId: string;
 let pool: pg.Pool;
 const counts = async (): Promise<unknown> =>
-  (await pool.query('SELECT (SELECT count(*) FROM plan) AS plans, (SELECT count(*) FROM plan_revision) AS revisions, (SELECT count(*) FROM rigging) AS riggings, (SELECT count(*) FROM member) AS members, (SELECT count(*) FROM crew) AS crews, (SELECT count(*) FROM session) AS sessions')).rows[0];
+  (await pool.query('SELECT (SELECT count(*) FROM plan) AS plans, (SELECT count(*) FROM plan_revision) AS revisions, (SELECT count(*) FROM rigging) AS riggings, (SELECT count(*) FROM gear) AS gear, (SELECT count(*) FROM gear_event) AS events, (SELECT count(*) FROM member) AS members, (SELECT count(*) FROM crew) AS crews, (SELECT count(*) FROM session) AS sessions')).rows[0];
+
+const idFor = (e: Endpoint): string => (e.path.startsWith('/riggings') ? riggingId : e.path.startsWith('/gear') ? gearId : planId);
 
 beforeAll(async () => {
   cookie = await foundCrew('Fuzz');
   planId = (await request('POST', '/plans', { body: demoDocument('apple-bins'), cookie })).json['id'] as unknown as string;
   riggingId = (await request('POST', '/riggings', { body: API.createRigging.example, cookie })).json['id'] as unknown as string;
+  gearId = (await request('POST', '/gear', { body: API.createGear.example, cookie })).json['id'] as unknown as string;
   pool = new pg.Pool({ connectionString: process.env['DATABASE_URL']!, max: 1 });
 });
 afterAll(() => pool.end());
@@ -74,7 +79,7 @@ afterAll(() => pool.end());
 describe(`${BODIES} bad bodies to each route`, () => {
   it.each(ENDPOINTS.filter((e) => e.body !== null).map((e) => [`${e.method} ${e.path}`, e] as const))('%s', async (_, e) => {
     const before = await counts();
-    const path = e.path.replace('{id}', e.path.startsWith('/riggings') ? riggingId : planId).replace('{set}', 'eu-road');
+    const path = e.path.replace('{id}', idFor(e)).replace('{set}', 'eu-road');
     const bodies = badBodies(e, VALID[e.path]);
     const tally = { located: 0, other: [] as string[] };
     for (let i = 0; i < bodies.length; i += AT_ONCE) {

@@ -4,6 +4,8 @@ export interface ApiAnswer {
   readonly status: number;
   readonly json: Record<string, never> & { [key: string]: unknown };
   readonly headers: Headers;
+  /** The body as it came, for answers that are no JSON. */
+  readonly text: string;
 }
 
 /** A plain program at the programming interface: no browser, its own cookie. */
@@ -14,7 +16,8 @@ export async function request(method: string, path: string, options: { body?: un
     ...(raw !== undefined ? { body: raw } : body === undefined ? {} : { body: JSON.stringify(body) }),
   });
   const text = await response.text();
-  return { status: response.status, json: text ? (JSON.parse(text) as ApiAnswer['json']) : ({} as ApiAnswer['json']), headers: response.headers };
+  const isJson = text !== '' && (response.headers.get('content-type') ?? '').includes('json');
+  return { status: response.status, json: isJson ? (JSON.parse(text) as ApiAnswer['json']) : ({} as ApiAnswer['json']), headers: response.headers, text };
 }
 
 /** Founds a crew of its own for a test and returns its lead's cookie. */

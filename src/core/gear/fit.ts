@@ -1,7 +1,6 @@
 import { formatNumber } from '../units';
-import { bare } from '../working/working';
-import type { StrengthBasis } from '../rope/strength';
-import { placeCapacity } from '../rope/strength';
+import type { Rope } from '../rope/rope';
+import { VERDICTS, type Verdict } from '../securement/verdict';
 import type { DueStanding } from './due';
 import type { Gear } from './gear';
 import type { GearState } from './history';
@@ -15,11 +14,18 @@ export interface Candidate {
   readonly due: DueStanding;
 }
 
-/** What a line asks of a rope. `lengthM` with knots and tails; `wllN`: what its rope should carry at least, null: anything. */
+/** What a line would be with a rope on it: what the whole line may carry, knots and all, and what the plan comes to. */
+export interface OnTheLine {
+  readonly wllN: number | null;
+  readonly verdict: Verdict;
+}
+
+/** What a line asks of a rope. `lengthM` with knots and tails; `pullN`: what it is hauled to; `verdict`: of the plan as it is. */
 export interface RopeWanted {
   readonly lengthM: number | null;
-  readonly wllN: number | null;
-  readonly basis: StrengthBasis;
+  readonly pullN: number | null;
+  readonly verdict: Verdict;
+  readonly tryOn: (candidate: Candidate, rope: Rope) => OnTheLine;
 }
 
 export type FitReason =
@@ -28,6 +34,7 @@ export type FitReason =
   | { readonly code: 'long-enough'; readonly spareM: number }
   | { readonly code: 'too-weak'; readonly wllN: number; readonly wantedN: number }
   | { readonly code: 'strong-enough'; readonly wllN: number }
+  | { readonly code: 'plan-worse'; readonly verdict: Verdict }
   | { readonly code: 'price'; readonly pricePerM: string };
 
 /** A rope with how it fits: `usable` false means it must not be taken, `fits` that it does all the line asks. */
@@ -58,16 +65,21 @@ function strengthReason(wllN: number | null, wantedN: number | null): FitReason[
   return [wantedN !== null && wllN < wantedN ? { code: 'too-weak', wllN, wantedN } : { code: 'strong-enough', wllN }];
 }
 
-const AGAINST: readonly FitReason['code'][] = ['retired', 'damaged', 'suspect', 'overdue', 'no-strength', 'too-short', 'too-weak'];
+const AGAINST: readonly FitReason['code'][] = ['retired', 'damaged', 'suspect', 'overdue', 'no-strength', 'too-short', 'too-weak', 'plan-worse'];
+
+/** Whether a verdict is worse than another. */
+const worse = (a: Verdict, b: Verdict): boolean => VERDICTS.indexOf(a) < VERDICTS.indexOf(b);
 
 /** How one rope fits. */
 export function fitOf(candidate: Candidate, wanted: RopeWanted): Fit | null {
   const { gear, state, due } = candidate;
   if (gear.item.kind !== 'rope') return null;
   const rope = ropeOf(gear.item, gear.code, state);
-  const wllN = placeCapacity(bare, rope, wanted.basis, false, { label: '', strands: 1, factor: 1 });
+  const { wllN, verdict } = wanted.tryOn(candidate, rope);
   const reasons: FitReason[] = [
-    ...against(state, due), ...lengthReason(state, wanted.lengthM), ...strengthReason(wllN, wanted.wllN),
+    ...against(state, due), ...lengthReason(state, wanted.lengthM), ...strengthReason(wllN, wanted.pullN),
+    // What bars a plan because of its length or its state is said already.
+    ...(worse(verdict, wanted.verdict) && state.state === 'in-service' && !(wanted.lengthM !== null && state.remainingM !== null && state.remainingM < wanted.lengthM) ? [{ code: 'plan-worse' as const, verdict }] : []),
     ...(gear.item.historyKnown ? [] : [{ code: 'history-unknown' as const }]),
     ...(gear.pricePerM === null ? [] : [{ code: 'price' as const, pricePerM: formatNumber(gear.pricePerM) }]),
   ];

@@ -63,7 +63,7 @@ export function Schools({ item, strength }: { item: LockerItem; strength: Streng
           </Row>
         ))}
       </ul>
-      {rope && shared.length > 0 ? <p style={{ paddingTop: 10 }}><Small>Counted in every figure: {shared.map((f) => `${f.label} (${wordValue(f.value, f.unit, units)}; ${f.source})`).join('; ')}.</Small></p> : null}
+      {rope && shared.length > 0 ? <p style={{ paddingTop: 10 }}><Small>Counted in every figure: {shared.map((f) => `${f.label}, ${wordValue(f.value, f.unit, units)}`).join('; ')}.</Small></p> : null}
       <WorkingSheet opened={opened} over={gear.code} onClose={() => setOpened(null)} />
     </section>
   );

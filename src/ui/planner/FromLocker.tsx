@@ -2,10 +2,11 @@
 import Link from 'next/link';
 import { useEffect, useState } from 'react';
 import styled from 'styled-components';
-import { type Fit, rankRopes } from '@/core/gear/fit';
+import { type Candidate, type Fit, type OnTheLine, rankRopes } from '@/core/gear/fit';
 import { ropeOf } from '@/core/gear/rating';
 import type { ElementOf, LineElement } from '@/core/line/gear';
-import { lineContext, sharingOf } from '@/core/securement/assess';
+import { UNLIMITED_N } from '@/core/line/line';
+import { assess } from '@/core/securement/assess';
 import type { GearFacts } from '@/core/securement/gear-facts';
 import type { Line } from '@/core/securement/schema';
 import { formatQuantity } from '@/core/units';
@@ -17,6 +18,7 @@ import { Button } from '../kit/Button';
 import { Sheet } from '../kit/Sheet';
 import { Tag } from '../kit/Tag';
 import { ErrorText, Small } from '../kit/text';
+import { factOf } from './useGearFacts';
 import type { PlanEditor } from './usePlanner';
 
 const Bar = styled.p`display:flex;flex-wrap:wrap;gap:6px 12px;align-items:center;padding:8px 14px 0`;
@@ -49,7 +51,7 @@ function FitRow({ fit, onTake }: { fit: Fit; onTake: () => void }) {
   );
 }
 
-function ChooseRope({ line, needM, editor, onTake, onClose }: { line: Line; needM: number | null; editor: PlanEditor; onTake: (item: LockerItem) => void; onClose: () => void }) {
+function ChooseRope({ line, element, needM, editor, onTake, onClose }: { line: Line; element: LineElement; needM: number | null; editor: PlanEditor; onTake: (item: LockerItem) => void; onClose: () => void }) {
   const { units } = useMember();
   const [items, setItems] = useState<readonly LockerItem[] | null>(null);
   const [error, setError] = useState<string | null>(null);
@@ -61,13 +63,19 @@ function ChooseRope({ line, needM, editor, onTake, onClose }: { line: Line; need
     });
     return () => { gone = true; };
   }, [needM]);
-  const { plan, assessment } = editor;
+  const { plan, assessment, gear } = editor;
   const hauledN = assessment.lines.find((l) => l.line.id === line.id)?.tension.hauled.value ?? null;
-  const { basis } = lineContext(plan, line, sharingOf(plan));
-  const fits = items ? rankRopes(items.map((g) => ({ id: g.id, gear: g.document, state: g.standing, due: g.due })), { lengthM: needM, wllN: hauledN, basis }) : [];
+  const tryOn = (candidate: Candidate): OnTheLine => {
+    const item = items!.find((g) => g.id === candidate.id)!;
+    const changed = { ...plan, lines: plan.lines.map((l) => (l.id === line.id ? { ...l, elements: l.elements.map((e) => (e.id === element.id ? (withGear(e, item) ?? e) : e)) } : l)) };
+    const judged = assess(changed, new Map([...(gear ?? []), factOf(item)]));
+    const capacity = judged.lines.find((l) => l.line.id === line.id)?.capacity;
+    return { verdict: judged.verdict, wllN: capacity && capacity.range.highN < UNLIMITED_N ? capacity.range.highN : null };
+  };
+  const fits = items ? rankRopes(items.map((g) => ({ id: g.id, gear: g.document, state: g.standing, due: g.due })), { lengthM: needM, pullN: hauledN, verdict: assessment.verdict, tryOn }) : [];
   return (
     <Sheet side title="A rope from the locker" over={<Small>{line.name}</Small>} open onClose={onClose}>
-      <p>{needM === null ? 'How long it must be is not known: place the line, or enter its route.' : `The line takes ${formatQuantity(needM, 'length', units, 'demand')} with knots and tails.`} {hauledN === null ? '' : `Hauling puts ${formatQuantity(hauledN, 'force', units, 'demand')} on it.`} Best fit first: what does all of that, the cheapest metre before the dearer, the least left over.</p>
+      <p>{needM === null ? 'How long it must be is not known: place the line, or enter its route.' : `The line takes ${formatQuantity(needM, 'length', units, 'demand')} with knots and tails.`} {hauledN === null ? '' : `Hauling puts ${formatQuantity(hauledN, 'force', units, 'demand')} on it.`} Best fit first: what does all of that and makes the plan no worse, the cheapest metre before the dearer, the least left over.</p>
       {error ? <ErrorText role="alert">{error}</ErrorText> : null}
       {items && fits.length === 0 ? <p>No rope in service is in the locker. <Link href="/locker">Open the locker</Link></p> : null}
       <ul aria-label="Ropes of the locker, best fit first">{fits.map((f) => <FitRow key={f.candidate.id} fit={f} onTake={() => onTake(items!.find((g) => g.id === f.candidate.id)!)} />)}</ul>
@@ -95,7 +103,7 @@ export function FromLocker({ line, element, editor, set }: { line: Line; element
       {fact && element.gearId ? <span>From the locker: <Link href={`/locker/${element.gearId}`}>{fact.gear.code}</Link>, {wordStanding(fact.state)} </span> : null}
       {worse && !editor.readOnly ? <Button onPress={retake}>Take what the locker says now</Button> : null}
       {element.kind === 'rope' && !editor.readOnly ? <Button onPress={() => setOpen(true)}>{fact ? 'Choose another' : 'Choose from the locker'}</Button> : null}
-      {open ? <ChooseRope line={line} needM={needM} editor={editor} onTake={take} onClose={() => setOpen(false)} /> : null}
+      {open ? <ChooseRope line={line} element={element} needM={needM} editor={editor} onTake={take} onClose={() => setOpen(false)} /> : null}
     </Bar>
   );
 }

@@ -25,10 +25,10 @@ const item = fc.oneof(
   fc.record({ kind: fc.constant('hardware'), form: fc.constantFrom('ring', 'hook', 'stake', 'ratchet'), barDiameterM: fc.option(size), mbsN: force, markedWllN: force, marking: anyText }),
 );
 const row = fc.tuple(item, length, anyText, anyText, anyText, fc.boolean(), fc.option(fc.double({ min: 1e-6, max: 99_999, noNaN: true })), day, day, fc.constantFrom(...CONDITIONS), fc.oneof(fc.constant(0), fc.double({ min: 1e-3, max: 1, noNaN: true })), fc.boolean(), fc.constantFrom('normal', 'daily'))
-  .map(([it, lengthM, name, place, notes, neverCut, pricePerM, bought, inspected, condition, part, retired, use], i): { gear: Gear; start: GearStart } => {
+  .map(([it, lengthM, name, place, notes, neverCut, pricePerM, bought, inspected, condition, part, retired, use]): { gear: Gear; start: GearStart } => {
     const flexible = it.kind !== 'hardware';
     return {
-      gear: gearSchema.parse({ format: 'vast-cleat/gear', version: 1, code: `T-${i}`, name, item: it, lengthM: flexible ? lengthM : null, neverCut, pricePerM, use, boughtOn: bought, firstUsedOn: null, place, notes }),
+      gear: gearSchema.parse({ format: 'vast-cleat/gear', version: 1, code: 'T', name, item: it, lengthM: flexible ? lengthM : null, neverCut, pricePerM, use, boughtOn: bought, firstUsedOn: null, place, notes }),
       start: startSchema.parse({ condition, remainingM: flexible ? lengthM * part : null, lastInspectedOn: inspected, retired }),
     };
   });

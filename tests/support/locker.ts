@@ -1,0 +1,47 @@
+import type { KeyInput } from 'puppeteer-core';
+import type { Person } from './browser';
+
+/** Enters a new rope through the programming interface and returns its id. */
+export async function enter(p: Person, code: string, extra: Record<string, unknown> = {}, start: Record<string, unknown> = { condition: 'new', lastInspectedOn: '2026-11-01' }): Promise<string> {
+  const gear = { format: 'vast-cleat/gear', version: 1, code, lengthM: 30, item: { kind: 'rope', material: 'polyester', diameterM: '12 mm', mbsN: '21 kN' }, ...extra };
+  const { status, json } = await p.api('POST', '/gear', { gear, start });
+  if (status !== 201) throw new Error(JSON.stringify(json));
+  return json['id'] as string;
+}
+
+/** The page of the thing with a tag. */
+export const gearPath = async (p: Person, code: string): Promise<string> => `/locker/${(await p.api('GET', `/tags/${code}`)).json['id'] as string}`;
+
+/** Tags of the rows that are shown. */
+export const rowsShown = (p: Person): Promise<string[]> => p.page.$$eval('ul[aria-label=Gear] > li > :first-child', (tags) => tags.map((t) => t.textContent ?? ''));
+
+/** Waits until the rows are as wanted. */
+export async function untilRows(p: Person, wanted: (rows: string[]) => boolean): Promise<void> {
+  const until = Date.now() + 10_000;
+  let rows = await rowsShown(p);
+  while (!wanted(rows)) {
+    if (Date.now() > until) throw new Error(`rows are ${rows.join(', ')}`);
+    await new Promise((r) => setTimeout(r, 100));
+    rows = await rowsShown(p);
+  }
+}
+
+/** Reads a tag as a reader does: keys one after the other without waiting for the page, then Enter. */
+export async function readTag(p: Person, code: string): Promise<void> {
+  await Promise.all([...code, 'Enter'].map((key) => p.page.keyboard.press(key as KeyInput)));
+}
+
+/** Ticks exactly the ropes of the cut list whose tag begins so. Tried again until it is so: the page may still be waking up. */
+export async function chooseOnly(p: Person, prefix: string): Promise<void> {
+  const until = Date.now() + 10_000;
+  for (;;) {
+    const wrong = await p.page.$$eval('ul[aria-label="Ropes that may be cut"] label', (labels, begin) => {
+      const off = labels.filter((l) => (l.getAttribute('data-selected') === 'true') !== (l.querySelector('b')?.textContent ?? '').startsWith(begin));
+      for (const l of off) (l as HTMLElement).click();
+      return off.length;
+    }, prefix);
+    if (wrong === 0) return;
+    if (Date.now() > until) throw new Error(`${wrong} ropes are not as wanted`);
+    await new Promise((r) => setTimeout(r, 250));
+  }
+}
