@@ -28,7 +28,8 @@ export async function untilRows(p: Person, wanted: (rows: string[]) => boolean):
 
 /** Reads a tag as a reader does: keys one after the other without waiting for the page, then Enter. */
 export async function readTag(p: Person, code: string): Promise<void> {
-  await Promise.all([...code, 'Enter'].map((key) => p.page.keyboard.press(key as KeyInput)));
+  const { keyboard } = p.page;
+  await Promise.all([...code, 'Enter'].flatMap((key) => [keyboard.down(key as KeyInput), keyboard.up(key as KeyInput)]));
 }
 
 /** Ticks exactly the ropes of the cut list whose tag begins so. Tried again until it is so: the page may still be waking up. */
@@ -37,7 +38,7 @@ export async function chooseOnly(p: Person, prefix: string): Promise<void> {
   for (;;) {
     const wrong = await p.page.$$eval('ul[aria-label="Ropes that may be cut"] label', (labels, begin) => {
       const off = labels.filter((l) => (l.getAttribute('data-selected') === 'true') !== (l.querySelector('b')?.textContent ?? '').startsWith(begin));
-      for (const l of off) (l as HTMLElement).click();
+      for (const l of off) l.querySelector('input')!.click();
       return off.length;
     }, prefix);
     if (wrong === 0) return;
