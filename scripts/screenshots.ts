@@ -20,18 +20,15 @@ const plan = (title: string, more: (p: Person) => Promise<void> = async () => {}
   await more(p);
 };
 
-await picture('first-page', {}, (p) => p.goto('/'));
 await picture('loads', {}, (p) => p.stepInAs('Ilse Varrow'));
 await picture('planner', {}, plan('Carousel crate'));
 await picture('planner-night', { theme: 'night' }, plan('Carousel crate'));
-await picture('planner-day', { theme: 'day' }, plan('Water tote'));
 await picture('strength-line', {}, plan('Carousel crate', async (p) => {
   await p.clickText('bowline');
   await p.page.$eval('article[data-line="1"]', (e) => e.scrollIntoView());
 }));
 await picture('working', {}, plan('Carousel crate', (p) => p.clickText('WLL of line 1')));
 await picture('print', { height: 1000 }, plan('Apple bins', async (p) => p.goto(`${new URL(p.page.url()).pathname}/print`)));
-await picture('crew', {}, async (p) => { await p.stepInAs('Ilse Varrow'); await p.goto('/crew'); });
 const knot = (path: string, more: (p: Person) => Promise<void> = async () => {}) => async (p: Person): Promise<void> => {
   await p.stepInAs('Ilse Varrow');
   await p.goto(path);
@@ -44,8 +41,18 @@ await picture('knot-night', { theme: 'night' }, knot('/knots/truckers-hitch', st
 await picture('compare', {}, knot('/knots/compare?ids=bowline,figure-eight-on-bight,round-turn-two-half-hitches'));
 await picture('phone-hands-busy', { phone: true }, knot('/knots/bowline', async (p) => { await step(2)(p); await p.clickText('Hands-busy mode'); }));
 await picture('phone-planner', { phone: true }, plan('Water tote'));
-await picture('phone-strength-line', { phone: true }, plan('Water tote', async (p) => { await p.page.$eval('article[data-line="1"]', (e) => e.scrollIntoView()); }));
 await picture('bench', {}, knot('/bench', async (p) => { await p.fill('Hand pull', '500 N'); await p.page.mouse.click(5, 600); }));
 await picture('bench-compare', {}, knot('/bench/compare', async (p) => { await p.clickText('Add it'); await wait(600); }));
 await picture('bench-span', {}, knot('/bench/spans'));
+/** A page of the locker as its keeper sees it; a path may name a thing by its tag. */
+const locker = (path: string, more: (p: Person) => Promise<void> = async () => {}) => async (p: Person): Promise<void> => {
+  await p.stepInAs('Sunniva Dale');
+  const [, tag, rest] = /^tag:([^/]+)(.*)$/.exec(path) ?? [];
+  await p.goto(tag ? `/locker/${(await p.api('GET', `/tags/${tag}`)).json['id'] as string}${rest ?? ''}` : path);
+  await more(p);
+};
+await picture('locker', {}, locker('/locker'));
+await picture('gear', {}, locker('tag:PE-12-1'));
+await picture('phone-inspection', { phone: true }, locker('tag:MA-14-1/inspect', async (p) => { await p.clickText('Clear'); await wait(300); await p.clickText('Found'); }));
+await picture('cut-list', { height: 1000 }, locker('/locker/cuts', async (p) => { await p.clickText('Find the plan'); await p.page.waitForSelector('[data-done=true]'); }));
 await browser.close();

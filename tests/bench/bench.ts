@@ -16,13 +16,15 @@ import { planarCode } from '@/core/knot/topology/planar-code';
 import { viewsOf } from '@/core/knot/topology/views';
 import { assess } from '@/core/securement/assess';
 import { helpfulChanges } from '@/core/securement/advice/one-change';
+import { CutSearch } from '@/core/cutting/search';
 import { pool } from '@/db/pool';
+import { ALL_GEAR, gearPage, type GearQuery, ropesForLength } from '@/db/queries/gear-list';
 import { planPage } from '@/db/queries/plans';
 import { launch, Person } from '../support/browser';
 import { foundCrew, request } from '../support/api';
 import { fileOf } from '../../scripts/knots/forms';
-import { demoDocument, demoPlan } from '../support/demo';
-import { formOf } from '../support/knots';
+import { demoDocument, demoLocker, demoPlan } from '../support/demo';
+import { formOf, randomOf } from '../support/knots';
 
 /** Figures of the README. Prints a line each; decides nothing. */
 
@@ -114,6 +116,49 @@ async function benchList(): Promise<void> {
   print('  search for a rare word', spread(await page({ search: '4e732ced', sort: 'changed', after: null })));
 }
 
+/** The locker of a large yard: filters, orders and pages. */
+async function benchLocker(): Promise<void> {
+  const { rows } = await pool().query<{ crew_id: string; id: string }>(`SELECT crew_id, id FROM member WHERE name = 'Lead of Bench' LIMIT 1`);
+  const { crew_id: crewId, id } = rows[0]!;
+  const kept = demoLocker(new Date()).find((g) => g.gear.code === 'PE-12-1')!;
+  await pool().query(`INSERT INTO gear (id, crew_id, version, document, standing, code, words, kind, type, size_m, remaining_m, price_per_m, state, entered_on, due_on, updated_at, updated_by)
+    SELECT gen_random_uuid(), $1, 1, $3, $4, 'G-' || lpad(n::text, 6, '0'), 'g-' || n || ' ' || md5(n::text), 'rope', (ARRAY['polyester','manila','nylon','hmpe','kernmantle'])[1 + n % 5], 0.004 + (n % 20) * 0.001, (n * 7) % 200, n % 7,
+      (ARRAY['in-service','in-service','in-service','set-aside','retired'])[1 + n % 5], '2026-01-01', DATE '2026-06-01' + n % 400, now(), $2 FROM generate_series(1, ${LIST_PLANS}) AS n`, [crewId, id, kept.gear, kept.state]);
+  await pool().query('VACUUM ANALYZE gear');
+  const today = new Date().toISOString().slice(0, 10);
+  const states = ['in-service', 'set-aside'] as const;
+  const page = async (part: Partial<GearQuery>): Promise<number[]> => { const query = { ...ALL_GEAR, states, today, ...part }; await timed(20, () => gearPage(pool(), crewId, query)); return timed(200, () => gearPage(pool(), crewId, query)); };
+  const someId = '0190b5a0-0000-7000-8000-000000000000';
+  const name = LIST_PLANS.toLocaleString('en-US');
+  print(`locker page of ${name} things, first`, spread(await page({})));
+  print('  page after 40,000', spread(await page({ after: ['G-040000', someId] })));
+  print('  material, size, length left at least, overdue, together', spread(await page({ type: 'manila', sizeFromM: 0.012, sizeToM: 0.012, leftFromM: 150, due: 'overdue' })));
+  print('  length left at least, of which there are few', spread(await page({ leftFromM: 199 })));
+  print('  a combination that does not exist', spread(await page({ type: 'hmpe', sizeFromM: 0.5, sizeToM: 0.5 })));
+  print('  next due first, within 30 days', spread(await page({ sort: 'due', due: 'soon' })));
+  print('  search for a rare word', spread(await page({ search: '4e732ced' })));
+  print('  ropes for a length', spread(await timed(200, () => ropesForLength(pool(), crewId, 40))));
+}
+
+/** 60 pieces from 12 hanks, half full to all but full. */
+function benchCutting(): void {
+  const random = randomOf(60);
+  const times: number[] = [];
+  for (let run = 0; run < 20; run++) {
+    const hanks = Array.from({ length: 12 }, (_, i) => ({ id: `h${i}`, lengthM: 20 + Math.round(random() * 200) / 10, pricePerM: 1 + (run % 2) * (i % 3) }));
+    const total = hanks.reduce((sum, h) => sum + h.lengthM, 0) * (0.5 + 0.025 * run);
+    const raw = Array.from({ length: 60 }, () => 1 + random() * 9);
+    const scale = total / raw.reduce((a, b) => a + b, 0);
+    const began = performance.now();
+    const search = new CutSearch({ hanks, pieces: raw.map((l, i) => ({ id: `p${i}`, lengthM: Math.round(l * scale * 100) / 100 })), keepM: 1 });
+    let progress = search.run(0);
+    while (!progress.done && performance.now() - began < 10_000) progress = search.run(5000);
+    times.push(performance.now() - began);
+    if (!progress.proven) print('  not proven within 10 s', `fill ${(0.5 + 0.025 * run).toFixed(3)}`);
+  }
+  print('cutting plan, 60 pieces from 12 hanks, until proven', spread(times));
+}
+
 /** A 9 to 1 with grips: three travelling bodies and four ropes. */
 const NINE: Rigging = {
   handAngleRad: 0, bodies: [{ id: 'L', kind: 'load', at: 0 }, { id: 'G', kind: 'travelling', at: 1 }, { id: 'P', kind: 'travelling', at: 2 }, { id: 'Q', kind: 'travelling', at: 3 }, { id: 'A', kind: 'anchor', at: 4 }],
@@ -162,8 +207,9 @@ async function benchPages(): Promise<void> {
   await person.stepInAs('Ilse Varrow');
   await person.openPlan('Apple bins');
   const plan = new URL(person.page.url()).pathname;
+  const locker = `/locker/${(await person.api('GET', '/tags/PE-12-1')).json['id'] as string}`;
   const cookie = (await person.context.cookies()).map((c) => `${c.name}=${c.value}`).join('; ');
-  for (const [name, route] of [['/', '/'], ['/loads', '/loads'], ['/loads/[id]', plan], ['/loads/[id]/print', `${plan}/print`], ['/crew', '/crew'], ['/knots', '/knots'], ['/knots/[id]', '/knots/bowline'], ['/bench', '/bench'], ['/bench/compare', '/bench/compare'], ['/bench/spans', '/bench/spans']] as const) {
+  for (const [name, route] of [['/', '/'], ['/loads', '/loads'], ['/loads/[id]', plan], ['/loads/[id]/print', `${plan}/print`], ['/crew', '/crew'], ['/knots', '/knots'], ['/knots/[id]', '/knots/bowline'], ['/bench', '/bench'], ['/bench/compare', '/bench/compare'], ['/bench/spans', '/bench/spans'], ['/locker', '/locker'], ['/locker/[id]', locker], ['/locker/[id]/inspect', `${locker}/inspect`], ['/locker/cuts', '/locker/cuts']] as const) {
     const html = await (await fetch(`${process.env['APP_URL']}${route}`, { headers: name === '/' ? {} : { cookie } })).text();
     const scripts = [...new Set([...html.matchAll(/<script(?![^>]*nomodule)[^>]+src="([^"]+)"/gi)].map((m) => m[1]!))];
     const sizes = await Promise.all(scripts.map(async (s) => gzipSync(Buffer.from(await (await fetch(new URL(s, process.env['APP_URL'])) ).arrayBuffer())).length));
@@ -185,6 +231,8 @@ benchTension();
 benchKnots();
 await benchSaves();
 await benchList();
+await benchLocker();
+benchCutting();
 await benchPages();
 await benchPulling();
 await pool().end();

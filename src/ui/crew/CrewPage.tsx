@@ -2,12 +2,13 @@
 import { useRouter } from 'next/navigation';
 import { type FormEvent, useState } from 'react';
 import styled from 'styled-components';
+import type { Intervals } from '@/core/gear/due';
 import type { Strength } from '@/core/securement/schema';
 import type { Role } from '@/db/queries/crews';
 import { call, messageOf } from '../api';
 import { useMember } from '../frame/MemberContext';
 import { Button } from '../kit/Button';
-import { TextField } from '../kit/fields';
+import { NumberField, TextField } from '../kit/fields';
 import { Select } from '../kit/Select';
 import { ErrorText, Label, Small } from '../kit/text';
 import { StrengthFields } from '../planner/LoadPanel';
@@ -19,7 +20,7 @@ const Form = styled.form`display:grid;gap:12px;max-width:420px`;
 
 interface MemberLine { readonly id: string; readonly name: string; readonly role: Role; readonly cautioned: boolean }
 const ROLE_CHOICES: readonly { id: Role; name: string }[] = [
-  { id: 'lead', name: 'lead: everything' }, { id: 'instructor', name: 'instructor: plans, signs off' }, { id: 'keeper', name: 'yard keeper: plans, rope' },
+  { id: 'lead', name: 'lead: everything' }, { id: 'instructor', name: 'instructor: plans, signs off' }, { id: 'keeper', name: 'yard keeper: plans, the locker' },
   { id: 'hand', name: 'hand: plans' }, { id: 'trainee', name: 'trainee: reads' },
 ];
 
@@ -49,10 +50,18 @@ function AddMember() {
 }
 
 /** The crew: its members, and where its working loads come from by default. */
-export function CrewPage({ strength: initial, members }: { strength: Strength; members: readonly MemberLine[] }) {
+export function CrewPage({ strength: initial, intervals: first, members }: { strength: Strength; intervals: Intervals; members: readonly MemberLine[] }) {
   const { viewer } = useMember();
   const [strength, setStrength] = useState(initial);
   const [note, setNote] = useState<string | null>(null);
+  const [intervals, setIntervals] = useState(first);
+  const [inspected, setInspected] = useState<string | null>(null);
+  const interval = async (part: Partial<Intervals>): Promise<void> => {
+    const next = { ...intervals, ...part };
+    setIntervals(next);
+    const answer = await call('PUT', '/crew', { strength, intervals: next });
+    setInspected(answer.ok ? 'Kept. What is due moves with it.' : messageOf(answer.problem));
+  };
   const change = async (part: Partial<Strength>): Promise<void> => {
     const next = { ...strength, ...part };
     setStrength(next);
@@ -68,6 +77,14 @@ export function CrewPage({ strength: initial, members }: { strength: Strength; m
         <fieldset disabled={!viewer.canChangeCrew} style={{ border: 0, padding: '10px 0' }}><StrengthFields strength={strength} onChange={(part) => void change(part)} /></fieldset>
         {viewer.canChangeCrew ? null : <Small>Only the lead changes this.</Small>}
         {note ? <Small role="status">{note}</Small> : null}
+      </section>
+      <section>
+        <h2>Recorded inspections</h2>
+        <fieldset disabled={!viewer.canChangeCrew} style={{ border: 0, padding: '10px 0', display: 'grid', gap: 12, gridTemplateColumns: 'repeat(auto-fill,minmax(190px,1fr))' }}>
+          <NumberField label="Every so many months" value={intervals.normalMonths} least={1} most={60} onChange={(n) => { if (Number.isInteger(n)) void interval({ normalMonths: n }); }} />
+          <NumberField label="In daily use, months" value={intervals.dailyMonths} least={1} most={60} onChange={(n) => { if (Number.isInteger(n)) void interval({ dailyMonths: n }); }} />
+        </fieldset>
+        {inspected ? <Small role="status">{inspected}</Small> : null}
       </section>
       <section>
         <h2>Members</h2>

@@ -1,5 +1,5 @@
 import { pool } from '@/db/pool';
-import { crewStrength, membersOfCrew } from '@/db/queries/crews';
+import { crewIntervals, crewStrength, membersOfCrew } from '@/db/queries/crews';
 import { memberOrFirstPage } from '@/server/page';
 import { CrewPage } from '@/ui/crew/CrewPage';
 import { CAUTIONS_VERSION } from '@/wording/cautions';
@@ -8,6 +8,6 @@ export const metadata = { title: 'Crew · Vast Cleat' };
 
 export default async function Page() {
   const member = await memberOrFirstPage();
-  const [strength, members] = await Promise.all([crewStrength(pool(), member.crewId), membersOfCrew(pool(), member.crewId, CAUTIONS_VERSION)]);
-  return <CrewPage strength={strength} members={members.map(({ id, name, role, cautioned }) => ({ id, name, role, cautioned }))} />;
+  const [strength, intervals, members] = await Promise.all([crewStrength(pool(), member.crewId), crewIntervals(pool(), member.crewId), membersOfCrew(pool(), member.crewId, CAUTIONS_VERSION)]);
+  return <CrewPage strength={strength} intervals={intervals} members={members.map(({ id, name, role, cautioned }) => ({ id, name, role, cautioned }))} />;
 }
