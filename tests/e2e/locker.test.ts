@@ -3,7 +3,7 @@ import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { violations } from '../support/axe';
 import { launch, Person } from '../support/browser';
 import { demoDocument } from '../support/demo';
-import { chooseOnly, enter, gearPath, readTag, rowsShown, untilRows } from '../support/locker';
+import { chooseOnly, enter, fillAll, gearPath, readTag, rowsShown, untilRows } from '../support/locker';
 
 let browser: Browser;
 beforeAll(async () => { browser = await launch(); });
@@ -56,12 +56,18 @@ describe('the list', () => {
     await p.page.keyboard.press('Escape');
     await p.choose('Weather', 'wet');
     await p.clickText(`${code}: cut, move, retire, change`);
-    await p.clickText('Change label, place, notes');
+    await p.clickText('Change label and notes');
     await p.choose('Material', 'nylon three-strand');
-    await p.fill('Where it is kept', 'peg 7');
+    await p.fill('Notes', 'from the fair at Pell Marsh');
     await p.clickText('Keep');
-    await until(p, 'dl', 'peg 7');
+    await until(p, 'dl', 'Pell Marsh');
     await until(p, '[data-school=design-factor]', '1.36 kN');
+    await p.clickText(`${code}: cut, move, retire, change`);
+    await p.clickText('Move');
+    await p.fill('Where it is now', 'peg 7');
+    await p.clickText('Record the move');
+    await until(p, 'dl', 'peg 7');
+    await until(p, 'section[aria-label=History]', 'Moved to peg 7');
     await p.leave();
   });
 });
@@ -79,6 +85,14 @@ describe('a tag reader that types', () => {
     await p.goto('/locker');
     await readTag(p, 'NO-SUCH');
     await until(p, '[role=alert]', 'wears the tag “NO-SUCH”');
+    // In a dialog it types like any keyboard: nothing that was entered is left behind.
+    await p.clickText('Enter a rope');
+    await p.page.waitForSelector('[role=dialog]');
+    await p.fill('Tag code', '');
+    await readTag(p, 'NB-8-1');
+    await until(p, '[role=dialog]', 'how much there was of it');
+    expect(await p.page.$eval('[role=dialog] input', (e) => (e as HTMLInputElement).value)).toBe('NB-8-1');
+    await p.page.keyboard.press('Escape');
     // A hand at its usual pace is no reader.
     await p.fill('Find by tag, name or place', '');
     await p.page.focus('input[type=search]');
@@ -182,6 +196,29 @@ describe('the cut list', () => {
     const left = await Promise.all(ids.map(async (id) => ((await p.api('GET', `/gear/${id}`)).json as { standing: { remainingM: number } }).standing.remainingM));
     expect(Math.min(...left)).toBeLessThan(5);
     expect(Math.max(...left)).toBeCloseTo(30.48, 6);
+    await p.leave();
+  });
+  it('60 pieces from 12 hanks are planned and proven in the worker within two seconds', async () => {
+    const p = await keeper();
+    const stamp = Date.now() % 1e6;
+    for (let i = 0; i < 12; i++) await enter(p, `HANK-${stamp}-${i}`, { lengthM: 20 + ((i * 37) % 80) / 4 });
+    await p.goto('/locker/cuts');
+    await chooseOnly(p, `HANK-${stamp}-`);
+    for (let i = 0; i < 3; i++) await p.clickText('Add a piece');
+    await fillAll(p, 'Pieces', ['15', '15', '15', '15']);
+    await fillAll(p, 'Finished length', ['7.35 m', '5.1 m', '4.27 m', '3.33 m']);
+    // The machine may be busy with other tests: the best of three counts.
+    let best = Infinity;
+    for (let run = 0; run < 3 && best >= 2000; run++) {
+      await p.fill('What for', `run ${run}`);
+      await p.page.waitForFunction(() => !document.querySelector('section[aria-label="Cutting plan"]'));
+      const began = Date.now();
+      await p.clickText('Find the plan');
+      await p.page.waitForSelector('section[aria-label="Cutting plan"][data-done=true][data-proven=true]', { timeout: 20_000 });
+      best = Math.min(best, Date.now() - began);
+    }
+    await until(p, 'section[aria-label="Cutting plan"]', '60 of 60');
+    expect(best).toBeLessThan(2000);
     await p.leave();
   });
   it('a long search shows its progress and can be stopped with what it has', async () => {

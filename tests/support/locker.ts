@@ -1,4 +1,4 @@
-import type { KeyInput } from 'puppeteer-core';
+import type { ElementHandle, KeyInput } from 'puppeteer-core';
 import type { Person } from './browser';
 
 /** Enters a new rope through the programming interface and returns its id. */
@@ -44,5 +44,15 @@ export async function chooseOnly(p: Person, prefix: string): Promise<void> {
     if (wrong === 0) return;
     if (Date.now() > until) throw new Error(`${wrong} ropes are not as wanted`);
     await new Promise((r) => setTimeout(r, 250));
+  }
+}
+
+/** Fills the fields that share a label, in order. */
+export async function fillAll(p: Person, label: string, texts: readonly string[]): Promise<void> {
+  for (const [n, text] of texts.entries()) {
+    const found = await p.page.evaluateHandle((l, k) => [...document.querySelectorAll<HTMLInputElement>('input')].filter((e) => [...(e.labels ?? [])].some((x) => x.textContent === l))[k]!, label, n);
+    const field = found.asElement() as ElementHandle<HTMLInputElement>;
+    await field.evaluate((e) => { e.focus(); e.select(); });
+    await field.type(text);
   }
 }

@@ -39,10 +39,10 @@ function lineFacts(plan: Plan): LineFacts[] {
   const sharing = anchorSharing(shapes);
   return plan.lines.map((line, i) => {
     const shape = shapes[i]!;
+    const tension = lineTension(traced, line.elements, { ...line, routeLengthM: shape.routeLengthM });
     return {
-      line, shape, capacity: lineCapacity(traced, line.elements, lineContext(plan, line, sharing)),
-      tension: lineTension(traced, line.elements, { ...line, routeLengthM: shape.routeLengthM }),
-      rope: ropeNeeded(traced, line.elements, shape.routeLengthM),
+      line, shape, tension, capacity: lineCapacity(traced, line.elements, lineContext(plan, line, sharing)),
+      rope: ropeNeeded(traced, line.elements, shape.routeLengthM, tension.hauled),
     };
   });
 }

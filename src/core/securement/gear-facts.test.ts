@@ -75,23 +75,25 @@ describe('length check', () => {
     // Two strands beside the line's own: short strand, knots drawing up (30 mm), a hand's width (100 mm); 18 in to haul with.
     const hitch = 2 * (0.3 + 0.03 + 0.1) + 0.45;
     const lock = (54.9 - 14.1) * D + 12 * D;
-    expect(ropeNeeded(bare, line, 4)).toBeCloseTo(4 + bowline + butterfly + hitch + lock, 9);
+    expect(ropeNeeded(bare, line, 4, null)).toBeCloseTo(4 + bowline + butterfly + hitch + lock, 9);
+    // Hauled to 1 kN it stretches by T × L ÷ EA, EA = 0.2 × 21 kN ÷ 4 %: each of the two strands begins that much longer.
+    expect(ropeNeeded(bare, line, 4, 1000)! - ropeNeeded(bare, line, 4, null)!).toBeCloseTo((2 * 1000 * 4) / ((0.2 * 21000) / 0.04), 9);
   });
   it('short by how much; nothing is said without a length or a route', () => {
-    const needM = ropeNeeded(bare, line, 4)!;
+    const needM = ropeNeeded(bare, line, 4, null)!;
     expect(ropeShortBy(needM, line)).toEqual({ haveM: 6, shortM: needM - 6 });
     expect(ropeShortBy(null, line)).toBeNull();
     expect(ropeShortBy(needM, chain([rope()]))).toBeNull();
-    expect(ropeNeeded(bare, line, null)).toBeNull();
+    expect(ropeNeeded(bare, line, null, null)).toBeNull();
   });
   it('a doubled rope goes the way twice; a double pass has four strands; joined ropes count together', () => {
     const doubled = chain([{ kind: 'rope', rope: { material: 'polyester', diameterM: D, mbsN: 21000, doubled: true } }]);
-    expect(ropeNeeded(bare, doubled, 5)).toBeCloseTo(10, 9);
-    const hitch = (passes: 1 | 2): number => ropeNeeded(bare, chain([rope(), { kind: 'truckers', loop: 'alpine-butterfly', passes, shortStrandM: 0.3 }]), 4)!;
+    expect(ropeNeeded(bare, doubled, 5, null)).toBeCloseTo(10, 9);
+    const hitch = (passes: 1 | 2): number => ropeNeeded(bare, chain([rope(), { kind: 'truckers', loop: 'alpine-butterfly', passes, shortStrandM: 0.3 }]), 4, null)!;
     expect(hitch(2) - hitch(1)).toBeCloseTo(2 * 0.43, 9);
     const joined = chain([rope({ lengthM: 5 }), { kind: 'bend', knot: 'zeppelin' }, rope({ lengthM: 4 })]);
-    expect(ropeShortBy(ropeNeeded(bare, joined, 8), joined)!.haveM).toBe(9);
-    expect(ropeNeeded(bare, joined, 8)).toBeCloseTo(8 + 2 * ((31 - 14.3) * D + 12 * D), 9);
+    expect(ropeShortBy(ropeNeeded(bare, joined, 8, null), joined)!.haveM).toBe(9);
+    expect(ropeNeeded(bare, joined, 8, null)).toBeCloseTo(8 + 2 * ((31 - 14.3) * D + 12 * D), 9);
   });
   it('makes the plan SHORT, and says by how much', () => {
     const short = assess(planWith({ lengthM: 5 }));
@@ -100,5 +102,5 @@ describe('length check', () => {
     expect(Number(finding.values['shortM'])).toBeCloseTo(Number(finding.values['needM']) - 5, 9);
     expect(['short', 'barred']).toContain(short.verdict);
   });
-  it('formulas shown are formulas used', () => checkFormulas(ropeNeeded(traced, line, 4)));
+  it('formulas shown are formulas used', () => checkFormulas(ropeNeeded(traced, line, 4, traced.given({ label: 'hauled', symbol: 'T', value: 1000, unit: 'N', source: '', confidence: 'entered' }))));
 });

@@ -25,9 +25,12 @@ const slack = formula<'s' | 'L'>({
   compute: ({ s, L }) => (8 * s * s) / (3 * L),
 });
 const stretch = formula<'T' | 'L' | 'EA'>({
-  symbol: 'u₂', unit: 'm', text: 'T × L ÷ EA', source: 'Hooke’s law', confidence: 'exact',
+  symbol: 'u₂', unit: 'm', text: 'T × L ÷ EA', source: 'Hooke’s law', confidence: 'exact', symbols: { T: 'T', L: 'L', EA: 'EA' },
   compute: ({ T, L, EA }) => (T * L) / EA,
 });
+/** How much a line of length L stretches at a tension, in m. */
+export const stretchOf = <V>(t: Tracer<V>, input: { readonly T: V; readonly L: V; readonly EA: V }): V => t.apply(stretch, 'stretch', input);
+
 const sum = formula<'u1' | 'u2' | 'k'>({
   symbol: 'u', unit: 'm', text: 'u₁ + u₂ + k', source: 'what the loop comes toward the anchor', confidence: 'exact', symbols: { u1: 'u₁', u2: 'u₂', k: 'k' },
   compute: ({ u1, u2, k }) => u1 + u2 + k,
@@ -41,7 +44,7 @@ const distance = formula<'u' | 'h'>({
 export function takeUp<V>(t: Tracer<V>, input: TakeUpInputs<V>): V {
   return t.apply(sum, 'take-up', {
     u1: t.apply(slack, 'slack to come in', { s: input.sagM, L: input.spanM }),
-    u2: t.apply(stretch, 'stretch', { T: input.tensionN, L: input.lengthM, EA: input.stiffnessN }),
+    u2: stretchOf(t, { T: input.tensionN, L: input.lengthM, EA: input.stiffnessN }),
     k: input.settingM,
   });
 }

@@ -12,6 +12,15 @@ export async function gearHistory(db: Database, crewId: string, gearId: string):
   return rows.map((r) => ({ ...r, at: r.at.toISOString() }));
 }
 
+/** Histories of several things at once, by thing. */
+export async function gearHistories(db: Database, crewId: string, gearIds: readonly string[]): Promise<ReadonlyMap<string, HistoryEntry[]>> {
+  const rows = await many(db, eventRow.extend({ gear_id: z.uuid() }),
+    'SELECT e.gear_id, e.id, e.at, m.name AS by, e.body FROM gear_event e JOIN member m ON m.id = e.by_member WHERE e.crew_id = $1 AND e.gear_id = ANY($2) ORDER BY e.gear_id, e.id', [crewId, gearIds]);
+  const histories = new Map<string, HistoryEntry[]>();
+  for (const { gear_id: gearId, ...r } of rows) histories.set(gearId, [...(histories.get(gearId) ?? []), { ...r, at: r.at.toISOString() }]);
+  return histories;
+}
+
 /** Adds a line to a history. What it says must have been checked. Call inside a transaction. @returns its id */
 export async function addGearEvent(db: Database, crewId: string, memberId: string, gearId: string, body: HistoryBody, at: Date): Promise<string> {
   const id = uuid();

@@ -95,8 +95,9 @@ function givenTieDown(t: z.infer<typeof rulesBody>['tieDowns'][number]): TieDown
     angle: t.alphaRad === null ? { by: 'anchors' } : { by: 'entered', alphaRad: t.alphaRad, betaRad: t.betaRad, restrains: t.restrains },
   });
   const shape = lineShape(line, UNIT_CARGO, EMPTY_DECK);
+  const tension = lineTension(traced, [], { routeLengthM: null, settling: 0, enteredPretensionN: t.pretensionN });
   const base = tieDownOf({
-    line, shape, rope: ropeNeeded(traced, [], null), tension: lineTension(traced, [], { routeLengthM: null, settling: 0, enteredPretensionN: t.pretensionN }),
+    line, shape, tension, rope: ropeNeeded(traced, [], null, tension.hauled),
     capacity: { places: [], governing: [], wll: ranged('WLL', 'WLL', t.wllN, 'N', UNLIMITED_N).working, range: { lowN: t.wllN ?? 0, highN: t.wllN ?? UNLIMITED_N } },
   });
   return {

@@ -41,7 +41,7 @@ function StartFields({ start, set, hasLength }: { start: GearStart; set: (s: Gea
   );
 }
 
-/** Enters a thing, or changes what is known of one. How it fares is not changed here but recorded. */
+/** Enters a thing, or changes what is known of one. How it fares and where it is are not changed here but recorded. */
 export function GearForm({ stored, onClose, onKept }: { stored?: StoredGear; onClose: () => void; onKept: (id: string) => void }) {
   const { units } = useMember();
   const [gear, setGear] = useState<Gear>(stored?.document ?? BLANK);
@@ -73,7 +73,7 @@ export function GearForm({ stored, onClose, onKept }: { stored?: StoredGear; onC
         {stored ? null : <StartFields start={start} set={setStart} hasLength={flexible} />}
         <FieldGrid $min={150}>
           <TextField label="Name, if it has one" value={gear.name} onChange={(name) => set({ name })} />
-          <TextField label="Where it is kept" value={gear.place} onChange={(place) => set({ place })} />
+          {stored ? null : <TextField label="Where it is kept" value={gear.place} onChange={(place) => set({ place })} />}
           <Select label="Worked" value={gear.use} choices={USES.map((id) => ({ id, name: USE_WORDS[id] }))} onChange={(use) => set({ use })} />
           {flexible ? <PriceField value={gear.pricePerM} onChange={(pricePerM) => set({ pricePerM })} /> : null}
           <TextField label="Bought" type="date" value={gear.boughtOn ?? ''} onChange={(d) => set({ boughtOn: d || null })} />

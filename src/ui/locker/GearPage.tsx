@@ -95,7 +95,7 @@ export function GearPage({ item, entries, plans, strength, intervals }: { item: 
       ...(standing.remainingM === null ? [] : [{ id: 'cut', name: 'Cut', run: () => setSheet('cut') }]), { id: 'moved', name: 'Move', run: () => setSheet('moved') },
       { id: 'incident', name: 'Something happened', run: () => setSheet('incident') }, { id: 'retired', name: 'Retire', run: () => setSheet('retired') },
     ] : []),
-    ...(viewer.canKeepGear ? [{ id: 'change', name: 'Change label, place, notes', run: () => setSheet('change') }, { id: 'remove', name: 'Remove: entered by mistake', run: () => void remove() }] : []),
+    ...(viewer.canKeepGear ? [{ id: 'change', name: 'Change label and notes', run: () => setSheet('change') }, { id: 'remove', name: 'Remove: entered by mistake', run: () => void remove() }] : []),
     { id: 'tag', name: 'Print its tag', run: () => router.push(`/locker/tags?ids=${item.id}`) }, { id: 'json', name: 'Export as JSON', run: () => keepJson(gear.code, gear) },
   ];
   return (

@@ -2,6 +2,7 @@
 import Link from 'next/link';
 import { type ChangeEvent, useRef, useState } from 'react';
 import styled from 'styled-components';
+import { guardCell } from '@/core/exchange/gear-csv/cells';
 import type { ImportReport } from '@/server/gear-import';
 import { wordItem } from '@/wording/gear';
 import { call, messageOf } from '../api';
@@ -56,10 +57,11 @@ function Report({ report }: { report: ImportReport }) {
   );
 }
 
-/** The errors as a table to work through beside the original. */
-function keepErrors(report: ImportReport): void {
-  const quote = (text: string): string => `"${(/^[=+\-@\t\r]/.test(text) ? `'${text}` : text).replaceAll('"', '""')}"`;
-  keepFile('import-errors.csv', ['row,column,what to do', ...report.errors.map((e) => [String(e.row), quote(e.column), quote(e.message)].join(','))].join('\r\n'), 'text/csv');
+/** The errors as a table to work through beside the original. Its library comes when it is asked for. */
+async function keepErrors(report: ImportReport): Promise<void> {
+  const { default: Papa } = await import('papaparse');
+  const rows = report.errors.map((e) => [String(e.row), guardCell(e.column), guardCell(e.message)]);
+  keepFile('import-errors.csv', Papa.unparse([['row', 'column', 'what to do'], ...rows]), 'text/csv');
 }
 
 /** Import of a table: look first, row by row, then keep everything or only what is good. */
@@ -108,7 +110,7 @@ export function ImportPage() {
                 {report.bad > 0 ? <Button $kind="primary" isDisabled={busy || report.good === 0} onPress={() => void send(source, 'good')}>Keep only the {report.good.toLocaleString('en-US')} good rows</Button> : null}
               </>
             )}
-            {report.errors.length > 0 ? <Button onPress={() => keepErrors(report)}>Errors as a file</Button> : null}
+            {report.errors.length > 0 ? <Button onPress={() => void keepErrors(report)}>Errors as a file</Button> : null}
           </div>
           <p style={{ paddingTop: 10 }}><Small>{source.name}</Small></p>
           <Report report={report} />

@@ -8,6 +8,9 @@ import { call, messageOf } from '../api';
 const editable = (target: EventTarget | null): HTMLInputElement | HTMLTextAreaElement | null =>
   target instanceof HTMLInputElement || target instanceof HTMLTextAreaElement ? target : null;
 
+/** While a dialog is open a reader types into it like any keyboard: a new tag's code goes into its field, and no form is left behind. */
+const busyElsewhere = (): boolean => document.querySelector('[role=dialog],[role=alertdialog]') !== null;
+
 /** Puts a text into a field the way typing would, so that whoever owns the field hears of it. */
 function setText(field: HTMLInputElement | HTMLTextAreaElement, text: string): void {
   const set = Object.getOwnPropertyDescriptor(Object.getPrototypeOf(field) as object, 'value')?.set;
@@ -36,7 +39,7 @@ export function useTagReader(onCode: (code: string) => void): void {
       const keys = held;
       [held, strokes, field] = [[], [], null];
       for (const e of keys) {
-        const again: Replayed = new KeyboardEvent('keydown', { key: e.key, code: e.code, shiftKey: e.shiftKey, bubbles: true, cancelable: true });
+        const again: Replayed = new KeyboardEvent(e.type, { key: e.key, code: e.code, shiftKey: e.shiftKey, bubbles: true, cancelable: true });
         again[REPLAYED] = true;
         (e.target ?? document.body).dispatchEvent(again);
       }
@@ -50,7 +53,7 @@ export function useTagReader(onCode: (code: string) => void): void {
       latest.current(code);
     };
     const press = (event: Replayed): void => {
-      if (event[REPLAYED] || event.ctrlKey || event.metaKey || event.altKey || event.repeat) return;
+      if (event[REPLAYED] || event.ctrlKey || event.metaKey || event.altKey || event.repeat || busyElsewhere()) return;
       const gap = strokes.length > 0 ? event.timeStamp - strokes.at(-1)!.atMs : 0;
       if (gap > LONGEST_GAP_MS) { clearTimeout(timer); replay(); }
       if (event.key === 'Enter') {
@@ -68,8 +71,15 @@ export function useTagReader(onCode: (code: string) => void): void {
       clearTimeout(timer);
       timer = setTimeout(replay, LONGEST_GAP_MS + 5);
     };
+    // A key that is let go while it is held back is let go after it is sent on, not before.
+    const letGo = (event: Replayed): void => {
+      if (event[REPLAYED] || !held.some((e) => e.key === event.key)) return;
+      held.push(event);
+      swallow(event);
+    };
     window.addEventListener('keydown', press, true);
-    return () => { clearTimeout(timer); window.removeEventListener('keydown', press, true); };
+    window.addEventListener('keyup', letGo, true);
+    return () => { clearTimeout(timer); window.removeEventListener('keydown', press, true); window.removeEventListener('keyup', letGo, true); };
   }, []);
 }
 

@@ -1,6 +1,6 @@
 import { LOCKER_FORMAT } from '@/core/exchange/locker';
 import { pool } from '@/db/pool';
-import { gearHistory } from '@/db/queries/gear-events';
+import { gearHistories } from '@/db/queries/gear-events';
 import { allGear } from '@/db/queries/gear-list';
 import { API } from '@/server/api/endpoints';
 import { startOf } from '@/server/gear-import';
@@ -9,7 +9,8 @@ import { fileResponse, route } from '@/server/route';
 export const GET = route(API.exportGearJson, async ({ member }) => {
   const items: unknown[] = [];
   for await (const batch of allGear(pool(), member.crewId)) {
-    for (const g of batch) items.push({ gear: g.document, start: startOf(g), history: await gearHistory(pool(), member.crewId, g.id) });
+    const histories = await gearHistories(pool(), member.crewId, batch.map((g) => g.id));
+    for (const g of batch) items.push({ gear: g.document, start: startOf(g), history: histories.get(g.id) ?? [] });
   }
   return fileResponse(`${JSON.stringify({ format: LOCKER_FORMAT, version: 1, items }, null, 1)}\n`, 'application/json', 'rope-locker.json');
 });
