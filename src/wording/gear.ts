@@ -11,7 +11,7 @@ import { ROPE_MATERIALS } from '@/core/rope/materials';
 import { fieldText, formatQuantity, METRIC, type UnitChoice, US_CUSTOMARY } from '@/core/units';
 
 export const KIND_WORDS: Record<GearKind, string> = { rope: 'rope', webbing: 'webbing', chain: 'chain', wire: 'wire rope', hardware: 'fitting' };
-export const STATE_WORDS: Record<GearStateId, string> = { 'in-service': 'in service', 'set-aside': 'set aside', retired: 'retired' };
+const STATE_WORDS: Record<GearStateId, string> = { 'in-service': 'in service', 'set-aside': 'set aside', retired: 'retired' };
 export const DUE_WORDS: Record<DueStanding, string> = { overdue: 'overdue', soon: 'due soon', later: 'next', never: 'not inspected any more' };
 export const OUTCOME_WORDS: Record<Outcome, string> = { pass: 'PASS', downgrade: 'DOWNGRADE', isolate: 'SET ASIDE', retire: 'RETIRE' };
 

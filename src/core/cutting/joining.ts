@@ -20,7 +20,7 @@ export interface ChosenBend {
 }
 
 /** Ropes whose thicknesses differ by more than this are unequal. Source: common practice. */
-export const ALIKE_WITHIN = 0.2;
+const ALIKE_WITHIN = 0.2;
 /** Cord as thin as this takes a fisherman's; thicker takes a bend that comes undone. Source: common practice. */
 const THIN_CORD_M = 0.007;
 

@@ -3,7 +3,7 @@ import { pack, sameRandoms, shuffledOrder } from './packing';
 import { type Assignment, assignmentOf, type CutJob, cutProblem, type CutProblem } from './problem';
 
 /** Up to this many pieces the search goes on until the best plan is proven; beyond it stops after a budget. */
-export const EXACT_UP_TO = 60;
+const EXACT_UP_TO = 60;
 const BUDGET_NODES = 3_000_000;
 const PACKINGS = 40;
 const SAME = 1e-9;

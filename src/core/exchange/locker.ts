@@ -15,4 +15,3 @@ export const lockerSchema = z.object({
     history: z.array(z.object({ id: z.uuid(), at: z.iso.datetime(), by: z.string(), body: z.union([happeningSchema, correctionSchema]) })).default([]),
   })).max(20_000),
 });
-export type Locker = z.infer<typeof lockerSchema>;

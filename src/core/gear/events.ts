@@ -8,10 +8,10 @@ const reason = z.string().trim().max(600);
 const at = quantity('length', { least: 0, most: 5000 }).nullable().default(null);
 
 /** Damage as it is recorded; which checks and extents exist depends on the gear and is judged with it. */
-export const damageSchema = z.object({ check: z.string().min(1).max(40), extent: z.string().min(1).max(40), atM: at });
+const damageSchema = z.object({ check: z.string().min(1).max(40), extent: z.string().min(1).max(40), atM: at });
 
 /** An inspection: what was looked at, what was found, what the inspector decided and why. What it computes to is worked out again by the server. */
-export const inspectionSchema = z.object({
+const inspectionSchema = z.object({
   kind: z.literal('inspected'),
   answered: z.array(z.string().min(1).max(40)).max(40),
   found: z.array(damageSchema).max(60).default([]),
@@ -50,7 +50,7 @@ export const correctionSchema = z.object({
   instead: happeningSchema.nullable(),
   reason: reason.min(1),
 });
-export type Correction = z.infer<typeof correctionSchema>;
+type Correction = z.infer<typeof correctionSchema>;
 export type HistoryBody = Happening | Correction;
 
 /** What may be sent to be recorded: everything but the entry the server makes itself. */

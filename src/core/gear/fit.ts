@@ -71,7 +71,7 @@ const AGAINST: readonly FitReason['code'][] = ['retired', 'damaged', 'suspect', 
 const worse = (a: Verdict, b: Verdict): boolean => VERDICTS.indexOf(a) < VERDICTS.indexOf(b);
 
 /** How one rope fits. */
-export function fitOf(candidate: Candidate, wanted: RopeWanted): Fit | null {
+function fitOf(candidate: Candidate, wanted: RopeWanted): Fit | null {
   const { gear, state, due } = candidate;
   if (gear.item.kind !== 'rope') return null;
   const rope = ropeOf(gear.item, gear.code, state);

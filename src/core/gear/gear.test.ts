@@ -52,6 +52,12 @@ describe('a history adds up', () => {
     expect([long, short].map((m) => Number(m!.toFixed(6)))).toEqual([22.5, 7.3]);
     expect(add(inspection({ found: [{ check: 'hard', extent: 'one', atM: 7.4 }], decided: 'isolate' }), { kind: 'cut', pieces: [], scrapM: 7.5, damageGone: true })).toMatchObject({ state: 'in-service', condition: 'worn', remainingM: 22.5, damagedAtM: [] });
   });
+  it('inspected again with the damage gone, rope that was set aside is doubtful, not damaged in service', () => {
+    const aside = inspection({ found: [{ check: 'hard', extent: 'one', atM: 7.4 }], decided: 'isolate' });
+    expect(add(aside, inspection())).toMatchObject({ state: 'in-service', condition: 'doubtful', damagedAtM: [] });
+    expect(add(aside, inspection({ condition: 'worn', reason: 'cut out at the fair' }))).toMatchObject({ state: 'in-service', condition: 'worn' });
+    expect(add(aside, aside)).toMatchObject({ state: 'set-aside', damagedAtM: [7.4] });
+  });
   it('a milder decision leaves rope doubtful at best unless the inspector says what it counts as', () => {
     const found = [{ check: 'shock', extent: 'yes', atM: null }];
     expect(add(inspection({ found, decided: 'pass', reason: 'it was the other rope' }))).toMatchObject({ condition: 'doubtful', state: 'in-service' });

@@ -1,7 +1,5 @@
 import { z } from 'zod';
-import { issuesOf } from '../exchange/issues';
 import { quantity, ratio } from '../exchange/quantity';
-import type { Result } from '../result';
 import { CONDITIONS } from '../rope/condition';
 import { ROPE_MATERIAL_IDS } from '../rope/materials';
 
@@ -14,7 +12,7 @@ const length = quantity('length', { least: 0.01, most: 5000 });
 
 /** A tag code: what stands on the tag, what a reader types. Letters, digits, dots and dashes, so that every reader can. */
 export const CODE_PATTERN = /^[A-Z0-9](?:[A-Z0-9.-]{0,22}[A-Z0-9])?$/;
-export const codeSchema = z.string().trim().max(24).transform((text, context) => {
+const codeSchema = z.string().trim().max(24).transform((text, context) => {
   const code = text.toUpperCase();
   if (!CODE_PATTERN.test(code)) context.addIssue({ code: 'custom', message: 'code-unusable', params: { code: 'code-unusable', values: { code: text } } });
   return code;
@@ -73,12 +71,6 @@ export const startSchema = z.object({
   retired: z.boolean().default(false),
 });
 export type GearStart = z.infer<typeof startSchema>;
-
-/** Parses an unknown value as a piece of gear. */
-export function parseGear(input: unknown): Result<Gear> {
-  const parsed = gearSchema.safeParse(input);
-  return parsed.success ? { ok: true, value: parsed.data } : { ok: false, issues: issuesOf(parsed.error) };
-}
 
 /** The size people call a thing by: diameter, width, bar. Null for hardware nobody measured. */
 export function sizeOf(item: GearItem): number | null {

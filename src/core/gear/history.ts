@@ -45,9 +45,12 @@ export function readHistory(entries: readonly HistoryEntry[]): ReadEntry[] {
   });
 }
 
-/** What an inspection of this thing came to, given how it stood before. */
+/**
+ * What an inspection of this thing came to, given how it stood before. Rope that was set aside and on which the damage is
+ * found no more (it was cut out) comes back as doubtful, unless the inspector says better and why.
+ */
 export function outcomeOf(gear: Pick<Gear, 'item'>, before: Pick<GearState, 'condition' | 'remainingM'>, inspection: Pick<Inspection, 'found' | 'answered'>): InspectionOutcome {
-  return inspectionOutcome({ kind: gear.item.kind, before: before.condition, lengthM: before.remainingM, found: inspection.found, answered: inspection.answered });
+  return inspectionOutcome({ kind: gear.item.kind, before: before.condition === 'damaged' ? 'doubtful' : before.condition, lengthM: before.remainingM, found: inspection.found, answered: inspection.answered });
 }
 
 function afterInspection(gear: Pick<Gear, 'item'>, state: GearState, on: string, inspection: Inspection): GearState {

@@ -79,7 +79,7 @@ function usTable(item: MadeItem): { readonly strengthN: number; readonly source:
 }
 
 /** Webbing, chain, wire and hardware: marking, table, marine securing load. No design factor comes on top of a WLL. */
-export function madeRatings<V>(t: Tracer<V>, item: MadeItem, code: string): SchoolRating<V>[] {
+function madeRatings<V>(t: Tracer<V>, item: MadeItem, code: string): SchoolRating<V>[] {
   const row = (school: SchoolRating<V>['school'], name: string, rule: string, wll: V): SchoolRating<V> => ({ school, name, rule, wll, knotted: null, doubled: null });
   const given = (label: string, symbol: string, value: number | null, source: string, confidence: 'rope-tag' | 'from-memory' | 'entered'): V =>
     t.given({ label, symbol, value, unit: 'N', source, confidence: value === null ? 'entered' : confidence });

@@ -36,7 +36,7 @@ export interface InspectionOutcome {
 const RANK: Record<Consequence['does'], number> = { retire: 3, isolate: 2, downgrade: 1, note: 0 };
 
 /** Rope that goes with a damaged place when it is cut out, to each side. Practice: a hand's width. */
-export const CUT_CLEAR_M = 0.1;
+const CUT_CLEAR_M = 0.1;
 
 /** The worse of two conditions. */
 export const worseCondition = (a: Condition, b: Condition): Condition => (CONDITION_FACTORS[a] <= CONDITION_FACTORS[b] ? a : b);

@@ -6,7 +6,7 @@ import { formula, type Tracer } from '../working/working';
 import type { ElementOf, LineElement } from './gear';
 
 /** Working end a pair of hands needs to tie and to haul with: 18 in. Source: common practice. */
-export const WORKING_END_M = 0.45;
+const WORKING_END_M = 0.45;
 
 const product = formula<'n' | 'a'>({
   symbol: 'l', unit: 'm', text: 'n × a', source: 'strands between loop and anchor beside the line’s own', confidence: 'exact', compute: ({ n, a }) => n * a,
@@ -67,7 +67,7 @@ function elementRope<V>(t: Tracer<V>, element: LineElement, needs: Needs<V>): V[
 }
 
 /** The ropes of a line, and its thickest diameter: knots are counted in that. */
-export function ropesOf(elements: readonly LineElement[]): { readonly ropes: readonly ElementOf<'rope'>[]; readonly diameterM: number } {
+function ropesOf(elements: readonly LineElement[]): { readonly ropes: readonly ElementOf<'rope'>[]; readonly diameterM: number } {
   const ropes = elements.filter((e) => e.kind === 'rope');
   return { ropes, diameterM: Math.max(0, ...ropes.map((e) => e.rope.diameterM)) };
 }

@@ -37,7 +37,7 @@ export const MANILA_MBS: readonly StrengthRow[] = [
   [1 / 4, 600], [3 / 8, 1350], [1 / 2, 2650], [5 / 8, 4400], [3 / 4, 5400], [7 / 8, 7700], [1, 9000],
 ];
 /** Sisal is about 80 % of manila. Source: US Army FM 5-125, from memory. */
-export const SISAL_OF_MANILA = 0.8;
+const SISAL_OF_MANILA = 0.8;
 
 /** A size counts as a tabulated one within 1 %: 9.5 mm rope is sold as 3/8 in (9.525 mm), 51 mm webbing as 2 in. */
 const SIZE_TOLERANCE = 0.01;
@@ -78,7 +78,7 @@ const makers = (material: keyof typeof THREE_STRAND_MBS, note = ''): MbsTable =>
 const asThreeStrand = ', taken for braid';
 
 /** Tables of breaking strength by material; `part` of an entry counts. No table: nothing is guessed. */
-export const MBS_TABLES: Record<RopeMaterialId, { readonly tables: readonly MbsTable[]; readonly part: number }> = {
+const MBS_TABLES: Record<RopeMaterialId, { readonly tables: readonly MbsTable[]; readonly part: number }> = {
   manila: { tables: [manual, makers('manila')], part: 1 },
   sisal: { tables: [{ ...manual, source: `${manual.source}, sisal 80 % of manila` }], part: SISAL_OF_MANILA },
   polypropylene: { tables: [makers('polypropylene')], part: 1 },
@@ -107,7 +107,7 @@ export interface TabulatedStrength {
  * Strength by linear interpolation between tabulated sizes, never outside the table.
  * @returns null outside the table.
  */
-export function interpolated(table: MbsTable, sizeM: number): TabulatedStrength | null {
+function interpolated(table: MbsTable, sizeM: number): TabulatedStrength | null {
   const { rows, source, confidence } = table;
   const size = sizeM / table.sizeM;
   const found = (strength: number, between: boolean): TabulatedStrength => ({ strengthN: strength * table.strengthN, between, source, confidence });

@@ -17,9 +17,3 @@ export async function crewOfCalendar(db: Database, tokenHash: Buffer): Promise<{
   const row = await maybeOne(db, z.object({ crew_id: z.uuid(), name: z.string() }), 'SELECT f.crew_id, c.name FROM calendar_feed f JOIN crew c ON c.id = f.crew_id WHERE f.token_hash = $1', [tokenHash]);
   return row && { crewId: row.crew_id, crewName: row.name };
 }
-
-/** When a member's calendar address was made, or null. */
-export async function calendarSince(db: Database, memberId: string): Promise<string | null> {
-  const row = await maybeOne(db, z.object({ created_at: z.date() }), 'SELECT created_at FROM calendar_feed WHERE member_id = $1', [memberId]);
-  return row && row.created_at.toISOString();
-}

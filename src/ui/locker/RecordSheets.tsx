@@ -64,7 +64,7 @@ export function CutSheet({ item, onClose }: SheetProps) {
         <TextField label="What it is for" value={what} onChange={setWhat} />
         <QuantityField {...common} label="Thrown away" placeholder="nothing" value={scrapM} onChange={setScrap} />
       </FieldGrid>
-      {item.standing.damagedAtM.length > 0 ? <Check selected={damageGone} onChange={setGone}>The damage went with what was cut off</Check> : null}
+      {item.standing.state === 'set-aside' ? <Check selected={damageGone} onChange={setGone}>The damage went with what was cut off</Check> : null}
     </RecordForm>
   );
 }

@@ -22,10 +22,10 @@ export interface LockerFilter {
   readonly leftM: number | null;
   readonly sort: 'code' | 'due';
 }
-export const NO_FILTER: LockerFilter = { search: '', type: '', state: '', due: '', sizeM: null, leftM: null, sort: 'code' };
+const NO_FILTER: LockerFilter = { search: '', type: '', state: '', due: '', sizeM: null, leftM: null, sort: 'code' };
 
 /** A filter as the address of the list takes it. */
-export function filterQuery(filter: LockerFilter, after: string | null): URLSearchParams {
+function filterQuery(filter: LockerFilter, after: string | null): URLSearchParams {
   const { search, type, state, due, sizeM, leftM, sort } = filter;
   return new URLSearchParams({
     sort, ...(search ? { search } : {}), ...(type ? { type } : {}), ...(state ? { state } : {}), ...(due ? { due } : {}),

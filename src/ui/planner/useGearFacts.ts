@@ -27,7 +27,9 @@ export function useGearFacts(plan: Pick<Plan, 'lines'>, first: FactEntries): { r
     const look = async (): Promise<void> => {
       const answer = await call<{ gear: LockerItem[] }>('GET', `/gear/standing?ids=${ids}`);
       if (gone || !answer.ok) return;
-      setKnown(new Map(answer.value.gear.map(factOf)));
+      const now = new Map(answer.value.gear.map(factOf));
+      // The same again would have the plan judged again, and its advice searched again, for nothing.
+      setKnown((before) => (JSON.stringify([...before]) === JSON.stringify([...now]) ? before : now));
       setAsked(ids);
     };
     const again = (): void => { if (document.visibilityState === 'visible') void look(); };

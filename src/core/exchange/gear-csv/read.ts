@@ -5,7 +5,7 @@ import { readCell, unguardCell } from './cells';
 import { type Column, COLUMNS, ITEM_KEYS, plain } from './columns';
 
 /** Most rows of one import. */
-export const MOST_ROWS = 20_000;
+const MOST_ROWS = 20_000;
 
 /** A column of the file as it was understood. `column` null: its header says nothing known; it is left out. */
 export interface MatchedColumn {

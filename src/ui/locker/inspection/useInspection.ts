@@ -1,7 +1,8 @@
 'use client';
 import { useEffect, useMemo, useState } from 'react';
 import { type InspectionCheck, INSPECTION_CHECKS } from '@/core/inspection/checks';
-import { type DamageFound, inspectionOutcome, type InspectionOutcome } from '@/core/inspection/outcome';
+import { outcomeOf } from '@/core/gear/history';
+import type { DamageFound, InspectionOutcome } from '@/core/inspection/outcome';
 import type { LockerItem } from '../useLockerList';
 
 /** Where a walk-through stands: which check, what was answered, what was found. */
@@ -55,7 +56,7 @@ export function useInspection(item: LockerItem): InspectionState {
   useEffect(() => { if (restored) window.localStorage.setItem(key, JSON.stringify(draft)); }, [key, draft, restored]);
   const check = checks[draft.at] ?? null;
   const outcome = useMemo(
-    () => inspectionOutcome({ kind: gear.item.kind, before: standing.condition, lengthM: standing.remainingM, found: draft.found, answered: draft.answered }),
+    () => outcomeOf(gear, standing, { found: [...draft.found], answered: [...draft.answered] }),
     [gear, standing, draft]);
   const answer = (d: InspectionDraft, id: string): InspectionDraft => ({ ...d, answered: d.answered.includes(id) ? d.answered : [...d.answered, id] });
   const goTo = (at: number): void => { setWalked(true); setDraft((d) => ({ ...d, at: Math.max(0, Math.min(checks.length, at)) })); };
