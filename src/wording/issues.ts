@@ -6,7 +6,7 @@ const ofKnot = (v: Issue['values']): string => (v['knot'] ? `Knot ${v['knot']}${
 /** Wording of coded issues, for the screen and the programming interface alike. First what to do, then why. */
 const ISSUES: Record<string, (v: Issue['values']) => string> = {
   'quantity-empty': () => 'Enter a figure.',
-  'decimal-comma': (v) => `Write a decimal point, not a comma: “${v['text']}” could be one and a half or fifteen.`,
+  'decimal-comma': (v) => `Write a decimal point, not a comma: “${v['text']}” can be read in two ways.`,
   'fraction-over-zero': (v) => `“${v['text']}” divides by 0. Write the fraction again.`,
   'inches-over-eleven': (v) => `“${v['text']}” has 12 or more inches after the feet. Carry them into feet.`,
   negative: () => 'A quantity here cannot be below 0.',

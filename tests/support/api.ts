@@ -20,9 +20,12 @@ export async function request(method: string, path: string, options: { body?: un
   return { status: response.status, json: isJson ? (JSON.parse(text) as ApiAnswer['json']) : ({} as ApiAnswer['json']), headers: response.headers, text };
 }
 
-/** Founds a crew of its own for a test and returns its lead's cookie. */
+let founded = 0;
+
+/** Founds a crew of its own for a test and returns its lead's cookie. Each from an address of its own: founding is limited by address. */
 export async function foundCrew(name: string): Promise<string> {
-  const answer = await request('POST', '/crews', { body: { crew: `${name} ${Date.now()}`, name: `Lead of ${name}`, password: 'long enough indeed' } });
+  founded += 1;
+  const answer = await request('POST', '/crews', { body: { crew: `${name} ${Date.now()}`, name: `Lead of ${name}`, password: 'long enough indeed' }, headers: { 'x-forwarded-for': `${name}-${process.pid}-${founded}` } });
   if (answer.status !== 201) throw new Error(JSON.stringify(answer.json));
   return answer.headers.get('set-cookie')!.split(';')[0]!;
 }

@@ -29,6 +29,8 @@ export async function untilRows(p: Person, wanted: (rows: string[]) => boolean):
 /** Reads a tag as a reader does: keys one after the other without waiting for the page, then Enter. */
 export async function readTag(p: Person, code: string): Promise<void> {
   const { keyboard } = p.page;
+  // Nobody reads a tag within a tenth of a second of typing.
+  await new Promise((r) => setTimeout(r, 120));
   await Promise.all([...code, 'Enter'].flatMap((key) => [keyboard.down(key as KeyInput), keyboard.up(key as KeyInput)]));
 }
 

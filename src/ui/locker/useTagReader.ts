@@ -8,8 +8,11 @@ import { call, messageOf } from '../api';
 const editable = (target: EventTarget | null): HTMLInputElement | HTMLTextAreaElement | null =>
   target instanceof HTMLInputElement || target instanceof HTMLTextAreaElement ? target : null;
 
-/** While a dialog is open a reader types into it like any keyboard: a new tag's code goes into its field, and no form is left behind. */
-const busyElsewhere = (): boolean => document.querySelector('[role=dialog],[role=alertdialog]') !== null;
+/**
+ * While a dialog is open a reader types into it like any keyboard: a new tag's code goes into its field, and no form is
+ * left behind. An open list or menu takes letters to find its entries.
+ */
+const busyElsewhere = (): boolean => document.querySelector('[role=dialog],[role=alertdialog],[role=listbox],[role=menu]') !== null;
 
 /** Puts a text into a field the way typing would, so that whoever owns the field hears of it. */
 function setText(field: HTMLInputElement | HTMLTextAreaElement, text: string): void {

@@ -1,5 +1,5 @@
 'use client';
-import { useEffect, useRef, useState } from 'react';
+import { type ReactNode, useEffect, useRef, useState } from 'react';
 import styled from 'styled-components';
 import type { InspectionCheck } from '@/core/inspection/checks';
 import type { DamageFound } from '@/core/inspection/outcome';
@@ -52,8 +52,8 @@ function Marking({ check, item, state, onDone }: { check: InspectionCheck; item:
   );
 }
 
-/** One check of the walk-through: what to look for, and two targets for a thumb. */
-export function CheckStep({ check, item, state }: { check: InspectionCheck; item: LockerItem; state: InspectionState }) {
+/** One check of the walk-through: what to look for, and two targets for a thumb. `overview`: the rope with what was marked so far. */
+export function CheckStep({ check, item, state, overview }: { check: InspectionCheck; item: LockerItem; state: InspectionState; overview: ReactNode }) {
   const [marking, setMarking] = useState(false);
   const heading = useRef<HTMLHeadingElement>(null);
   // The focus follows the walk, so that keys and readers stay with it; not when the page opens.
@@ -63,6 +63,7 @@ export function CheckStep({ check, item, state }: { check: InspectionCheck; item
   useKeys(marking ? {} : { c: state.clear, f: () => setMarking(true), n: () => { if (any) state.next(); } });
   return (
     <Step>
+      {marking ? null : overview}
       <Name ref={heading} tabIndex={-1}>{check.name}</Name>
       {marking ? <Marking check={check} item={item} state={state} onDone={() => setMarking(false)} /> : (
         <>

@@ -27,6 +27,7 @@ export function InspectionPage({ item }: { item: LockerItem }) {
   const { checks, check, draft } = state;
   const is = (id: string): 'clear' | 'found' | 'open' => (draft.found.some((f) => f.check === id) ? 'found' : draft.answered.includes(id) ? 'clear' : 'open');
   const places = draft.found.map((f) => f.atM).filter((m) => m !== null);
+  const overview = standing.remainingM !== null ? <RopeLength fullM={standing.remainingM} leftM={standing.remainingM} damagedAtM={places} units={units} rope={gear.item.kind === 'rope'} thickness={14} withRuler /> : null;
   return (
     <Page>
       <Head>
@@ -34,8 +35,7 @@ export function InspectionPage({ item }: { item: LockerItem }) {
         <Label aria-live="polite">{check ? `Check ${draft.at + 1} of ${checks.length}` : 'Outcome'}</Label>
       </Head>
       <Steps aria-hidden>{checks.map((c, i) => <li key={c.id}><Dot $is={is(c.id)} $now={i === draft.at} /></li>)}</Steps>
-      {standing.remainingM !== null ? <RopeLength fullM={standing.remainingM} leftM={standing.remainingM} damagedAtM={places} units={units} rope={gear.item.kind === 'rope'} thickness={14} withRuler /> : null}
-      {check ? <CheckStep key={check.id} check={check} item={item} state={state} /> : <OutcomeStep item={item} state={state} onRecorded={() => router.push(`/locker/${item.id}`)} />}
+      {check ? <CheckStep key={check.id} check={check} item={item} state={state} overview={overview} /> : <>{overview}<OutcomeStep item={item} state={state} onRecorded={() => router.push(`/locker/${item.id}`)} /></>}
       <footer style={{ display: 'flex', gap: 10, alignItems: 'center' }}>
         <Button $kind="quiet" isDisabled={draft.at === 0} onPress={state.back}>Check before</Button>
         {check && draft.answered.includes(check.id) ? <Button $kind="quiet" onPress={state.next}>Check after</Button> : null}
