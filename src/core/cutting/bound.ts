@@ -103,24 +103,63 @@ export function lowerBound(problem: CutProblem, fills: Fills, node: CutNode): nu
   return value + (node.missing + short.count) * missing + leastUpgrade(upgrades, placed - safe) + cheapestFill(price, fill, placed);
 }
 
+/** For each length the least sum of pieces that is not shorter; the whole sum stands at the end. */
+function nextSums(piece: Int32Array): Int32Array {
+  const whole = piece.reduce((a, b) => a + b, 0);
+  const reached = new Uint8Array(whole + 1);
+  reached[0] = 1;
+  for (const length of piece) for (let r = whole; r >= length; r--) if (reached[r - length] === 1) reached[r] = 1;
+  const next = new Int32Array(whole + 1);
+  for (let r = whole, last = whole; r >= 0; r--) {
+    if (reached[r] === 1) last = r;
+    next[r] = last;
+  }
+  return next;
+}
+
+/**
+ * The same when what comes from a dearer class of hanks must be whole pieces: the least sum of pieces that is not shorter
+ * than what the cheaper ones cannot hold; what is more than that is cut from the dearer class instead of the cheaper. Only
+ * where no dearer hank is in `set` (cut to the end): their pieces would count in the sum. The greatest addition at any step
+ * between two prices counts.
+ */
+function cheapestWholeFill(price: Float64Array, fill: ArrayLike<number>, cm: number, next: Int32Array, set: number): number {
+  let [cost, left, addition] = [0, cm, 0];
+  for (let h = 0; h < price.length && left > 0; h++) {
+    if (h > 0 && price[h]! > price[h - 1]! && set >> h === 0) addition = Math.max(addition, (next[left]! - left) * (price[h]! - price[h - 1]!));
+    const take = Math.min(left, fill[h]!);
+    cost += take * price[h]!;
+    left -= take;
+  }
+  return left > 0 ? Infinity : cost + addition;
+}
+
+/** Costs that differ by less are the same. */
+const SAME = 1e-9;
+const MOST_SETS = 24;
 /** With more hanks than this the sets of those cut to the end are not gone through one by one. */
 const HANKS_TO_ENUMERATE = 14;
 
 /**
  * The bound for the whole job, sharper: goes through every set of hanks that are cut to the end (each then costs all of
  * itself); the rest of the pieces come from the others as cheaply as they can, a rest worth keeping left on each.
+ * `sets`: bit masks of the hanks cut to the end where the bound is reached, for packings to try.
  */
-export function rootBound(problem: CutProblem, fills: Fills): number {
+export function rootBound(problem: CutProblem, fills: Fills): { readonly value: number; readonly sets: readonly number[] } {
   const { capacity, price, keep, missing, piece } = problem;
   const hanks = capacity.length;
   const node: CutNode = { next: 0, rest: piece.reduce((a, b) => a + b, 0), room: capacity, missing: 0 };
   const parts = lowerBound(problem, fills, node);
-  if (hanks > HANKS_TO_ENUMERATE) return parts;
+  if (hanks > HANKS_TO_ENUMERATE) return { value: parts, sets: [] };
   const most = Array.from(capacity, (c) => fills.at(0, c));
   const calm = Array.from(capacity, (c) => fills.at(0, c - keep));
   const short = unplaceable(problem, node, most.reduce((a, b) => a + b, 0));
   const placed = node.rest - short.cm;
+  // With pieces left out it is not known which ones are placed.
+  const mayLeaveOut = short.count > 0;
+  const next = mayLeaveOut ? null! : nextSums(piece);
   let least = Infinity;
+  let sets: number[] = [];
   const rest = new Array<number>(hanks);
   for (let set = 0; set < 1 << hanks; set++) {
     let [cost, need] = [0, placed];
@@ -129,9 +168,12 @@ export function rootBound(problem: CutProblem, fills: Fills): number {
       rest[h] = toTheEnd ? 0 : calm[h]!;
       if (toTheEnd) { cost += price[h]! * (most[h]! + scrapOf(problem, capacity[h]! - most[h]!)); need -= most[h]!; }
     }
-    if (cost < least) least = Math.min(least, cost + cheapestFill(price, rest, need));
+    if (cost > least + SAME) continue;
+    const total = cost + (need > 0 && !mayLeaveOut ? cheapestWholeFill(price, rest, need, next, set) : cheapestFill(price, rest, need));
+    if (total < least - SAME) { least = total; sets = []; }
+    if (total <= least + SAME && sets.length < MOST_SETS) sets.push(set);
   }
-  return Math.max(parts, least + short.count * missing);
+  return { value: Math.max(parts, least + short.count * missing), sets };
 }
 
 /** How many of the longest pieces cannot be cut at all for want of rope. */

@@ -6,6 +6,7 @@ import { type Assignment, assignmentOf, type CutJob, cutProblem, type CutProblem
 const EXACT_UP_TO = 60;
 const BUDGET_NODES = 3_000_000;
 const PACKINGS = 40;
+const TRIES_PER_SET = 4;
 const SAME = 1e-9;
 
 /** How far a search is. `bound`: nothing below this is possible. */
@@ -52,8 +53,9 @@ export class CutSearch {
     for (let i = piece.length - 1; i >= 0; i--) this.rest[i] = this.rest[i + 1]! + piece[i]!;
     this.budget = piece.length <= EXACT_UP_TO ? Infinity : BUDGET_NODES;
     this.best = assignmentOf(this.problem, this.from.slice());
-    this.least = rootBound(this.problem, this.fills);
-    this.beginWithPackings();
+    const { value, sets } = rootBound(this.problem, this.fills);
+    this.least = value;
+    this.beginWithPackings(sets);
     if (!this.settled()) this.enter(0);
     else this.finished = true;
   }
@@ -79,7 +81,7 @@ export class CutSearch {
     if (found.value < less || (found.value < more && found.opened < this.best.opened)) this.best = { ...found, from: found.from.slice() };
   }
 
-  private beginWithPackings(): void {
+  private beginWithPackings(sets: readonly number[]): void {
     const randoms = sameRandoms();
     const random = (): number => randoms.next().value;
     const { price, capacity } = this.problem;
@@ -87,7 +89,15 @@ export class CutSearch {
     const shortFirst = byPrice.toSorted((a, b) => price[a]! - price[b]! || capacity[a]! - capacity[b]!);
     const without = surelyMissing(this.problem, this.fills);
     for (const order of [byPrice, shortFirst]) this.offer(pack(this.problem, order, () => false, without));
+    for (let k = 0; k < sets.length * TRIES_PER_SET && !this.settled(); k++) this.offer(this.packedAs(sets[k % sets.length]!, random, without));
     for (let k = 0; k < PACKINGS; k++) this.offer(pack(this.problem, shuffledOrder(this.problem, random), () => k % 2 === 1 && random() < 0.3, without + (k % 8 === 7 ? 1 : 0)));
+  }
+
+  /** A packing on the pattern of the bound: these hanks cut to the end first, then the others cheapest first, each with a rest worth keeping. */
+  private packedAs(set: number, random: () => number, without: number): Assignment {
+    const toTheEnd = (h: number): boolean => ((set >> h) & 1) === 1;
+    const shuffled = shuffledOrder(this.problem, random);
+    return pack(this.problem, [...shuffled.filter(toTheEnd), ...shuffled.filter((h) => !toTheEnd(h))], (h) => !toTheEnd(h), without);
   }
 
   private enter(i: number): void {
