@@ -61,8 +61,22 @@ export async function one<S extends z.ZodType>(db: Database, row: S, sql: string
   return found;
 }
 
-/** Runs `work` in one transaction; any throw rolls everything back. */
+/** Two transactions waited for each other and the database ended this one: nothing was done, and it may be tried again. */
+const DEADLOCK = '40P01';
+const MOST_TRIES = 3;
+
+/** Runs `work` in one transaction; any throw rolls everything back. After a deadlock it is run again: it must do nothing but SQL. */
 export async function transaction<T>(work: (db: pg.PoolClient) => Promise<T>, from: pg.Pool = pool()): Promise<T> {
+  for (let tries = 1; ; tries++) {
+    try {
+      return await once(work, from);
+    } catch (error) {
+      if (tries >= MOST_TRIES || !(error instanceof pg.DatabaseError) || error.code !== DEADLOCK) throw error;
+    }
+  }
+}
+
+async function once<T>(work: (db: pg.PoolClient) => Promise<T>, from: pg.Pool): Promise<T> {
   const client = await from.connect();
   try {
     await client.query('BEGIN');

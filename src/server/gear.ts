@@ -6,7 +6,7 @@ import { checkRecord } from '@/core/gear/record';
 import type { Plan } from '@/core/exchange/plan';
 import { type GearFact, gearIdOf, gearIdsOf } from '@/core/securement/gear-facts';
 import { ConstraintError, type Database, pool } from '@/db/pool';
-import { gearByCode, gearById, gearByIds, insertGear, lockGear, type NewGear, refreshGear, type StoredGear, updateGear } from '@/db/queries/gear';
+import { gearByCode, gearById, gearByIds, holdGear, insertGear, lockGear, type NewGear, refreshGear, type StoredGear, updateGear } from '@/db/queries/gear';
 import { addGearEvent, gearHistory } from '@/db/queries/gear-events';
 import { GEAR_SORTS, type GearQuery } from '@/db/queries/gear-list';
 import { rejudgePlansUsing } from '@/db/queries/plan-gear';
@@ -114,11 +114,12 @@ export async function factsToday(crewId: string, plan: Plan): Promise<(readonly 
 /**
  * A plan as it may be kept. Ids of things this crew does not have are taken out: they come with documents of other crews
  * and mean nothing here. What is retired may stay where it was (the plan is barred by it) but not be put in.
- * @throws Refusal 422 `gear-retired` with the place in the document
+ * Call inside a transaction, which then holds those things as they are. @throws Refusal 422 `gear-retired` with the place
  */
 export async function admitGear(db: Database, crewId: string, plan: Plan, before: Plan | null): Promise<Plan> {
   const ids = gearIdsOf(plan);
   if (ids.length === 0) return plan;
+  await holdGear(db, crewId, ids);
   const found = new Map((await gearByIds(db, crewId, ids)).map((g) => [g.id, g]));
   const had = new Set(before?.lines.flatMap((l) => l.elements.map(gearIdOf)) ?? []);
   const lines = plan.lines.map((line, i) => ({

@@ -47,7 +47,7 @@ async function timed(times: number, work: () => Promise<unknown>): Promise<numbe
   return list;
 }
 
-/** The crate with eight lines, the size the issue of speed is about. */
+/** The crate with eight lines: as large as plans get in a yard. */
 function eightLines(): Plan {
   const plan = demoPlan('carousel-crate');
   return { ...plan, lines: Array.from({ length: 8 }, (_, i) => ({ ...plan.lines[i % 3]!, id: `l${i}` })) };
@@ -65,7 +65,7 @@ function benchCore(): void {
   print('what would help most, plan of 8 lines (in a worker)', `${((performance.now() - advice) / 10).toFixed(0)} ms`);
 }
 
-/** Knots: the largest polynomial, and drawing up a form of the size the issue of speed is about. */
+/** Knots: the largest polynomial, and drawing up a form of usual size. */
 function benchKnots(): void {
   const codes = allForms().flatMap(({ name }) => {
     const views = viewsOf(formOf(name));

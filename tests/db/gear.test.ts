@@ -117,6 +117,32 @@ describe('plans and the locker', () => {
     await record(id, { kind: 'corrected', corrects: entry.id, instead: null, reason: 'not burnt' });
     expect(await verdictOf(plan.id)).toBe(before);
   });
+  it('kept and retired in the same moment, whoever is first: the plan ends up barred, and nobody is turned away', async () => {
+    for (let round = 0; round < 12; round++) {
+      const { id } = await enter(`RACE-${round}`);
+      const plan = await keep({ ...planWith(id), title: `Race ${round}` });
+      const save = () => transaction((c) => updatePlan(c, ours.crewId, ours.id, plan.id, 1, { ...plan.document, notes: 'saved meanwhile' }), pool);
+      const retire = () => record(id, { kind: 'retired', reason: 'burnt' });
+      const results = await Promise.allSettled(round % 2 ? [save(), retire()] : [retire(), save()]);
+      expect(results.map((r) => r.status)).toEqual(['fulfilled', 'fulfilled']);
+      expect(await verdictOf(plan.id)).toBe('barred');
+    }
+  });
+  it('a rope that is being put into a plan is not retired until that plan is kept, which is then barred', async () => {
+    const { id } = await enter('HELD');
+    const plan = await keep({ ...planWith(id), title: 'Takes HELD', lines: [] });
+    let retired = false;
+    let retiring: Promise<unknown> | null = null;
+    await transaction(async (c) => {
+      const admitted = await admitGear(c, ours.crewId, { ...planWith(id), title: 'Takes HELD' }, plan.document);
+      retiring = record(id, { kind: 'retired', reason: 'burnt' }).then(() => { retired = true; });
+      await new Promise((r) => setTimeout(r, 300));
+      expect(retired).toBe(false);
+      await updatePlan(c, ours.crewId, ours.id, plan.id, 1, admitted);
+    }, pool);
+    await retiring;
+    expect(await verdictOf(plan.id)).toBe('barred');
+  });
   it('retired rope cannot be put in; where it was already the plan can still be changed', async () => {
     const { id } = await enter('P-2');
     const plan = await keep({ ...planWith(id), title: 'Had P-2' });

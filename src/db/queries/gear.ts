@@ -50,6 +50,11 @@ export async function gearByIds(db: Database, crewId: string, ids: readonly stri
   return (await many(db, gearRow, `${SELECT_GEAR} WHERE g.crew_id = $1 AND g.id = ANY($2) AND g.deleted_at IS NULL ORDER BY g.code`, [crewId, ids])).map(storedGear);
 }
 
+/** Holds things as they are until the transaction ends: nobody retires one while a plan that uses it is being kept. */
+export async function holdGear(db: Database, crewId: string, ids: readonly string[]): Promise<void> {
+  if (ids.length > 0) await db.query('SELECT 1 FROM gear WHERE crew_id = $1 AND id = ANY($2) ORDER BY id FOR SHARE', [crewId, ids]);
+}
+
 /** What people may look for a thing by. */
 const wordsOf = (gear: Gear, place: string): string => [gear.code, gear.name, place, typeOf(gear.item), gear.item.kind].join(' ').toLocaleLowerCase('en');
 

@@ -7,6 +7,7 @@ import { gearIdsOf } from '@/core/securement/gear-facts';
 import { ConflictError, type Database, many, maybeOne, NotFoundError, one } from '../pool';
 import { nameKey } from './crews';
 import { PAGE_SIZE, type StoredDocument, wordPattern } from './documents';
+import { holdGear } from './gear';
 import { gearFacts, linkGear } from './plan-gear';
 
 /** A plan as it is kept. */
@@ -35,7 +36,9 @@ const storedOf = (row: z.infer<typeof planRow>): StoredPlan =>
 
 /** What of a document the list needs. The verdict is computed here, with what the locker says, never taken from a client. */
 async function columnsOf(db: Database, crewId: string, document: Plan): Promise<[Plan, string, string, string, string, number]> {
-  const { verdict } = assess(document, await gearFacts(db, crewId, gearIdsOf(document)));
+  const ids = gearIdsOf(document);
+  await holdGear(db, crewId, ids);
+  const { verdict } = assess(document, await gearFacts(db, crewId, ids));
   return [document, document.title, nameKey(document.title), document.ruleSet, verdict, document.lines.length];
 }
 
