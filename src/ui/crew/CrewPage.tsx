@@ -81,8 +81,8 @@ export function CrewPage({ strength: initial, intervals: first, members }: { str
       <section>
         <h2>Recorded inspections</h2>
         <fieldset disabled={!viewer.canChangeCrew} style={{ border: 0, padding: '10px 0', display: 'grid', gap: 12, gridTemplateColumns: 'repeat(auto-fill,minmax(190px,1fr))' }}>
-          <NumberField label="Every so many months" value={intervals.normalMonths} least={1} most={60} onChange={(n) => { if (Number.isInteger(n)) void interval({ normalMonths: n }); }} />
-          <NumberField label="In daily use, months" value={intervals.dailyMonths} least={1} most={60} onChange={(n) => { if (Number.isInteger(n)) void interval({ dailyMonths: n }); }} />
+          <NumberField label="Every so many months" value={intervals.normalMonths} least={1} most={60} whole onChange={(n) => void interval({ normalMonths: n })} />
+          <NumberField label="In daily use, months" value={intervals.dailyMonths} least={1} most={60} whole onChange={(n) => void interval({ dailyMonths: n })} />
         </fieldset>
         {inspected ? <Small role="status">{inspected}</Small> : null}
       </section>

@@ -118,13 +118,13 @@ export function QuantityField(props: QuantityProps) {
   );
 }
 
-/** A plain number within bounds. */
-export function NumberField({ label: text, value, onChange, least, most }: { label: string; value: number; onChange: (v: number) => void; least: number; most: number }) {
+/** A plain number within bounds; `whole`: a count. */
+export function NumberField({ label: text, value, onChange, least, most, whole = false }: { label: string; value: number; onChange: (v: number) => void; least: number; most: number; whole?: boolean }) {
   const [typed, setTyped] = useState(String(value));
   const sent = useRef(value);
   useEffect(() => { if (sent.current !== value) setTyped(String(value)); sent.current = value; }, [value]);
-  const parse = (s: string): number | null => { const v = /^\d+(\.\d+)?$/.test(s.trim()) ? Number(s) : NaN; return v >= least && v <= most ? v : null; };
-  const error = parse(typed) === null ? `A number from ${least} to ${most}. Kept: ${value}.` : null;
+  const parse = (s: string): number | null => { const v = (whole ? /^\d+$/ : /^\d+(\.\d+)?$/).test(s.trim()) ? Number(s) : NaN; return v >= least && v <= most ? v : null; };
+  const error = parse(typed) === null ? `A ${whole ? 'whole ' : ''}number from ${least} to ${most}. Kept: ${value}.` : null;
   const change = (s: string): void => { setTyped(s); const v = parse(s); if (v !== null) { sent.current = v; onChange(v); } };
   return (
     <Field value={typed} onChange={change} isInvalid={error !== null} inputMode="decimal"><FieldLabel>{text}</FieldLabel><Box /><Wrong>{error}</Wrong></Field>

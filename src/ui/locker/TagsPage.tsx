@@ -43,7 +43,7 @@ export function TagsPage({ first, chosen: initial }: { first: LockerPage; chosen
       <Find>
         <TextField label="Find by tag, name or place" type="search" value={list.filter.search} onChange={(search) => list.narrow({ search })} />
         <Select label="Sheet of labels" value={sheet} choices={SHEETS} onChange={(next) => { setSheet(next); setFrom(0); }} />
-        <NumberField label="Labels used up on the first sheet" value={from} least={0} most={LABELS[sheet] - 1} onChange={(n) => setFrom(Math.round(n))} />
+        <NumberField label="Labels used up on the first sheet" value={from} least={0} most={LABELS[sheet] - 1} whole onChange={setFrom} />
         <Button onPress={() => list.page.gear.forEach((g) => choose(g, true))}>Choose all shown</Button>
         <Button isDisabled={ids.length === 0} onPress={() => setChosen(new Map())}>Choose none</Button>
       </Find>

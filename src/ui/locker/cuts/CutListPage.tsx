@@ -45,7 +45,7 @@ function WantedRow({ wanted, list, onWorking }: { wanted: CutList['lengths'][num
   const working = cutLength(traced, wanted, list.diameterM);
   return (
     <Row>
-      <NumberField label="Pieces" value={wanted.count} least={1} most={200} onChange={(count) => set({ count: Math.round(count) })} />
+      <NumberField label="Pieces" value={wanted.count} least={1} most={200} whole onChange={(count) => set({ count })} />
       <QuantityField label="Finished length" dimension="length" unit={units.length} least={0.05} most={2000} value={wanted.finishedM} onChange={(v) => v !== null && set({ finishedM: v })} />
       <Select label="At one end" value={a} choices={KNOTS} onChange={(k) => set({ ends: [k, b] })} />
       <Select label="At the other" value={b} choices={KNOTS} onChange={(k) => set({ ends: [a, k] })} />
