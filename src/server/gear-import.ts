@@ -1,7 +1,7 @@
 import Papa from 'papaparse';
 import type { z } from 'zod';
 import type { GearRow } from '@/core/exchange/gear-csv/columns';
-import { type GoodRow, type MatchedColumn, readGearTable, type RowError } from '@/core/exchange/gear-csv/read';
+import { type GoodRow, type MatchedColumn, readGearTable, type RowError, withoutTwins } from '@/core/exchange/gear-csv/read';
 import { writeGearTable } from '@/core/exchange/gear-csv/write';
 import type { GearStart } from '@/core/gear/gear';
 import { type Database, transaction } from '@/db/pool';
@@ -40,14 +40,7 @@ function readCsv(csv: string): Reading {
 
 function readLocker(body: Extract<z.infer<typeof importBody>, { from: 'json' }>): Reading {
   const good = body.locker.items.map(({ gear, start }, i): GoodRow => ({ row: i + 1, gear, start: { ...start, remainingM: start.remainingM ?? gear.lengthM } }));
-  const first = new Map<string, number>();
-  const errors = good.flatMap(({ row, gear }): RowError[] => {
-    const before = first.get(gear.code);
-    if (before === undefined) { first.set(gear.code, row); return []; }
-    return [{ row, column: 'code', code: 'code-twice', values: { code: gear.code, row: before } }];
-  });
-  const twins = new Set(errors.map((e) => e.row));
-  return { columns: [], good: good.filter((g) => !twins.has(g.row)), errors };
+  return { columns: [], ...withoutTwins(good, 'code') };
 }
 
 /** Rows whose tag the crew has already are errors, not changes: an import never writes over what is kept. */

@@ -53,6 +53,10 @@ export function outcomeOf(gear: Pick<Gear, 'item'>, before: Pick<GearState, 'con
   return inspectionOutcome({ kind: gear.item.kind, before: before.condition === 'damaged' ? 'doubtful' : before.condition, lengthM: before.remainingM, found: inspection.found, answered: inspection.answered });
 }
 
+/** What goes on counts as computed; where the inspector lets go on what should be set aside or retired, as doubtful. */
+export const conditionGoingOn = (computed: Pick<InspectionOutcome, 'outcome' | 'condition'>): Condition =>
+  (computed.outcome === 'retire' || computed.outcome === 'isolate' ? 'doubtful' : computed.condition);
+
 function afterInspection(gear: Pick<Gear, 'item'>, state: GearState, on: string, inspection: Inspection): GearState {
   const computed = outcomeOf(gear, state, inspection);
   const places = inspection.found.flatMap((f) => (f.atM !== null && computed.reasons.some((r) => r.found === f && r.then.does === 'isolate') ? [f.atM] : []));
@@ -60,10 +64,7 @@ function afterInspection(gear: Pick<Gear, 'item'>, state: GearState, on: string,
   switch (inspection.decided) {
     case 'retire': return { ...common, state: 'retired', condition: 'damaged' };
     case 'isolate': return { ...common, state: 'set-aside', condition: 'damaged', damagedAtM: places };
-    case 'pass': case 'downgrade': {
-      const overruled = computed.outcome === 'retire' || computed.outcome === 'isolate';
-      return { ...common, state: 'in-service', condition: inspection.condition ?? (overruled ? 'doubtful' : computed.condition), damagedAtM: [] };
-    }
+    case 'pass': case 'downgrade': return { ...common, state: 'in-service', condition: inspection.condition ?? conditionGoingOn(computed), damagedAtM: [] };
   }
 }
 

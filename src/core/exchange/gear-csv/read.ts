@@ -117,7 +117,7 @@ function readRow(columns: readonly MatchedColumn[], values: readonly string[], r
 }
 
 /** Codes that stand twice in the file: every one after the first is an error that names the first. */
-function withoutTwins(rows: readonly GoodRow[], header: string): { readonly good: GoodRow[]; readonly errors: RowError[] } {
+export function withoutTwins(rows: readonly GoodRow[], header: string): { readonly good: GoodRow[]; readonly errors: RowError[] } {
   const first = new Map<string, number>();
   const errors: RowError[] = [];
   const good = rows.filter(({ gear, row }) => {

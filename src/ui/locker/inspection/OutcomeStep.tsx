@@ -2,6 +2,7 @@
 import { useState } from 'react';
 import styled, { css } from 'styled-components';
 import type { Inspection } from '@/core/gear/events';
+import { conditionGoingOn } from '@/core/gear/history';
 import { type Outcome, OUTCOMES } from '@/core/inspection/outcome';
 import type { Condition } from '@/core/rope/condition';
 import { formatQuantity } from '@/core/units';
@@ -32,7 +33,7 @@ export function OutcomeStep({ item, state, onRecorded }: { item: LockerItem; sta
   const { error, busy, record } = useRecord(item.id, () => { state.forget(); onRecorded(); });
   const chosen = decided ?? outcome.outcome;
   const goesOn = chosen === 'pass' || chosen === 'downgrade';
-  const computed = outcome.outcome === 'pass' || outcome.outcome === 'downgrade' ? outcome.condition : 'doubtful';
+  const computed = conditionGoingOn(outcome);
   const otherwise = chosen !== outcome.outcome || (goesOn && condition !== null && condition !== computed);
   const body: Inspection = { kind: 'inspected', answered: [...draft.answered], found: [...draft.found], decided: chosen, condition: goesOn && condition !== null && condition !== outcome.condition ? condition : null, reason };
   return (
