@@ -55,7 +55,7 @@ async function loadLocker(db: Database, crews: ReadonlyMap<string, Home>): Promi
     const home = crews.get(crew);
     const members = new Map((await membersOfCrew(db, home!.crewId, 0)).map((m): [string, Member] => [m.name, m]));
     const document = gearSchema.parse({ format: GEAR_FORMAT, version: GEAR_VERSION, ...gear, boughtOn: day(boughtDaysAgo), firstUsedOn: day(firstUsedDaysAgo) });
-    const { id } = await enterGear(db, [...members.values()].find((m) => m.id === home!.memberId)!, { gear: document, start }, ago(enteredDaysAgo));
+    const { id } = await enterGear(db, [...members.values()].find((m) => m.id === home!.memberId)!, { gear: document, start }, ago(enteredDaysAgo), false);
     for (const { daysAgo, by, body } of history) await recordGear(db, members.get(by)!, id, body, ago(daysAgo));
   }
 }

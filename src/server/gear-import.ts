@@ -6,7 +6,7 @@ import { writeGearTable } from '@/core/exchange/gear-csv/write';
 import type { GearStart } from '@/core/gear/gear';
 import { type Database, transaction } from '@/db/pool';
 import type { Member } from '@/db/queries/crews';
-import { insertGear, type StoredGear, takenCodes } from '@/db/queries/gear';
+import { codesOfRemoved, insertGear, type StoredGear, takenCodes } from '@/db/queries/gear';
 import { allGear } from '@/db/queries/gear-list';
 import { wordIssue } from '@/wording/issues';
 import type { importBody } from './api/gear-schemas';
@@ -43,13 +43,15 @@ function readLocker(body: Extract<z.infer<typeof importBody>, { from: 'json' }>)
   return { columns: [], ...withoutTwins(good, 'code') };
 }
 
-/** Rows whose tag the crew has already are errors, not changes: an import never writes over what is kept. */
+/** Rows whose tag the crew has already, or that a removed thing wore, are errors: an import never writes over what is kept, nor takes its tag in silence. */
 async function withoutTaken(db: Database, crewId: string, reading: Reading): Promise<Reading> {
-  const taken = await takenCodes(db, crewId, reading.good.map((g) => g.gear.code));
-  if (taken.size === 0) return reading;
+  const codes = reading.good.map((g) => g.gear.code);
+  const [taken, worn] = [await takenCodes(db, crewId, codes), await codesOfRemoved(db, crewId, codes)];
+  const code = (g: GoodRow): 'code-taken' | 'code-worn-before' | null => (taken.has(g.gear.code) ? 'code-taken' : worn.has(g.gear.code) ? 'code-worn-before' : null);
+  if (taken.size + worn.size === 0) return reading;
   const column = reading.columns.find((c) => c.column?.id === 'code')?.header ?? 'code';
-  const errors = reading.good.filter((g) => taken.has(g.gear.code)).map((g): RowError => ({ row: g.row, column, code: 'code-taken', values: { code: g.gear.code } }));
-  return { ...reading, good: reading.good.filter((g) => !taken.has(g.gear.code)), errors: [...reading.errors, ...errors].sort((a, b) => a.row - b.row) };
+  const errors = reading.good.flatMap((g): RowError[] => { const why = code(g); return why === null ? [] : [{ row: g.row, column, code: why, values: { code: g.gear.code } }]; });
+  return { ...reading, good: reading.good.filter((g) => code(g) === null), errors: [...reading.errors, ...errors].sort((a, b) => a.row - b.row) };
 }
 
 function report(reading: Reading, kept: number): ImportReport {

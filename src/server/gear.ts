@@ -6,7 +6,7 @@ import { checkRecord } from '@/core/gear/record';
 import type { Plan } from '@/core/exchange/plan';
 import { type GearFact, gearIdOf, gearIdsOf } from '@/core/securement/gear-facts';
 import { ConstraintError, type Database, pool } from '@/db/pool';
-import { gearByCode, gearById, gearByIds, holdGear, insertGear, lockGear, type NewGear, refreshGear, type StoredGear, updateGear } from '@/db/queries/gear';
+import { codesOfRemoved, gearByCode, gearById, gearByIds, holdGear, insertGear, lockGear, type NewGear, refreshGear, type StoredGear, updateGear } from '@/db/queries/gear';
 import { addGearEvent, gearHistory } from '@/db/queries/gear-events';
 import { GEAR_SORTS, type GearQuery } from '@/db/queries/gear-list';
 import { rejudgePlansUsing } from '@/db/queries/plan-gear';
@@ -68,14 +68,21 @@ async function refusingTakenTags<T>(code: string, work: () => Promise<T>): Promi
   }
 }
 
-/** Enters a thing. Call inside a transaction. */
-export async function enterGear(db: Database, member: Member, thing: NewGear, now: Date): Promise<StoredGear> {
+/** A tag that something wore which was removed is not taken again in silence: whoever enters it says so. @throws Refusal 422 `code-worn-before` */
+async function tagIsFree(db: Database, crewId: string, code: string, again: boolean): Promise<void> {
+  if (!again && (await codesOfRemoved(db, crewId, [code])).size > 0) throw refuse(422, 'code-worn-before', { code }, ['code']);
+}
+
+/** Enters a thing; `again`: its tag may be one that a removed thing wore. Call inside a transaction. */
+export async function enterGear(db: Database, member: Member, thing: NewGear, now: Date, again: boolean): Promise<StoredGear> {
+  await tagIsFree(db, member.crewId, thing.gear.code, again);
   const [id] = await refusingTakenTags(thing.gear.code, () => insertGear(db, member.crewId, member.id, [thing], now));
   return gearById(db, member.crewId, id!);
 }
 
 /** Changes what a thing is; plans that use it are judged anew. Call inside a transaction. */
-export async function changeGear(db: Database, member: Member, id: string, version: number, gear: StoredGear['document']): Promise<StoredGear> {
+export async function changeGear(db: Database, member: Member, id: string, version: number, gear: StoredGear['document'], again: boolean): Promise<StoredGear> {
+  if ((await gearById(db, member.crewId, id)).document.code !== gear.code) await tagIsFree(db, member.crewId, gear.code, again);
   const history = await gearHistory(db, member.crewId, id);
   const changed = await refusingTakenTags(gear.code, () => updateGear(db, member.crewId, member.id, id, version, gear, history));
   await rejudgePlansUsing(db, member.crewId, id);
@@ -95,7 +102,10 @@ export async function recordGear(db: Database, member: Member, id: string, body:
   return gearById(db, member.crewId, id);
 }
 
-/** Things by id, out of an address. */
+/** Whether the address says that a tag which a removed thing wore is meant: `?tagAgain=true`. */
+export const tagAgain = (request: Request): boolean => new URL(request.url).searchParams.get('tagAgain') === 'true';
+
+/** Things by id, out of an address, removed ones too. */
 export async function askedGear(db: Database, crewId: string, search: URLSearchParams, most: number): Promise<StoredGear[]> {
   const ids = (search.get('ids') ?? '').split(',').filter((id) => /^[0-9a-f-]{36}$/i.test(id));
   if (ids.length > most) throw refuse(422, 'too-big', { most, what: 'array' }, ['ids']);
@@ -108,12 +118,12 @@ export const standingOn = (stored: StoredGear, now: Date) => ({ ...stored, due: 
 /** What the locker says today of the things a plan uses, as entries a page can take. */
 export async function factsToday(crewId: string, plan: Plan): Promise<(readonly [string, GearFact])[]> {
   const now = new Date();
-  return (await gearByIds(pool(), crewId, gearIdsOf(plan))).map((g) => [g.id, { gear: g.document, state: g.standing, due: standingOn(g, now).due }] as const);
+  return (await gearByIds(pool(), crewId, gearIdsOf(plan))).map((g) => [g.id, { gear: g.document, state: g.standing, due: standingOn(g, now).due, removed: g.removed }] as const);
 }
 
 /**
- * A plan as it may be kept. Ids of things this crew does not have are taken out: they come with documents of other crews
- * and mean nothing here. What is retired may stay where it was (the plan is barred by it) but not be put in.
+ * A plan as it may be kept. Ids of things this crew never had are taken out: they come with documents of other crews
+ * and mean nothing here. What is retired or was removed may stay where it was (the plan is told so) but not be put in.
  * Call inside a transaction, which then holds those things as they are. @throws Refusal 422 `gear-retired` with the place
  */
 export async function admitGear(db: Database, crewId: string, plan: Plan, before: Plan | null): Promise<Plan> {
@@ -127,7 +137,7 @@ export async function admitGear(db: Database, crewId: string, plan: Plan, before
       const id = gearIdOf(element);
       if (id === null) return element;
       const gear = found.get(id);
-      if (gear?.standing.state === 'retired' && !had.has(id)) throw refuse(422, 'gear-retired', { code: gear.document.code }, ['lines', i, 'elements', k, 'gearId']);
+      if (gear && (gear.standing.state === 'retired' || gear.removed) && !had.has(id)) throw refuse(422, gear.removed ? 'gear-removed' : 'gear-retired', { code: gear.document.code }, ['lines', i, 'elements', k, 'gearId']);
       return gear ? element : { ...element, gearId: null };
     }),
   }));

@@ -22,7 +22,36 @@ const FINDINGS: Record<string, (v: Values, force: Force, length: Force) => strin
   'tilting-rows': (v) => `Tilting of ${v['rows']} rows side by side is judged row by row, without the lines.`,
   'over-tension': (v, f) => `${v['line']}: pull less. Hauling puts ${f('hauledN', 'demand')} on a line that may carry ${f('wllN', 'capacity')}.`,
   'load-crushed': (v, f) => `${v['line']}: pull less. Hauling presses ${f('hauledN', 'demand')} on a load that takes ${f('limitN', 'capacity')} a line.`,
-  'line-not-placed': (v) => `${v['line']}: give it two anchors on the deck, or enter its angle.`,
+  'line-not-placed': (v) => `${v['line']}: ${v['kind'] === 'direct' ? 'say where it holds the load, and give it an anchor on the deck' : v['kind'] === 'loop' ? 'say where it holds the load, and give it two anchors on the deck' : 'give it two anchors on the deck, or enter its angle'}. Until then it is not counted.`,
+  'lean-unknown': (v) => `${v['line']}: say to which side it leans. Its angle in plan counts on one side only.`,
+  'over-same-ring': (v) => `${v['line']}: lead it to another anchor. Both ends on one ring press nothing down; it is not counted.`,
+  'over-beyond-load': (v) => `${v['line']}: choose anchors beside the load. Between these it does not lie over it; it is not counted.`,
+  'over-one-side': (v) => `${v['line']}: choose anchors on both sides of the load. From one side it does not lie over it; it is not counted.`,
+  'over-ring-under-load': (v) => `${v['line']}: choose anchors outside the load. These lie under it; the line is not counted.`,
+  'attached-outside-load': (v) => `${v['line']}: say where on the load it holds. That place is not on the load; the line is not counted.`,
+  'direct-not-at-load': (v) => `${v['line']}: its other end must be on the load. Choose “something else” for that end and say what it is; until then it is not counted.`,
+  'end-not-anchored': (v) => `${v['line']}: put an anchor at its end. A line that is fast at one end only holds nothing; it is not counted.`,
+  'anchor-between': (v) => `${v['line']}: anchors stand at its ends only. Make two lines of it.`,
+  'rope-end-loose': (v) => `${v['line']}: tie its rope on. Each end needs a knot, a splice or a ratchet; until then it is not counted.`,
+  'hitch-not-locked': (v) => `${v['line']}: lock the hitch. Unlocked it lets go with the hand; it is not counted.`,
+  'no-run': (v) => `${v['line']}: choose a rope, webbing or chain.`,
+  'pressing-unknown': (v, f) => `${v['line']}: enter its pull. The load takes ${f('limitN', 'capacity')} a line, and nobody knows what this one presses.`,
+  'bend-not-measured': (v) => `${v['line']}: measure ${v['place']}. Over a bend nobody measured nothing is known.`,
+  'webbing-over-edge': (v) => `${v['line']}: protect ${v['place']}. Webbing wants a protected edge or a radius of 25 mm.`,
+  'chain-over-edge': (v) => `${v['line']}: protect ${v['place']}. Chain over an edge of less than 3 link diameters is not rated.`,
+  'tension-drags': (v, f) => `${v['line']}: even its legs out or pull less. Kept at ${f('keptN', 'demand')} it drags the load toward its flatter leg.`,
+  'tension-enough': (v, f) => `Haul ${v['count'] === 1 ? 'it' : 'each'} to at least ${f('tensionN', 'demand')} (${v['lines']}). The rule is met without; nothing but tension holds the load.`,
+  'tension-needed': (v) => `Add lines that pull against the motion. The rule is met, but no tension that ${v['lines']} may carry holds the load in every direction.`,
+  'breaking-not-known': () => 'The rule is met. Whether the lines stand the hardest braking nobody can say: where marked gear breaks is not on its label.',
+  'statics-too-close': () => 'The rule is met. Statics are too close to call; add a line or more pull.',
+  'cg-middle-assumed': () => 'Find where the weight lies. It is taken in the middle of the load; a tenth off it would turn the verdict.',
+  'line-does-nothing': (v) => `${v['line']} adds nothing in any direction.`,
+  'load-overhangs': (v, _, l) => `The load reaches ${l('overM', 'demand')} beyond the deck. Only what stands on the deck counts as its footing; mark the overhang.`,
+  'load-off-deck': (v, _, l) => `Put the load on the deck: it reaches ${l('overM', 'demand')} beyond it, and its weight does not lie over what stands on it.`,
+  'board-not-measured': (v) => `Measure how high the board ${v['direction']} reaches. Its foot alone counts.`,
+  'statics-needs-place': (v) => `${v['line']}: choose its anchors on the deck. By its angle alone the rule counts it, but statics cannot.`,
+  'locker-not-asked': (v) => `${v['line']}: the locker could not be asked about its gear. Try again.`,
+  'gear-gone-bad': (v) => `${v['line']}: take ${v['code']} off. It was removed from the locker, and it was not fit for use then.`,
   'tension-unknown': (v) => `${v['line']}: enter the label tension or the pull. Without tension an over-line does not press.`,
   'slick-rope': (v) => `${v['line']}: ordinary knots slip in this fibre; they count at most 40 %.`,
   'unrated-anchor': (v) => `${v['line']}: read the plate on ${v['place']}. An unrated anchor gives no working load limit.`,
@@ -45,10 +74,10 @@ const FINDINGS: Record<string, (v: Values, force: Force, length: Force) => strin
   'rope-shared-short': (v, _, l) => `${v['code']} is on more than one line (${v['lines']}) and ${l('shortM', 'demand')} too short for all of them.`,
   'gear-retired': (v) => `${v['line']}: take ${v['code']} off. It is retired.`,
   'gear-set-aside': (v) => `${v['line']}: take ${v['code']} off, or cut its damage out first. It is set aside.`,
-  'gear-worse': (v) => `${v['line']}: take over what the locker says of ${v['code']} now (${v['condition']}). The plan counts with more.`,
+  'gear-worse': (v) => `${v['line']}: take over what the locker says of ${v['code']} now (${v['condition']}), or take another. The plan counts with more.`,
   'gear-suspect': (v) => `${v['line']}: inspect ${v['code']} before it is loaded. Something happened to it.`,
   'gear-overdue': (v) => `${v['line']}: inspect ${v['code']}. Its inspection is overdue.`,
-  'gear-gone': (v) => `${v['line']}: choose its rope anew. It is no longer in the locker.`,
+  'gear-gone': (v) => `${v['line']}: choose ${v['code'] ?? 'its gear'} anew. It is no longer in the locker.`,
   'knot-jams': (v) => `${v['line']}: a ${v['knot']} may jam under load and have to be cut.`,
 };
 
@@ -63,6 +92,7 @@ export const FINDING_CODES = Object.keys(FINDINGS);
 const CHANGES: Record<string, (v: Values, force: Force) => string> = {
   'put-mat': () => 'Put an anti-slip mat under the load',
   'pull-harder': (_, f) => `Pull ${f('toN', 'demand')}, not ${f('fromN')}`,
+  'second-loop': (_, f) => `Double trucker’s hitch: a second loop in the hauling part, ${f('pullN', 'demand')} of pull`,
   'use-instead': (v) => `${v['line']}: ${v['instead']} instead`,
   'enter-rating': (v, f) => `Read the plate on ${v['anchor']} (tried: ${f('tryN', 'capacity')})`,
   'protect-edge': (v) => `${v['line']}: edge protectors`,
@@ -73,7 +103,7 @@ const CHANGES: Record<string, (v: Values, force: Force) => string> = {
 /** One helpful change in words. */
 export function wordChange(change: Pick<Change, 'code' | 'values'>, units: UnitChoice): string {
   // A hand's pull is said in newtons, not in thousandths of a kilonewton.
-  const chosen: UnitChoice = change.code === 'pull-harder' && units.force === 'kN' ? { ...units, force: 'N' } : units;
+  const chosen: UnitChoice = (change.code === 'pull-harder' || change.code === 'second-loop') && units.force === 'kN' ? { ...units, force: 'N' } : units;
   const force: Force = (key, rounding = 'nearest') => formatQuantity(Number(change.values[key]), 'force', chosen, rounding);
   return CHANGES[change.code]?.(change.values, force) ?? change.code;
 }

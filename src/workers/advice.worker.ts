@@ -1,10 +1,11 @@
 import { helpfulChanges } from '@/core/securement/advice/one-change';
+import { LOCKER_NOT_ASKED } from '@/core/securement/gear-facts';
 import { type AdviceAnswer, type AdviceRequest, PROTOCOL } from './protocol';
 
 /** Tries single changes to a plan away from the page, so that typing never waits for it. */
 self.onmessage = (event: MessageEvent<AdviceRequest>): void => {
   if (event.data.protocol !== PROTOCOL) return;
   const { id, plan, gear } = event.data;
-  const answer: AdviceAnswer = { protocol: PROTOCOL, id, changes: helpfulChanges(plan, gear && new Map(gear)) };
+  const answer: AdviceAnswer = { protocol: PROTOCOL, id, changes: helpfulChanges(plan, gear ? new Map(gear) : LOCKER_NOT_ASKED) };
   self.postMessage(answer);
 };

@@ -14,7 +14,6 @@ import { closed } from '@/core/knot/topology/closure';
 import { jonesInA } from '@/core/knot/topology/jones';
 import { planarCode } from '@/core/knot/topology/planar-code';
 import { viewsOf } from '@/core/knot/topology/views';
-import { assess } from '@/core/securement/assess';
 import { helpfulChanges } from '@/core/securement/advice/one-change';
 import { CutSearch } from '@/core/cutting/search';
 import { pool } from '@/db/pool';
@@ -23,7 +22,7 @@ import { planPage } from '@/db/queries/plans';
 import { launch, Person } from '../support/browser';
 import { foundCrew, request } from '../support/api';
 import { fileOf } from '../../scripts/knots/forms';
-import { demoDocument, demoLocker, demoPlan } from '../support/demo';
+import { demoDocument, demoLocker, demoPlan, judge } from '../support/demo';
 import { formOf, randomOf } from '../support/knots';
 
 /** Figures of the README. Prints a line each; decides nothing. */
@@ -55,13 +54,13 @@ function eightLines(): Plan {
 
 function benchCore(): void {
   const plan = eightLines();
-  for (let i = 0; i < 200; i++) assess(plan);
+  for (let i = 0; i < 200; i++) judge(plan);
   const began = performance.now();
   const runs = 500;
-  for (let i = 0; i < runs; i++) assess(plan);
+  for (let i = 0; i < runs; i++) judge(plan);
   print('assess(), plan of 8 lines, traced', `${Math.round(((performance.now() - began) / runs) * 1000)} µs`);
   const advice = performance.now();
-  for (let i = 0; i < 10; i++) helpfulChanges(plan);
+  for (let i = 0; i < 10; i++) helpfulChanges(plan, new Map());
   print('what would help most, plan of 8 lines (in a worker)', `${((performance.now() - advice) / 10).toFixed(0)} ms`);
 }
 

@@ -29,7 +29,7 @@ const memberOf = async (name: string): Promise<Member> => {
 };
 const rope = (code: string, extra: Record<string, unknown> = {}): Gear => gearSchema.parse({ format: 'vast-cleat/gear', version: 1, code, lengthM: 30, item: { kind: 'rope', material: 'polyester', diameterM: 0.012, mbsN: 21000 }, ...extra });
 const start = (extra: Record<string, unknown> = {}) => startSchema.parse(extra);
-const enter = (code: string, extra: Record<string, unknown> = {}, who = ours) => transaction((c) => enterGear(c, who, { gear: rope(code, extra), start: start({ lastInspectedOn: '2026-10-01' }) }, NOW), pool);
+const enter = (code: string, extra: Record<string, unknown> = {}, who = ours) => transaction((c) => enterGear(c, who, { gear: rope(code, extra), start: start({ lastInspectedOn: '2026-10-01' }) }, NOW, false), pool);
 const record = (id: string, body: Parameters<typeof recordGear>[3], who = ours) => transaction((c) => recordGear(c, who, id, body, NOW), pool);
 const inspection = { kind: 'inspected' as const, answered: INSPECTION_CHECKS.rope.map((c) => c.id), found: [], decided: 'pass' as const, condition: null, reason: '' };
 const query = (part: Partial<GearQuery> = {}): GearQuery => ({ ...ALL_GEAR, today: TODAY, ...part });
@@ -81,14 +81,14 @@ describe('things and their history', () => {
   });
   it('of many who change the label at once one wins', async () => {
     const { id } = await enter('A-6');
-    const results = await Promise.allSettled(Array.from({ length: 5 }, (_, i) => transaction((c) => changeGear(c, ours, id, 1, rope('A-6', { place: `peg ${i}` })), pool)));
+    const results = await Promise.allSettled(Array.from({ length: 5 }, (_, i) => transaction((c) => changeGear(c, ours, id, 1, rope('A-6', { place: `peg ${i}` }), false), pool)));
     expect(results.filter((r) => r.status === 'fulfilled')).toHaveLength(1);
     expect(results.filter((r) => r.status === 'rejected').every((r) => (r as PromiseRejectedResult).reason instanceof ConflictError)).toBe(true);
   });
   it('what a crew’s interval moves is due accordingly, to the day that is computed elsewhere', async () => {
     const who = await memberOf('Intervals');
     const day = '2026-08-31';
-    const [normal, daily] = await Promise.all((['normal', 'daily'] as const).map((use) => transaction((c) => enterGear(c, who, { gear: rope(`I-${use}`, { use }), start: start({ lastInspectedOn: day }) }, NOW), pool)));
+    const [normal, daily] = await Promise.all((['normal', 'daily'] as const).map((use) => transaction((c) => enterGear(c, who, { gear: rope(`I-${use}`, { use }), start: start({ lastInspectedOn: day }) }, NOW, false), pool)));
     await transaction((c) => setCrewIntervals(c, who.crewId, { normalMonths: 18, dailyMonths: 6 }), pool);
     expect((await gearById(pool, who.crewId, normal!.id)).dueOn).toBe(monthsLater(day, 18));
     expect((await gearById(pool, who.crewId, daily!.id)).dueOn).toBe(monthsLater(day, 6));
@@ -188,7 +188,7 @@ describe('the list', () => {
   });
   it('filters by what it is, size, length left, state, due day and words, together', async () => {
     const who = await memberOf('Filters');
-    const put = (code: string, extra: Record<string, unknown>, s: Record<string, unknown> = {}) => transaction((c) => enterGear(c, who, { gear: rope(code, extra), start: start(s) }, NOW), pool);
+    const put = (code: string, extra: Record<string, unknown>, s: Record<string, unknown> = {}) => transaction((c) => enterGear(c, who, { gear: rope(code, extra), start: start(s) }, NOW, false), pool);
     await put('F-1', { place: 'Barn 100%', lengthM: 20 }, { lastInspectedOn: '2026-11-01' });
     await put('F-2', { item: { kind: 'rope', material: 'manila', diameterM: 0.014 }, lengthM: 9 }, { lastInspectedOn: '2026-05-01' });
     await put('F-3', { item: { kind: 'chain', grade: '70', sizeM: 0.009525 }, lengthM: 6 }, { lastInspectedOn: '2026-06-10' });

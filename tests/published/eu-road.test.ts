@@ -1,12 +1,11 @@
 /** EN 12195-1:2010, formulas from memory, examples worked by hand with g = 9.81 as the standard's own examples do. */
 import { describe, expect, it } from 'vitest';
-import { assess } from '@/core/securement/assess';
 import { parsePlan, type Plan } from '@/core/exchange/plan';
 import { blockingNeeded, EU, overLashingsNeeded, overLashingTensionNeeded, tiltingLashingsNeeded } from '@/core/securement/rules/eu-formulas';
 import { STANDARD_GRAVITY } from '@/core/units';
-import { demoPlan } from '../support/demo';
+import { demoPlan, judge } from '../support/demo';
 
-const row = (plan: Plan, code: string, direction: string) => assess(plan).rows.find((r) => r.code === code && r.direction === direction)!;
+const row = (plan: Plan, code: string, direction: string) => judge(plan).rows.find((r) => r.code === code && r.direction === direction)!;
 
 describe('over-lashing against sliding, by hand', () => {
   // 2,000 kg, μ 0.4, α 90°, F_T 4,000 N, forward: 1.25·(0.8 − 0.4)·2000·9.81 = 9,810 N; one lashing 2·0.4·4000 = 3,200 N; 3.07 → 4
@@ -72,7 +71,7 @@ describe('the rule set on a plan agrees with the formulas', () => {
   it('F_T counts up to half the lashing capacity, and a finding says so', () => {
     const tight = plan([webbing({ id: 'l', name: 'l' }, 15_000)]);
     expect(row(tight, 'sliding', 'forward').provided.value).toBeCloseTo(0.4 + (0.4 * 2 * 10_000) / 1.25 / (2000 * STANDARD_GRAVITY), 9);
-    expect(assess(tight).findings.map((f) => f.code)).toContain('pretension-over-half-lc');
+    expect(judge(tight).findings.map((f) => f.code)).toContain('pretension-over-half-lc');
     // Sideways tilting is then asked for with 0.6 g instead of 0.5 g.
     expect([row(tight, 'tilting', 'sideways').required.value, row(plan([webbing({ id: 'l', name: 'l' })]), 'tilting', 'sideways').required.value]).toEqual([0.6, 0.5]);
   });
@@ -82,9 +81,9 @@ describe('the rule set on a plan agrees with the formulas', () => {
     expect(r.provided.value).not.toBeCloseTo(r.beside!.value!, 3);
   });
   it('hand-tied rope has no lashing capacity, knotted webbing is barred (EN 12195-2, from memory)', () => {
-    expect(assess(demoPlan('carousel-crate')).findings.map((f) => f.code)).toContain('no-lashing-capacity');
+    expect(judge(demoPlan('carousel-crate')).findings.map((f) => f.code)).toContain('no-lashing-capacity');
     const knotted = webbing({ id: 'l', name: 'l' });
     knotted.elements.splice(1, 0, { id: 'k', kind: 'knot', knot: 'bowline' } as never);
-    expect(assess(plan([knotted])).verdict).toBe('barred');
+    expect(judge(plan([knotted])).verdict).toBe('barred');
   });
 });

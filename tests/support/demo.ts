@@ -1,3 +1,4 @@
+import { assess } from '@/core/securement/assess';
 import { readdirSync, readFileSync } from 'node:fs';
 import { happeningSchema, type HistoryEntry } from '@/core/gear/events';
 import { type Gear, gearSchema, startSchema } from '@/core/gear/gear';
@@ -33,3 +34,6 @@ export function demoLocker(today: Date): { readonly crew: string; readonly gear:
     return { crew, gear, entries, state: stateOf(gear, entries) };
   });
 }
+
+/** A plan that uses nothing of a locker, judged. */
+export const judge = (plan: Plan) => assess(plan, new Map());

@@ -12,7 +12,7 @@ export function chain(elements: readonly Record<string, unknown>[]): LineElement
 
 export const ownAnchor = (wllLbf: number | null, extra: Record<string, unknown> = {}) => ({
   kind: 'anchor',
-  at: { on: 'own', name: 'ring', rating: wllLbf === null ? { state: 'unrated' } : { state: 'rated', wllN: `${wllLbf} lbf` }, ...extra },
+  at: { on: 'own', name: 'ring', barDiameterM: '16 mm', rating: wllLbf === null ? { state: 'unrated' } : { state: 'rated', wllN: `${wllLbf} lbf` }, ...extra },
 });
 
 /** 5/16 in braided nylon of 1,800 lbf, new and dry. */

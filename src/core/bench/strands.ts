@@ -2,6 +2,7 @@ import type { BenchSystem, RiggingDocument } from '../exchange/rigging';
 import type { BenchFigures } from './figures';
 import { truckersRigging } from '../tackle/family';
 import type { Tackle, TackleTurn } from '../tackle/fields';
+import type { RiggingPass } from '../tackle/rigging';
 import { type TackleForces, tackleForces } from '../tackle/rigging-working';
 import { traced, type Working } from '../working/working';
 
@@ -10,16 +11,15 @@ const NAMES: Record<string, string> = { L: 'load', P: 'loop', Q: 'second loop', 
 /** A hitch as the tackle it is, its turns named for what they go round. */
 function tackleOfHitch(hitch: Extract<BenchSystem, { kind: 'truckers' }>): Tackle {
   const rigging = truckersRigging(hitch);
-  const turn = (body: string, efficiency: number): TackleTurn => {
+  const turn = ({ body, efficiency, wrapRad }: RiggingPass): TackleTurn => {
     const round = body === 'A' ? hitch.roundAnchor : hitch.inLoop;
-    const plain = efficiency === (body === 'A' ? hitch.anchorEfficiency : hitch.loopEfficiency);
-    // A round turn leaves less than its kind's range says: it stands as a figure of its own.
-    return { by: 'efficiency', round: plain ? round : null, efficiency };
+    // A round turn is more than the half turn its kind's range is for: it stands with its own angle.
+    return wrapRad !== undefined && wrapRad > Math.PI ? { by: 'friction', mu: -Math.log(efficiency) / wrapRad, wrapRad } : { by: 'efficiency', round, efficiency };
   };
   return {
     title: '', handForceN: hitch.handForceN, handAngleRad: hitch.handAngleRad, slipM: hitch.slipM,
     bodies: rigging.bodies.map(({ id, kind }) => ({ id, kind, name: NAMES[id] ?? id, holds: { by: 'unrated' } })),
-    ropes: rigging.ropes.map((r) => ({ from: r.from, to: r.to, passes: r.passes.map((p) => ({ body: p.body, turn: turn(p.body, p.efficiency) })) })),
+    ropes: rigging.ropes.map((r) => ({ from: r.from, to: r.to, passes: r.passes.map((p) => ({ body: p.body, turn: turn(p) })) })),
   };
 }
 

@@ -49,6 +49,8 @@ export const bendSchema = z.object({ id, kind: z.literal('bend'), knot: z.enum(k
 export const edgeSchema = z.object({
   id, kind: z.literal('edge'), name: name.default('edge'), shape: z.enum(['sharp', 'rounded', 'protected']),
   bendDiameterM: size.nullable().default(null),
+  /** Friction of the line on it; null: not known, and then both sides of it have one tension. */
+  mu: ratio(0, 1).nullable().default(null),
 });
 
 export const loopSchema = z.object({ id, kind: z.literal('loop'), knot: z.enum(knotsFor('loop')) });
@@ -71,7 +73,7 @@ export const webbingSchema = z.object({
 /** Ratchet. `standardTensionN`: the tension its label promises at the standard hand force. */
 export const ratchetSchema = z.object({
   id, kind: z.literal('ratchet'), rating: ratingSchema, standardTensionN: force.nullable().default(null),
-  handForceN: quantity('force', { least: 1, most: 5000 }).default(500),
+  handForceN: quantity('force', { least: 1, most: 5000 }).default(500), tag: z.string().trim().max(40).default(''), gearId,
 });
 
 export const chainSchema = z.object({
@@ -82,13 +84,13 @@ export const chainSchema = z.object({
 /** Lever or turnbuckle binder: a given ratio with an efficiency. */
 export const binderSchema = z.object({
   id, kind: z.literal('binder'), rating: ratingSchema, leverRatio: ratio(1, 200).default(25), efficiency: ratio(0.01, 1).default(0.3),
-  handForceN: quantity('force', { least: 1, most: 5000 }).default(500),
+  handForceN: quantity('force', { least: 1, most: 5000 }).default(500), tag: z.string().trim().max(40).default(''), gearId,
 });
 
 /** Hook, ring, shackle or connector inside the line. `turnRad`: by how much it turns the load line (0: in line). */
 export const fittingSchema = z.object({
   id, kind: z.literal('fitting'), name, rating: ratingSchema, turnRad: quantity('angle', { least: 0, most: Math.PI }).default(0),
-  barDiameterM: size.nullable().default(null),
+  barDiameterM: size.nullable().default(null), tag: z.string().trim().max(40).default(''), gearId,
 });
 
 export const elementSchema = z.discriminatedUnion('kind', [

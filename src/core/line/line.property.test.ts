@@ -4,8 +4,7 @@ import { braidedNylon, chain, context, ownAnchor } from '../../../tests/support/
 import { KNOT_SCHOOL_CHOICES, knotEfficiency } from '../knot/efficiency';
 import { KNOTS, type KnotId, knotsFor } from '../knot/knots';
 import { SCHOOL_IDS } from '../rope/schools';
-import { demoNames, demoPlan } from '../../../tests/support/demo';
-import { assess } from '../securement/assess';
+import { demoNames, demoPlan, judge } from '../../../tests/support/demo';
 import { checkFormulas as check } from '../../../tests/support/working';
 import { bare, traced } from '../working/working';
 import { alternatives } from './alternatives';
@@ -18,7 +17,7 @@ const element = fc.oneof(
   fc.record({ kind: fc.constant('loop'), knot: fc.constantFrom(...knotsFor('loop')) }),
   fc.record({ kind: fc.constant('lock'), knot: fc.constantFrom(...knotsFor('lock')) }),
   fc.record({ kind: fc.constant('edge'), shape: fc.constantFrom('rounded', 'protected'), bendDiameterM: fc.double({ min: 0.02, max: 0.3, noNaN: true }) }),
-  fc.record({ kind: fc.constant('fitting'), name: fc.constant('hook'), rating: fc.record({ state: fc.constant('rated'), wllN: force }), turnRad: fc.double({ min: 0, max: Math.PI, noNaN: true }) }),
+  fc.record({ kind: fc.constant('fitting'), name: fc.constant('hook'), rating: fc.record({ state: fc.constant('rated'), wllN: force }), turnRad: fc.double({ min: 0, max: Math.PI, noNaN: true }), barDiameterM: fc.double({ min: 0.013, max: 0.1, noNaN: true }) }),
   fc.record({ kind: fc.constant('rope'), rope: fc.record({ material: fc.constantFrom('polyester', 'nylon', 'manila'), diameterM: fc.constant('12 mm'), mbsN: force, condition: fc.constantFrom('new', 'good', 'worn', 'doubtful') }) }),
 );
 const truckers = fc.record({
@@ -82,7 +81,7 @@ describe('the working shows what was computed', () => {
   });
   it('so does every figure of the demo plans', () => {
     for (const name of demoNames()) {
-      const a = assess(demoPlan(name));
+      const a = judge(demoPlan(name));
       a.rows.forEach((row) => [row.required, row.provided, ...(row.beside ? [row.beside] : [])].forEach(check));
       a.lines.forEach(({ tension, capacity }) => [tension.pretension, tension.hauled, capacity.wll].forEach(check));
     }

@@ -5,7 +5,7 @@ import type { ElementKindId, ElementOf } from './gear';
 /** Why a place has no known capacity. */
 export type PlaceProblem =
   | 'unrated-anchor' | 'anchor-missing' | 'unknown-rope' | 'bend-too-sharp' | 'no-rope' | 'knot-in-webbing' | 'knot-in-chain'
-  | 'post-not-measured' | 'unrated-fitting' | 'unmarked-gear';
+  | 'post-not-measured' | 'bend-not-measured' | 'webbing-over-edge' | 'chain-over-edge' | 'unrated-fitting' | 'unmarked-gear';
 
 /** Which part of an element a place is; one element may have several (a trucker's hitch has three). */
 export type PlacePart =
@@ -56,4 +56,10 @@ export function makePlace<V>(
 /** A capacity nobody knows, and why. */
 export function unknownCapacity<V>(t: Tracer<V>, label: string, source: string): V {
   return t.given({ label, symbol: 'C', value: null, unit: 'N', source, confidence: 'entered' });
+}
+
+/** Of several readings of one place the weakest; one nobody knows is weaker than any that is known. */
+export function weakestPlace<V>(t: Tracer<V>, places: readonly Place<V>[]): Place<V>[] {
+  const rank = (p: Place<V>): number => t.value(p.allowed) ?? -1;
+  return places.length === 0 ? [] : [places.reduce((a, b) => (rank(b) < rank(a) ? b : a))];
 }

@@ -2,7 +2,7 @@ import { diameterGiven, insideLength, LEAST_TAIL_M, ropeUseOf, tailOf } from '..
 import { knot, type KnotId } from '../knot/knots';
 import { stiffness } from '../rope/strength';
 import { HAND_WIDTH_M, KNOT_SETTING_M, stretchOf } from '../tackle/take-up';
-import { formula, type Tracer } from '../working/working';
+import { bare, formula, type Tracer } from '../working/working';
 import type { ElementOf, LineElement } from './gear';
 
 /** Working end a pair of hands needs to tie and to haul with: 18 in. Source: common practice. */
@@ -26,7 +26,9 @@ function knotRope<V>(t: Tracer<V>, id: KnotId, diameterM: number, strand = 0, ta
 
 /** What the line takes up by stretching while it is hauled; nothing where its tension or its stiffness is not known, and said so. */
 function takenUp<V>(t: Tracer<V>, { ropes }: Pick<Needs<V>, 'ropes'>, route: V, hauled: V): V {
-  const rope = ropes[0]?.rope;
+  // The softest takes up most; the order of the chain says nothing.
+  const softness = (e: ElementOf<'rope'>): number => stiffness(bare, e.rope) ?? 0;
+  const rope = ropes.length === 0 ? null : ropes.reduce((a, b) => (softness(b) < softness(a) ? b : a)).rope;
   const EA = rope ? stiffness(t, rope) : null;
   if (EA !== null && [route, hauled, EA].every((v) => t.value(v) !== null)) return stretchOf(t, { T: hauled, L: route, EA });
   return t.given({ label: 'stretch', symbol: 'u', value: 0, unit: 'm', source: 'tension or stiffness not known: left out', confidence: 'default' });

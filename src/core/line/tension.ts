@@ -1,11 +1,12 @@
 import type { KeptReading } from '../meter/reading';
+import type { Rope } from '../rope/rope';
 import { stiffness } from '../rope/strength';
 import { riggingOf } from '../tackle/fields';
 import { travelRatio, withoutFriction, riggingForces } from '../tackle/rigging';
 import { tackleForces } from '../tackle/rigging-working';
 import { keptAfterTieOff, keptInTackle, settledFormula, type ShortStrands } from '../tackle/tie-off';
-import { countedRatio, haulingRatio, loopPassage, type TruckersForm } from '../tackle/truckers';
-import { formula, type Tracer } from '../working/working';
+import { anchorStrandForce, countedRatio, haulingRatio, type TruckersForm } from '../tackle/truckers';
+import { bare, formula, type Tracer } from '../working/working';
 import type { ElementOf, LineElement } from './gear';
 
 /** How a line is pulled tight, and what stays. Forces in N; unknown where something needed is unknown. */
@@ -38,17 +39,19 @@ const alongLine = formula({
   symbol: 'H', unit: 'N', text: 'H₀ × cos(φ)', source: 'component of the hand along the line', confidence: 'exact',
   compute: ({ H, phi }: Record<'H' | 'phi', number>) => H * Math.cos(phi),
 });
-const anchorStrand = formula({
-  symbol: 'S₂', unit: 'N', text: 'H₀ × eL^(1 − φ ÷ π)', source: 'strand that comes up from the anchor', confidence: 'exact',
-  compute: ({ H, eL, phi }: Record<'H' | 'eL' | 'phi', number>) => H * eL ** (1 - phi / Math.PI),
-});
 const loadLength = formula({
   symbol: 'L₁', unit: 'm', text: 'L − L₂', source: 'route less the short strands', confidence: 'exact',
   compute: ({ L, short }: Record<'L' | 'short', number>) => L - short,
 });
+/** Hand force that a ratchet's label is made for, N. Source: EN 12195-2, from memory. */
+const LABEL_HAND_N = 500;
 const ratchetTension = formula({
-  symbol: 'T', unit: 'N', text: 'S_TF × H ÷ 500', source: 'label tension at 500 N standard hand force, EN 12195-2', confidence: 'from-memory',
-  compute: ({ S, H }: Record<'S' | 'H', number>) => (S * H) / 500,
+  symbol: 'T', unit: 'N', text: 'S_TF × H ÷ 500', source: 'label tension at 500 N standard hand force, EN 12195-2', confidence: 'from-memory', symbols: { S: 'S_TF' },
+  compute: ({ S, H }: Record<'S' | 'H', number>) => (S * H) / LABEL_HAND_N,
+});
+const ratchetKept = formula({
+  symbol: 'T′', unit: 'N', text: 'S_TF × min(H, 500) ÷ 500', source: 'a hand beyond the label’s earns no credit, EN 12195-2', confidence: 'from-memory', symbols: { S: 'S_TF' },
+  compute: ({ S, H }: Record<'S' | 'H', number>) => (S * Math.min(H, LABEL_HAND_N)) / LABEL_HAND_N,
 });
 const binderRatio = formula({
   symbol: 'R', unit: 'ratio', text: 'r × e', source: 'lever ratio times efficiency', confidence: 'exact',
@@ -69,8 +72,15 @@ function settle<V>(t: Tracer<V>, kept: V, settling: number): V {
 /** Short strands that share the load line once a hitch is tied off. */
 const SHORT_STRANDS: Record<TruckersForm, ShortStrands> = { single: 'pair', 'reeved-twice': 'four', 'second-loop': 'compound' };
 
+/** The stiffest rope of a line: it loses most when the hand lets go. One nobody knows counts as that. */
+function stiffestRope(elements: readonly LineElement[]): Rope | null {
+  const ropes = elements.flatMap((e) => (e.kind === 'rope' ? [e.rope] : []));
+  const EA = (rope: Rope): number => stiffness(bare, rope) ?? Infinity;
+  return ropes.length === 0 ? null : ropes.reduce((a, b) => (EA(b) > EA(a) ? b : a));
+}
+
 function truckersTension<V>(t: Tracer<V>, hitch: ElementOf<'truckers'>, elements: readonly LineElement[], inputs: TensionInputs): LineTension<V> {
-  const rope = elements.find((e) => e.kind === 'rope')?.rope ?? null;
+  const rope = stiffestRope(elements);
   const hand = t.given({ label: 'hand pull', symbol: 'H₀', value: hitch.handForceN, unit: 'N', source: 'two gloved hands on bare rope: 250 N', confidence: 'practice' });
   const phi = entered(t, 'hand, from the direction of the anchor', 'φ', hitch.handAngleRad, 'rad');
   const ratio = haulingRatio(t, hitch);
@@ -82,7 +92,7 @@ function truckersTension<V>(t: Tracer<V>, hitch: ElementOf<'truckers'>, elements
     hauledN: hauled, handN: t.apply(alongLine, 'hand along the line', { H: hand, phi }),
     stiffnessN: rope ? stiffness(t, rope) : entered(t, 'stiffness', 'EA', null, 'N', 'no rope on this line'),
     loadLengthM, shortLengthM, slipM: entered(t, 'tail that slips in', 'd', hitch.slipM, 'm', '3 to 10 mm for half hitches'),
-    anchorStrandN: t.apply(anchorStrand, 'strand from the anchor', { H: hand, phi, eL: entered(t, 'pass through the loop', 'eL', loopPassage(hitch), 'ratio') }),
+    anchorStrandN: anchorStrandForce(t, hitch, hand),
   }, hitch.anchorMode, SHORT_STRANDS[hitch.form]);
   return { system: 'truckers', counted: countedRatio(hitch), ratio, hauled, kept, pretension: settle(t, kept, inputs.settling) };
 }
@@ -93,7 +103,7 @@ const advantage = formula({
 });
 
 function tackleTension<V>(t: Tracer<V>, tackle: ElementOf<'tackle'>, elements: readonly LineElement[], inputs: TensionInputs): LineTension<V> {
-  const rope = elements.find((e) => e.kind === 'rope')?.rope ?? null;
+  const rope = stiffestRope(elements);
   const rigging = riggingOf(tackle);
   const [travel, counted] = [travelRatio(rigging), riggingForces(withoutFriction(rigging), 'hauling')];
   const { loadN: hauled } = tackleForces(t, tackle);
@@ -108,11 +118,10 @@ function tackleTension<V>(t: Tracer<V>, tackle: ElementOf<'tackle'>, elements: r
 }
 
 function ratchetLine<V>(t: Tracer<V>, ratchet: ElementOf<'ratchet'>, inputs: TensionInputs): LineTension<V> {
-  const hauled = t.apply(ratchetTension, 'tension after ratcheting', {
-    S: t.given({ label: 'standard tension force', symbol: 'S_TF', value: ratchet.standardTensionN, unit: 'N', source: ratchet.standardTensionN === null ? 'label not read' : 'ratchet label', confidence: 'rope-tag' }),
-    H: entered(t, 'hand on the handle', 'H', ratchet.handForceN, 'N'),
-  });
-  return { system: 'ratchet', counted: null, ratio: null, hauled, kept: hauled, pretension: settle(t, hauled, inputs.settling) };
+  const S = t.given({ label: 'standard tension force', symbol: 'S_TF', value: ratchet.standardTensionN, unit: 'N', source: ratchet.standardTensionN === null ? 'label not read' : 'ratchet label', confidence: 'rope-tag' });
+  const H = entered(t, 'hand on the handle', 'H', ratchet.handForceN, 'N');
+  const kept = t.apply(ratchetKept, 'tension that the label promises', { S, H });
+  return { system: 'ratchet', counted: null, ratio: null, hauled: t.apply(ratchetTension, 'tension while ratcheting', { S, H }), kept, pretension: settle(t, kept, inputs.settling) };
 }
 
 function binderLine<V>(t: Tracer<V>, binder: ElementOf<'binder'>, inputs: TensionInputs): LineTension<V> {
@@ -121,6 +130,24 @@ function binderLine<V>(t: Tracer<V>, binder: ElementOf<'binder'>, inputs: Tensio
   });
   const hauled = t.apply(times, 'tension after binding', { H: entered(t, 'hand on the lever', 'H', binder.handForceN, 'N'), R: ratio });
   return { system: 'binder', counted: binder.leverRatio, ratio, hauled, kept: hauled, pretension: settle(t, hauled, inputs.settling) };
+}
+
+type Tensioner = ElementOf<'truckers'> | ElementOf<'tackle'> | ElementOf<'ratchet'> | ElementOf<'binder'>;
+const isTensioner = (e: LineElement): e is Tensioner => e.kind === 'truckers' || e.kind === 'tackle' || e.kind === 'ratchet' || e.kind === 'binder';
+
+function tensionBy<V>(t: Tracer<V>, e: Tensioner, elements: readonly LineElement[], inputs: TensionInputs): LineTension<V> {
+  switch (e.kind) {
+    case 'truckers': return truckersTension(t, e, elements, inputs);
+    case 'tackle': return tackleTension(t, e, elements, inputs);
+    case 'ratchet': return ratchetLine(t, e, inputs);
+    case 'binder': return binderLine(t, e, inputs);
+  }
+}
+
+/** Of several tensioners on one line the least that is kept counts, and the most that is hauled. */
+function ofSeveral<V>(t: Tracer<V>, all: readonly LineTension<V>[]): LineTension<V> {
+  const least = all.reduce((a, b) => ((t.value(b.pretension) ?? -1) < (t.value(a.pretension) ?? -1) ? b : a));
+  return all.length === 1 ? least : { ...least, hauled: t.extreme('greatest', 'hardest hauled', 'T', all.map((x) => x.hauled)) };
 }
 
 /**
@@ -132,12 +159,8 @@ export function lineTension<V>(t: Tracer<V>, elements: readonly LineElement[], i
     const measured = entered(t, 'tension measured', 'T′', inputs.enteredPretensionN, 'N', inputs.reading ? `${inputs.reading.meter}, ${inputs.reading.at.slice(0, 16).replace('T', ' ')} UTC` : 'your entry');
     return { system: 'entered', counted: null, ratio: null, hauled: measured, kept: measured, pretension: settle(t, measured, inputs.settling) };
   }
-  for (const e of elements) {
-    if (e.kind === 'truckers') return truckersTension(t, e, elements, inputs);
-    if (e.kind === 'tackle') return tackleTension(t, e, elements, inputs);
-    if (e.kind === 'ratchet') return ratchetLine(t, e, inputs);
-    if (e.kind === 'binder') return binderLine(t, e, inputs);
-  }
+  const tensioners = elements.filter(isTensioner);
+  if (tensioners.length > 0) return ofSeveral(t, tensioners.map((e) => tensionBy(t, e, elements, inputs)));
   const unknown = entered(t, 'tension', 'T', null, 'N', 'no tension system on this line');
   return { system: 'none', counted: null, ratio: null, hauled: unknown, kept: unknown, pretension: unknown };
 }

@@ -15,6 +15,9 @@ export interface StrengthBasis {
   readonly markedOrTableOnly: boolean;
 }
 
+/** What is asked of a place: what it may carry, or what it stands before it parts. */
+export type PlaceLimit = 'working' | 'breaking';
+
 /** Part of a table's MBS that counts when the rope's own label is missing. From memory; pessimistic by design. */
 const UNLABELLED_PART = 0.5;
 
@@ -23,8 +26,8 @@ const halfOfTable = formula({
   compute: ({ M, h }: Record<'M' | 'h', number>) => M * h,
 });
 
-/** Breaking strength from the label, or half the material's table, or unknown. Interpolates only inside the table. */
-export function breakingStrength<V>(t: Tracer<V>, rope: Rope): V {
+/** Breaking strength as the label or the material's table gives it, nothing taken off, or unknown. Interpolates only inside the table. */
+function unfactoredStrength<V>(t: Tracer<V>, rope: Rope, symbol: string): V {
   if (rope.mbsN !== null) {
     return t.given({
       label: 'breaking strength', symbol: 'MBS', value: rope.mbsN, unit: 'N',
@@ -34,16 +37,22 @@ export function breakingStrength<V>(t: Tracer<V>, rope: Rope): V {
   const entry = tabulatedMbs(rope.material, rope.diameterM);
   if (!entry) {
     return t.given({
-      label: 'breaking strength', symbol: 'MBS', value: null, unit: 'N',
+      label: 'breaking strength', symbol, value: null, unit: 'N',
       source: 'no label, and no table for this material and size', confidence: 'entered',
     });
   }
+  return t.given({
+    label: 'tabulated strength', symbol, value: entry.strengthN, unit: 'N', confidence: entry.confidence,
+    source: `${entry.source}${entry.between ? ', between two sizes' : ''}`,
+  });
+}
+
+/** Breaking strength that counts: from the label, or half the material's table, or unknown. */
+export function breakingStrength<V>(t: Tracer<V>, rope: Rope): V {
+  const full = unfactoredStrength(t, rope, rope.mbsN !== null ? 'MBS' : 'M');
+  if (rope.mbsN !== null || t.value(full) === null) return full;
   return t.apply(halfOfTable, 'breaking strength', {
-    M: t.given({
-      label: 'tabulated strength', symbol: 'M', value: entry.strengthN, unit: 'N', confidence: entry.confidence,
-      source: `${entry.source}${entry.between ? ', between two sizes' : ''}`,
-    }),
-    h: t.given({ label: 'no label', symbol: 'h', value: UNLABELLED_PART, unit: 'ratio', source: 'no label: half', confidence: 'default' }),
+    M: full, h: t.given({ label: 'no label', symbol: 'h', value: UNLABELLED_PART, unit: 'ratio', source: 'no label: half', confidence: 'default' }),
   });
 }
 
@@ -103,27 +112,43 @@ export interface RopePlace<V> {
   readonly factor: V;
 }
 
+/** What is marked on the rope is a ceiling under every school: a school may say less, never more. */
+function underMarking<V>(t: Tracer<V>, rope: Rope, place: RopePlace<V>, bySchool: V): V {
+  if (rope.markedWllN === null) return bySchool;
+  const label = place.strands === 2 ? 'marked working load limit, two strands' : 'marked working load limit';
+  const marked = t.given({
+    label, symbol: 'C', value: rope.markedWllN * place.strands, unit: 'N', source: rope.tag ? `rope ${rope.tag}, marking` : 'marking', confidence: 'rope-tag',
+  });
+  const [ceiling, said] = [t.value(marked), t.value(bySchool)];
+  // The marking is only worth a line of the working where it is the lower one.
+  return said !== null && ceiling !== null && said <= ceiling ? bySchool : t.extreme('least', place.label, 'C', [bySchool, marked]);
+}
+
 /**
  * Capacity in N of one place on a rope (the rope itself, a knot, a bend over an edge).
  *
  * Whole-rope factors (condition κ, weather ω) multiply into every place; the place factor η is knot, bend, or both
  * where they lie at the same spot. Under `us-table` the same factors multiply the tabulated WLL.
- * A rope with a marked WLL but no breaking strength on its label counts its marking, which gets no further design factor.
+ * A rope with a marked WLL but no breaking strength on its label counts its marking, which gets no further design factor;
+ * under every school the marking is a ceiling. `limit` breaking: the same without design factor and without that ceiling.
  */
-export function placeCapacity<V>(t: Tracer<V>, rope: Rope, basis: StrengthBasis, temporary: boolean, place: RopePlace<V>): V {
-  const mbs = breakingStrength(t, rope);
-  const byMarking = basis.markedOrTableOnly || basis.school === 'us-table' || (rope.mbsN === null && rope.markedWllN !== null);
-  const school: SchoolId = byMarking ? 'us-table' : basis.school;
+export function placeCapacity<V>(t: Tracer<V>, rope: Rope, basis: StrengthBasis, temporary: boolean, place: RopePlace<V>, limit: PlaceLimit = 'working'): V {
+  const breaking = limit === 'breaking';
+  const onlyMarked = rope.mbsN === null && rope.markedWllN !== null;
+  const byMarking = onlyMarked || (!breaking && (basis.markedOrTableOnly || basis.school === 'us-table'));
+  const school: SchoolId = byMarking ? 'us-table' : breaking ? 'design-factor' : basis.school;
   const common = {
     n: t.given({ label: place.strands === 2 ? 'strands sharing' : 'single strand', symbol: 'n', value: place.strands, unit: 'count', source: 'your entry', confidence: 'entered' }),
-    s: byMarking ? markedOrTabulatedWll(t, rope) : mbs,
+    s: byMarking ? markedOrTabulatedWll(t, rope) : breakingStrength(t, rope),
     k: condition(t, rope, school, temporary),
     w: weather(t, rope),
     p: place.factor,
   };
   const rule = PLACE_RULES[school];
-  if (rule.own === null) return t.apply(rule.formula, place.label, common);
-  return t.apply(rule.formula, place.label, { ...common, d: ownFigure(t, basis, rule.own.symbol, rule.own.label) });
+  if (rule.own === null) return underMarking(t, rope, place, t.apply(rule.formula, place.label, common));
+  const own = breaking ? t.given({ label: 'nothing taken off: until it parts', symbol: rule.own.symbol, value: 1, unit: 'ratio', source: 'breaking strength', confidence: 'exact' }) : ownFigure(t, basis, rule.own.symbol, rule.own.label);
+  const bySchool = t.apply(rule.formula, place.label, { ...common, d: own });
+  return breaking ? bySchool : underMarking(t, rope, place, bySchool);
 }
 
 /**
@@ -133,7 +158,8 @@ export function placeCapacity<V>(t: Tracer<V>, rope: Rope, basis: StrengthBasis,
 export function stiffness<V>(t: Tracer<V>, rope: Rope): V {
   const material = ROPE_MATERIALS[rope.material];
   return t.apply(stiffnessFormula, 'stiffness', {
-    M: breakingStrength(t, rope),
+    // A missing label lowers the strength that counts, not the stiffness: a rope does not know its label.
+    M: unfactoredStrength(t, rope, 'MBS'),
     strain: t.given({ label: `strain at 20 % of MBS, ${material.name}`, symbol: 'ε', value: material.workingStrain, unit: 'ratio', source: 'rope makers', confidence: 'from-memory' }),
   });
 }

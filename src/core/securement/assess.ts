@@ -1,11 +1,15 @@
 import type { Plan } from '../exchange/plan';
 import type { AnchorFact, LineContext } from '../line/chain';
+import { chainGaps } from '../line/complete';
 import { lineCapacity } from '../line/line';
 import { ropeNeeded } from '../line/rope-needed';
 import { lineTension } from '../line/tension';
 import { traced } from '../working/working';
-import { anchorSharing, lineShape } from './geometry';
-import { gearFindings, type GearFacts, sharedRopes } from './gear-facts';
+import { anchorSharing } from './anchor-sharing';
+import { type LineShape, lineShape, namedAnchorIds } from './geometry';
+import { gearFindings, type LockerWord, sharedRopes } from './gear-facts';
+import type { StaticsRow } from './hold/opinion';
+import { staticsOpinion } from './hold/statics';
 import { lineFindings } from './line-findings';
 import { type LineFacts, ruleInputOf } from './rule-input';
 import { ruleSet } from './rules';
@@ -15,7 +19,10 @@ import { type Finding, type TallyRow, type Verdict, worst } from './verdict';
 /** What the plan comes to, with the working of every figure. */
 export interface Assessment {
   readonly verdict: Verdict;
+  /** What the rule set's own formulas compare. */
   readonly rows: readonly TallyRow[];
+  /** What statics say beside them, in every direction the set asks for. */
+  readonly statics: readonly StaticsRow[];
   readonly findings: readonly Finding[];
   readonly lines: readonly LineFacts[];
 }
@@ -29,37 +36,50 @@ export function lineContext(plan: Plan, line: Line, sharing: ReadonlyMap<string,
   };
 }
 
+const sharingBetween = (lines: readonly Line[], shapes: readonly LineShape[]): Map<string, number> =>
+  anchorSharing(lines.map((line, i) => ({ legs: shapes[i]!.legs, anchorIds: namedAnchorIds(line.elements) })));
+
 /** Sharing of deck anchors between the lines of a plan. */
 export function sharingOf(plan: Plan): Map<string, number> {
-  return anchorSharing(plan.lines.map((line) => lineShape(line, plan.cargo, plan.deck)));
+  return sharingBetween(plan.lines, plan.lines.map((line) => lineShape(line, plan.cargo, plan.deck)));
 }
 
-function lineFacts(plan: Plan): LineFacts[] {
+/** Everything known about the lines of a plan, each by itself. */
+export function lineFactsOf(plan: Plan): LineFacts[] {
   const shapes = plan.lines.map((line) => lineShape(line, plan.cargo, plan.deck));
-  const sharing = anchorSharing(shapes);
+  const sharing = sharingBetween(plan.lines, shapes);
+  const asksBreaking = ruleSet(plan.ruleSet).statics.boxes.some((b) => b.strength === 'breaking');
   return plan.lines.map((line, i) => {
     const shape = shapes[i]!;
+    const context = lineContext(plan, line, sharing);
     const tension = lineTension(traced, line.elements, { ...line, routeLengthM: shape.routeLengthM });
     return {
-      line, shape, tension, capacity: lineCapacity(traced, line.elements, lineContext(plan, line, sharing)),
+      line, shape, tension, capacity: lineCapacity(traced, line.elements, context), gaps: chainGaps(line.elements),
+      // An over-line holds by the tension it keeps: where it would part adds nothing.
+      breaking: asksBreaking && line.kind !== 'over' ? lineCapacity(traced, line.elements, { ...context, limit: 'breaking' }) : null,
       rope: ropeNeeded(traced, line.elements, shape.routeLengthM, tension.hauled),
     };
   });
 }
 
 /**
- * Judges a plan under its rule set: capacity and tension of every line, required against provided, findings, verdict.
+ * Judges a plan under its rule set: capacity and tension of every line, required against provided by the rule and by
+ * statics, findings, verdict. The verdict is the worse of both opinions.
  *
  * Pure and fast enough to run at every keystroke. An unknown makes the verdict CANNOT SAY only when it matters: the
  * plan HOLDS if it holds with every unknown at nothing, and is SHORT if it is short with every unknown at its best.
- * `gear`: what the locker says today of the things the plan uses; without it the plan is judged by what is written in it.
+ * `locker`: what the locker says today of the things the plan uses, or that it was not asked; a plan that uses its
+ * things HOLDS only on its word.
  */
-export function assess(plan: Plan, gear: GearFacts | null = null): Assessment {
-  const lines = lineFacts(plan);
+export function assess(plan: Plan, locker: LockerWord): Assessment {
+  const lines = lineFactsOf(plan);
   const rules = ruleSet(plan.ruleSet);
-  const outcome = rules.assess(ruleInputOf(plan, lines));
-  const findings = [...outcome.findings, ...lines.flatMap((facts) => lineFindings(facts, plan.cargo, rules.countsPretension)),
-    ...sharedRopes(lines), ...(gear ? plan.lines.flatMap((line) => gearFindings(line, gear)) : [])];
+  const input = ruleInputOf(plan, lines);
+  const outcome = rules.assess(input);
+  const statics = staticsOpinion(input, plan.deck, rules.statics);
+  const findings = [...outcome.findings, ...statics.findings, ...lines.flatMap((facts) => lineFindings(facts, plan.cargo, rules.countsPretension)),
+    ...sharedRopes(lines), ...plan.lines.flatMap((line) => gearFindings(line, locker))];
   const effects = findings.flatMap((f) => (f.effect === 'notice' ? [] : [f.effect]));
-  return { verdict: worst([...outcome.rows.map((r) => r.verdict), ...effects]), rows: outcome.rows, findings, lines };
+  const said = [...outcome.rows, ...statics.rows.filter((r) => !r.ruleStands)].map((r) => r.verdict);
+  return { verdict: worst([...said, ...effects]), rows: outcome.rows, statics: statics.rows, findings, lines };
 }

@@ -6,9 +6,9 @@ import { ropeNeeded, ropeShortBy } from '../line/rope-needed';
 import { bare, traced } from '../working/working';
 import { chain, ownAnchor } from '../../../tests/support/lines';
 import { checkFormulas } from '../../../tests/support/working';
-import { demoPlan } from '../../../tests/support/demo';
+import { demoPlan, judge } from '../../../tests/support/demo';
 import { assess } from './assess';
-import { type GearFact, withoutGear } from './gear-facts';
+import { type GearFact, withoutGear, LOCKER_NOT_ASKED } from './gear-facts';
 
 const ID = '0190b5a0-0000-7000-8000-000000000001';
 const rope = (extra: Record<string, unknown> = {}): Record<string, unknown> => ({ kind: 'rope', rope: { tag: 'PE', material: 'polyester', diameterM: '12 mm', mbsN: '21 kN', condition: 'good' }, ...extra });
@@ -24,17 +24,17 @@ function planWith(element: Record<string, unknown> = {}, temporary = false): Pla
   return parsed.value;
 }
 const said = (plan: Plan, fact: Partial<GearFact> | null): string[] =>
-  assess(plan, fact === null ? new Map() : new Map([[ID, { gear: gear(), state: good, due: 'later', ...fact } satisfies GearFact]])).findings.filter((f) => f.code.startsWith('gear-')).map((f) => `${f.code} ${f.effect}`);
+  assess(plan, fact === null ? new Map() : new Map([[ID, { gear: gear(), state: good, due: 'later', removed: false, ...fact } satisfies GearFact]])).findings.filter((f) => f.code.startsWith('gear-')).map((f) => `${f.code} ${f.effect}`);
 
 describe('what the locker says of a plan', () => {
-  it('nothing while all is as planned, and nothing at all without the locker', () => {
+  it('nothing while all is as planned; a locker that was not asked leaves CANNOT SAY', () => {
     expect(said(planWith(), {})).toEqual([]);
-    expect(assess(planWith()).findings.some((f) => f.code.startsWith('gear-'))).toBe(false);
+    expect(assess(planWith(), LOCKER_NOT_ASKED).findings.filter((f) => f.code === 'locker-not-asked')).toMatchObject([{ effect: 'cannot-say', lineId: 'l1', elementId: 'rope' }]);
   });
   it('retired and set aside bar the plan; nothing else outweighs that', () => {
     expect(said(planWith(), { state: { ...good, state: 'retired' } })).toEqual(['gear-retired barred']);
     expect(said(planWith(), { state: { ...good, state: 'set-aside', condition: 'damaged' } })).toEqual(['gear-set-aside barred']);
-    expect(assess(planWith(), new Map([[ID, { gear: gear(), state: { ...good, state: 'retired' }, due: null }]])).verdict).toBe('barred');
+    expect(assess(planWith(), new Map([[ID, { gear: gear(), state: { ...good, state: 'retired' }, due: null, removed: false }]])).verdict).toBe('barred');
   });
   it('damage isolated in a loop on a temporary line was planned so', () => {
     const isolated = planWith({ rope: { tag: 'PE', material: 'polyester', diameterM: 0.012, mbsN: 21000, condition: 'damaged', damageIsolated: true } }, true);
@@ -51,14 +51,14 @@ describe('what the locker says of a plan', () => {
   it('something happened to it: inspect first; overdue and gone are said', () => {
     expect(said(planWith(), { state: { ...good, suspect: true } })).toEqual(['gear-suspect cannot-say']);
     expect(said(planWith(), { due: 'overdue' })).toEqual(['gear-overdue notice']);
-    expect(said(planWith(), null)).toEqual(['gear-gone notice']);
+    expect(said(planWith(), null)).toEqual(['gear-gone cannot-say']);
   });
   it('one rope on two lines is said, and is short when it does not reach for both', () => {
     const plan = planWith();
     const first = plan.lines[0]!;
     const twice = (lengthM: number): string[] => {
       const line = { ...first, elements: first.elements.map((e) => (e.kind === 'rope' ? { ...e, lengthM } : e)) };
-      return assess({ ...plan, lines: [line, { ...line, id: 'again', name: 'again' }] }).findings.filter((f) => f.code.startsWith('rope-')).map((f) => `${f.code} ${f.effect}`);
+      return judge({ ...plan, lines: [line, { ...line, id: 'again', name: 'again' }] }).findings.filter((f) => f.code.startsWith('rope-')).map((f) => `${f.code} ${f.effect}`);
     };
     expect(twice(40)).toEqual(['rope-shared notice']);
     expect(twice(12)).toEqual(['rope-shared-short short']);
@@ -96,7 +96,7 @@ describe('length check', () => {
     expect(ropeNeeded(bare, joined, 8, null)).toBeCloseTo(8 + 2 * ((31 - 14.3) * D + 12 * D), 9);
   });
   it('makes the plan SHORT, and says by how much', () => {
-    const short = assess(planWith({ lengthM: 5 }));
+    const short = judge(planWith({ lengthM: 5 }));
     const finding = short.findings.find((f) => f.code === 'rope-too-short')!;
     expect(finding).toMatchObject({ effect: 'short', values: { haveM: 5 } });
     expect(Number(finding.values['shortM'])).toBeCloseTo(Number(finding.values['needM']) - 5, 9);

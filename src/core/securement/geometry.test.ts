@@ -1,13 +1,13 @@
 import { describe, expect, it } from 'vitest';
-import { assess } from './assess';
-import { cargoBox, lineShape } from './geometry';
-import { demoPlan } from '../../../tests/support/demo';
+import { lineShape } from './geometry';
+import { cargoBox } from './leg';
+import { demoPlan, judge } from '../../../tests/support/demo';
 import type { Line } from './schema';
 
 const plan = demoPlan('carousel-crate');
 const { cargo, deck } = plan;
 const entered = (extra: Partial<Line>, angle: Partial<Extract<Line['angle'], { by: 'entered' }>> = {}): Line => ({
-  ...plan.lines[0]!, ...extra, angle: { by: 'entered', alphaRad: Math.PI / 6, betaRad: 0, restrains: 'forward', ...angle },
+  ...plan.lines[0]!, ...extra, angle: { by: 'entered', alphaRad: Math.PI / 6, betaRad: 0, restrains: 'forward', leans: null, ...angle },
 });
 
 describe('deck coordinates', () => {
@@ -27,9 +27,15 @@ describe('a line round the front of the load', () => {
     }
     expect(shape.legs[0]!.left).toBeCloseTo(-shape.legs[1]!.left, 12);
     expect(shape.routeLengthM).toBeCloseTo(2 * length, 12);
-    expect(shape.crosses).toBe(false);
+    // Round the front from one side of the vehicle to the other.
+    expect(shape.crosses).toBe(true);
   });
-  it('a direct line has one leg', () => expect(lineShape({ ...plan.lines[2]!, kind: 'direct' }, cargo, deck).legs).toHaveLength(1));
+  it('a direct line has one leg; with both ends on the deck it does not hold the load', () => {
+    const lug = { id: 'b', kind: 'anchor' as const, at: { on: 'own' as const, name: 'lug', rating: { state: 'unrated' as const }, barDiameterM: null, surface: 'metal' as const } };
+    const elements = plan.lines[2]!.elements.map((e) => (e.id === 'b' ? lug : e));
+    expect(lineShape({ ...plan.lines[2]!, kind: 'direct', elements }, cargo, deck).legs).toHaveLength(1);
+    expect(lineShape({ ...plan.lines[2]!, kind: 'direct' }, cargo, deck)).toMatchObject({ legs: [], problem: 'direct-not-at-load' });
+  });
   it('without a point on the load nothing is known', () => expect(lineShape({ ...plan.lines[2]!, attach: null }, cargo, deck).legs).toEqual([]));
 });
 
@@ -46,8 +52,11 @@ describe('entered angles', () => {
     expect(leg!.left).toBeCloseTo(l, 12);
   });
   it('β takes its cosine from the restrained direction', () => {
-    const [leg] = lineShape(entered({ kind: 'direct' }, { betaRad: Math.PI / 3 }), cargo, deck).legs;
+    const [leg] = lineShape(entered({ kind: 'direct' }, { betaRad: Math.PI / 3, leans: 'left' }), cargo, deck).legs;
     expect(leg!.forward).toBeCloseTo(-0.5, 12);
+    expect(leg!.left).toBeCloseTo(Math.sin(Math.PI / 3), 12);
+    // β has a side: nobody knows which, so nothing is credited.
+    expect(lineShape(entered({ kind: 'direct' }, { betaRad: Math.PI / 3 }), cargo, deck)).toMatchObject({ legs: [], problem: 'lean-unknown' });
   });
   it('an over-line has two legs that cancel in plan; a loop has two that agree', () => {
     const over = lineShape(entered({ kind: 'over' }), cargo, deck).legs;
@@ -57,7 +66,7 @@ describe('entered angles', () => {
   });
   it('the route is what was entered, else unknown, and then no kept tension is claimed', () => {
     expect(lineShape(entered({ routeLengthM: 4.2 }), cargo, deck).routeLengthM).toBe(4.2);
-    expect(assess({ ...plan, lines: [entered({})] }).lines[0]!.tension.kept.value).toBeNull();
+    expect(judge({ ...plan, lines: [entered({})] }).lines[0]!.tension.kept.value).toBeNull();
   });
 });
 
@@ -70,6 +79,6 @@ describe('degenerate shapes', () => {
   it('an anchor that is not on the deck leaves the line unplaced', () => {
     const elements = plan.lines[0]!.elements.map((e) => (e.kind === 'anchor' ? { ...e, at: { on: 'deck' as const, anchorId: 'nowhere' } } : e));
     expect(lineShape({ ...plan.lines[0]!, elements }, cargo, deck).legs).toEqual([]);
-    expect(assess({ ...plan, lines: [{ ...plan.lines[0]!, elements }] }).findings.map((f) => f.code)).toContain('anchor-missing');
+    expect(judge({ ...plan, lines: [{ ...plan.lines[0]!, elements }] }).findings.map((f) => f.code)).toContain('anchor-missing');
   });
 });

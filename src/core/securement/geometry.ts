@@ -1,143 +1,127 @@
-import type { ElementOf } from '../line/gear';
+import type { ElementOf, LineElement } from '../line/gear';
 import type { Cargo, Deck, Direction, Line } from './schema';
+import { cargoBox, type DeckEnd, type Leg, legTo, type Point, pullOf, type RouteProblem } from './leg';
+import { overRoute } from './over-route';
 
-/** Deck coordinates: x forward, y left, z up; origin at the middle of the deck's front edge. Metres. */
-export interface Point {
-  readonly x: number;
-  readonly y: number;
-  readonly z: number;
-}
-
-/** One leg of a line between load and anchor. */
-export interface Leg {
-  readonly anchorId: string | null;
-  readonly lengthM: number | null;
-  /** Angle against the deck, as sine and cosine. */
-  readonly sinAlpha: number;
-  readonly cosAlpha: number;
-  /** Horizontal unit vector from load to anchor. */
-  readonly forward: number;
-  readonly left: number;
-  /** Where the leg holds the load; null when only angles are known. */
-  readonly at: Point | null;
-}
+/** Routes that certainly do not hold the load: such a line counts for nothing, whatever else comes to be known. */
+export const CERTAINLY_NOTHING: readonly RouteProblem[] =
+  ['over-same-ring', 'over-beyond-load', 'over-one-side', 'over-ring-under-load', 'attached-outside-load', 'direct-not-at-load'];
 
 /** A line as geometry sees it. */
 export interface LineShape {
   readonly legs: readonly Leg[];
   readonly routeLengthM: number | null;
-  /** Runs from one side of the vehicle over the load to the other. */
-  readonly crosses: boolean;
+  /** Its ends lie on different sides of the vehicle; null: not known. */
+  readonly crosses: boolean | null;
+  readonly problem: RouteProblem | null;
+  /** How far the tensions of its legs may differ over its edges: e^{μθ}, 1 where no edge says its friction. */
+  readonly legRatio: number;
 }
 
-const UNKNOWN_SHAPE: LineShape = { legs: [], routeLengthM: null, crosses: false };
+const NO_ROUTE = { legs: [], routeLengthM: null, crosses: null, legRatio: 1 } as const;
+const unplaced = (problem: RouteProblem): LineShape => ({ ...NO_ROUTE, problem });
 
 /** Horizontal unit vector that resists motion in a direction (it points the other way). */
 const RESISTS: Record<Direction, readonly [forward: number, left: number]> = {
   forward: [-1, 0], rearward: [1, 0], left: [0, -1], right: [0, 1],
 };
+const TOWARD: Record<Direction, readonly [forward: number, left: number]> = {
+  forward: [1, 0], rearward: [-1, 0], left: [0, 1], right: [0, -1],
+};
 
-function leg(from: Point, to: Point, anchorId: string): Leg {
-  const [dx, dy, dz] = [to.x - from.x, to.y - from.y, to.z - from.z];
-  const flat = Math.hypot(dx, dy);
-  const length = Math.hypot(flat, dz);
-  if (length === 0) return { anchorId, lengthM: 0, sinAlpha: 0, cosAlpha: 1, forward: 0, left: 0, at: from };
-  return {
-    anchorId, lengthM: length, sinAlpha: -dz / length, cosAlpha: flat / length,
-    forward: flat > 0 ? dx / flat : 0, left: flat > 0 ? dy / flat : 0, at: from,
-  };
-}
+/** Ids of the deck's anchors that a line's elements name, whether the deck has them or not. */
+export const namedAnchorIds = (elements: readonly LineElement[]): string[] =>
+  elements.flatMap((e) => (e.kind === 'anchor' && e.at.on === 'deck' ? [e.at.anchorId] : []));
 
-/** Anchors of a line that stand on the deck, first and last. */
-function deckEnds(line: Line, deck: Deck): { id: string; at: Point }[] {
-  const ends = line.elements.filter((e): e is ElementOf<'anchor'> => e.kind === 'anchor');
-  return ends.flatMap((e) => {
-    if (e.at.on !== 'deck') return [];
-    const id = e.at.anchorId;
+/** Anchors of a line that stand on the deck, first to last. */
+function deckEnds(line: Line, deck: Deck): DeckEnd[] {
+  return namedAnchorIds(line.elements).flatMap((id) => {
     const found = deck.anchors.find((a) => a.id === id);
     return found ? [{ id, at: { x: -found.fromFrontM, y: found.fromCentreM, z: 0 } }] : [];
   });
 }
 
-const within = (value: number, least: number, most: number): number => Math.min(most, Math.max(least, value));
+/** Measuring on a deck is no finer than this. */
+const MEASURING_M = 0.02;
 
-/** Box of the load on the deck. */
-export function cargoBox(cargo: Cargo): { front: number; rear: number; left: number; right: number; top: number } {
-  return {
-    front: -cargo.fromFrontM, rear: -cargo.fromFrontM - cargo.lengthM,
-    left: cargo.fromCentreM + cargo.widthM / 2, right: cargo.fromCentreM - cargo.widthM / 2, top: cargo.heightM,
-  };
-}
-
-/** Over the load: up one side, across the top, down the other; crosswise or lengthwise by where its anchors lie. */
-function overShape(cargo: Cargo, a: { id: string; at: Point }, b: { id: string; at: Point }): LineShape {
+function holdsTheLoad(at: Point, cargo: Cargo): boolean {
   const box = cargoBox(cargo);
-  const crosswise = (a.at.y - cargo.fromCentreM) * (b.at.y - cargo.fromCentreM) < 0;
-  const x = within((a.at.x + b.at.x) / 2, box.rear, box.front);
-  const y = within((a.at.y + b.at.y) / 2, box.right, box.left);
-  const side = (at: Point): Point =>
-    crosswise ? { x, y: at.y > cargo.fromCentreM ? box.left : box.right, z: box.top }
-    : { x: at.x > (box.front + box.rear) / 2 ? box.front : box.rear, y, z: box.top };
-  const [pa, pb] = [side(a.at), side(b.at)];
-  const legs = [leg(pa, a.at, a.id), leg(pb, b.at, b.id)];
-  const route = legs.reduce((sum, l) => sum + (l.lengthM ?? 0), Math.hypot(pa.x - pb.x, pa.y - pb.y));
-  const lengthwise = Math.max(a.at.x, b.at.x) >= box.front && Math.min(a.at.x, b.at.x) <= box.rear;
-  return { legs, routeLengthM: route, crosses: crosswise || lengthwise };
+  return at.x <= box.front + MEASURING_M && at.x >= box.rear - MEASURING_M && at.y <= box.left + MEASURING_M
+    && at.y >= box.right - MEASURING_M && at.z <= box.top + MEASURING_M;
 }
 
-function enteredShape(line: Line): LineShape {
-  if (line.angle.by !== 'entered') return UNKNOWN_SHAPE;
-  const { alphaRad, betaRad, restrains } = line.angle;
+/** Over how much edges let the legs differ: least stated friction times the whole turn between the legs. */
+function legRatioOf(elements: readonly LineElement[], legs: readonly Leg[]): number {
+  const edges = elements.filter((e): e is ElementOf<'edge'> => e.kind === 'edge');
+  const frictions = edges.map((e) => e.mu);
+  if (legs.length !== 2 || edges.length === 0 || !frictions.every((mu): mu is number => mu !== null)) return 1;
+  const [a, b] = [pullOf(legs[0]!), pullOf(legs[1]!)];
+  const turn = Math.acos(Math.max(-1, Math.min(1, -(a.x * b.x + a.y * b.y + a.z * b.z))));
+  return Math.exp(Math.min(...frictions) * turn);
+}
+
+/** The ends on two sides of the vehicle; without two ends on the deck nobody knows. */
+const crossing = (ends: readonly DeckEnd[]): boolean | null => (ends.length === 2 ? ends[0]!.at.y * ends[1]!.at.y < 0 : null);
+
+/** A leg by its entered angles, or null when nobody said to which side it leans. */
+function enteredLeg(line: Line): Pick<Leg, 'sinAlpha' | 'cosAlpha' | 'forward' | 'left'> | null {
+  if (line.angle.by !== 'entered') return null;
+  const { alphaRad, betaRad, restrains, leans } = line.angle;
+  const leaning = Math.abs(Math.sin(betaRad)) > 1e-9 && line.kind !== 'over';
   const [f, l] = RESISTS[restrains];
-  // β turns the leg in plan away from the direction it restrains, toward the load's left of that direction.
-  const one: Leg = {
-    anchorId: null, lengthM: null, sinAlpha: Math.sin(alphaRad), cosAlpha: Math.cos(alphaRad),
-    forward: f * Math.cos(betaRad) - l * Math.sin(betaRad), left: f * Math.sin(betaRad) + l * Math.cos(betaRad), at: null,
-  };
-  const other: Leg = line.kind === 'over' ? { ...one, forward: -one.forward, left: -one.left } : one;
-  return { legs: line.kind === 'direct' ? [one] : [one, other], routeLengthM: null, crosses: line.kind === 'over' };
+  const [lf, ll] = leans === null ? [0, 0] : TOWARD[leans];
+  // A lean along the restrained direction itself says nothing about the side.
+  if (leaning && (leans === null || Math.abs(f * lf + l * ll) > 0.5)) return null;
+  const [c, s] = [Math.cos(betaRad), leaning ? Math.sin(betaRad) : 0];
+  return { sinAlpha: Math.sin(alphaRad), cosAlpha: Math.cos(alphaRad), forward: f * c + lf * s, left: l * c + ll * s };
+}
+
+/** Angles as entered; where the anchors and the hold are known, the legs also have their places. */
+function enteredShape(line: Line, cargo: Cargo, deck: Deck): LineShape {
+  const angles = enteredLeg(line);
+  const ends = deckEnds(line, deck);
+  if (!angles) return { ...unplaced('lean-unknown'), routeLengthM: line.routeLengthM };
+  const common = { routeLengthM: line.routeLengthM, problem: null, legRatio: 1 };
+  const one: Leg = { anchorId: null, lengthM: null, ...angles, at: null };
+  if (line.kind === 'over') {
+    const placed = ends.length === 2 ? overRoute(cargo, ends[0]!, ends[1]!) : null;
+    if (placed?.problem) return { ...unplaced(placed.problem), routeLengthM: line.routeLengthM };
+    const steep = { sinAlpha: one.sinAlpha, cosAlpha: one.cosAlpha };
+    const legs = placed ? placed.legs.map((leg) => ({ ...leg, ...steep })) : [one, { ...one, forward: -one.forward, left: -one.left }];
+    return { ...common, legs, crosses: crossing(ends) };
+  }
+  if (line.attach && !holdsTheLoad(attachOf(line)!, cargo)) return { ...unplaced('attached-outside-load'), routeLengthM: line.routeLengthM };
+  const legs = (line.kind === 'loop' ? [0, 1] : [0]).map((i): Leg => ({ ...one, at: attachOf(line), anchorId: ends[i]?.id ?? null }));
+  return { ...common, legs, crosses: line.kind === 'direct' ? false : crossing(ends) };
+}
+
+const attachOf = (line: Line): Point | null =>
+  line.attach && { x: -line.attach.fromFrontM, y: line.attach.fromCentreM, z: line.attach.heightM };
+
+function attachedShape(line: Line, cargo: Cargo, ends: readonly DeckEnd[]): LineShape {
+  const held = attachOf(line);
+  if (line.kind === 'direct' && namedAnchorIds(line.elements).length > 1) return unplaced('direct-not-at-load');
+  if (!held || ends.length < (line.kind === 'loop' ? 2 : 1)) return unplaced('line-not-placed');
+  if (!holdsTheLoad(held, cargo)) return unplaced('attached-outside-load');
+  const legs = ends.slice(0, line.kind === 'loop' ? 2 : 1).map((end) => legTo(held, end));
+  const routeLengthM = legs.reduce((sum, l) => sum + (l.lengthM ?? 0), 0);
+  return { legs, routeLengthM, crosses: line.kind === 'loop' ? crossing(ends) : false, problem: null, legRatio: legRatioOf(line.elements, legs) };
+}
+
+function overShape(line: Line, cargo: Cargo, ends: readonly DeckEnd[]): LineShape {
+  if (ends.length !== 2) return unplaced('line-not-placed');
+  const route = overRoute(cargo, ends[0]!, ends[1]!);
+  if (route.problem) return unplaced(route.problem);
+  return { legs: route.legs, routeLengthM: route.routeLengthM, crosses: crossing(ends), problem: null, legRatio: legRatioOf(line.elements, route.legs) };
 }
 
 /**
  * Legs, route length and crossing of a line. Angles come from anchors and load unless they were entered.
- * Too little known (an anchor off the deck, no attachment point): no legs, and the line's effect is unknown.
+ * Too little known, or a route that does not hold the load: no legs, and `problem` says why.
  */
 export function lineShape(line: Line, cargo: Cargo, deck: Deck): LineShape {
-  if (line.angle.by === 'entered') return { ...enteredShape(line), routeLengthM: line.routeLengthM };
+  if (line.angle.by === 'entered') return enteredShape(line, cargo, deck);
   const ends = deckEnds(line, deck);
-  const withRoute = (shape: LineShape): LineShape => ({ ...shape, routeLengthM: line.routeLengthM ?? shape.routeLengthM });
-  if (line.kind === 'over') return ends.length === 2 ? withRoute(overShape(cargo, ends[0]!, ends[1]!)) : withRoute(UNKNOWN_SHAPE);
-  if (!line.attach || ends.length === 0) return withRoute(UNKNOWN_SHAPE);
-  const held: Point = { x: -line.attach.fromFrontM, y: line.attach.fromCentreM, z: line.attach.heightM };
-  const legs = ends.slice(0, line.kind === 'loop' ? 2 : 1).map((end) => leg(held, end.at, end.id));
-  return withRoute({ legs, routeLengthM: legs.reduce((sum, l) => sum + (l.lengthM ?? 0), 0), crosses: false });
-}
-
-/**
- * How many times one line's tension an anchor bears when several lines pull on it: the largest vector sum of unit
- * tensions over any subset of the lines there (a subset, because a line may be slack). At least 1.
- */
-export function anchorSharing(shapes: readonly LineShape[]): Map<string, number> {
-  const pulls = new Map<string, [number, number, number][]>();
-  for (const l of shapes.flatMap((s) => s.legs)) {
-    if (l.anchorId === null) continue;
-    const list = pulls.get(l.anchorId) ?? [];
-    list.push([l.forward * l.cosAlpha, l.left * l.cosAlpha, -l.sinAlpha]);
-    pulls.set(l.anchorId, list);
-  }
-  return new Map([...pulls].map(([id, vectors]) => [id, largestSubsetSum(vectors)]));
-}
-
-/** Beyond this many lines on one anchor the arithmetic sum is taken: never less than the vector sum. */
-const SUBSET_LIMIT = 12;
-
-function largestSubsetSum(vectors: readonly [number, number, number][]): number {
-  if (vectors.length > SUBSET_LIMIT) return vectors.length;
-  let largest = 1;
-  for (let mask = 1; mask < 1 << vectors.length; mask++) {
-    const sum = [0, 0, 0];
-    vectors.forEach((v, i) => { if (mask & (1 << i)) v.forEach((c, k) => { sum[k]! += c; }); });
-    largest = Math.max(largest, Math.hypot(...sum));
-  }
-  return largest;
+  const shape = line.kind === 'over' ? overShape(line, cargo, ends) : attachedShape(line, cargo, ends);
+  return { ...shape, routeLengthM: line.routeLengthM ?? shape.routeLengthM };
 }

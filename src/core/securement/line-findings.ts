@@ -27,9 +27,10 @@ const HAZARD_CODES = {
 /** What the catalogue says of a knot in this line's rope. */
 function slipsInRope({ line }: LineFacts, id: KnotId): string[] {
   const stage = stageOf(id);
-  const rope = line.elements.find((e) => e.kind === 'rope')?.rope;
-  if (!stage || !rope) return [];
-  const [holds, { stiff, slick }] = [HOLDING[stage.entry], ROPE_MATERIALS[rope.material]];
+  const materials = line.elements.flatMap((e) => (e.kind === 'rope' ? [ROPE_MATERIALS[e.rope.material]] : []));
+  if (!stage || materials.length === 0) return [];
+  const holds = HOLDING[stage.entry];
+  const [stiff, slick] = [materials.some((m) => m.stiff), materials.some((m) => m.slick)];
   return [...(stiff && holds.stiff === 'no' ? ['knot-slips-in-stiff-rope'] : []), ...(slick && holds.slick === 'no' ? ['knot-slips-in-slick-rope'] : [])];
 }
 
@@ -44,23 +45,36 @@ function hazardsOf(facts: LineFacts, element: LineElement): Finding[] {
   }));
 }
 
-/** Over-tension: the hauling figure against the line's WLL; nothing is clamped. */
+/** Over-tension: the hauling figure against what the known parts of the line may carry, whatever the others take; nothing is clamped. */
 function overTension({ line, capacity, tension }: LineFacts): Finding[] {
-  const [hauled, wll] = [tension.hauled.value, capacity.wll.value];
-  if (hauled === null || wll === null || atMost(hauled, wll)) return [];
+  const [hauled, wll] = [tension.hauled.value, capacity.range.highN];
+  if (hauled === null || atMost(hauled, wll)) return [];
   return [{ code: 'over-tension', effect: 'short', clause: '', lineId: line.id, values: { line: line.name, hauledN: hauled, wllN: wll } }];
 }
 
+/** A load that must not be pressed hard: every kind of line presses it where it holds. A pull nobody knows may be too much. */
 function crush({ line, tension }: LineFacts, cargo: Cargo): Finding[] {
-  const hauled = tension.hauled.value;
-  if (line.kind !== 'over' || cargo.maxLineForceN === null || hauled === null || atMost(hauled, cargo.maxLineForceN)) return [];
-  return [{ code: 'load-crushed', effect: 'short', clause: '', lineId: line.id, values: { line: line.name, hauledN: hauled, limitN: cargo.maxLineForceN } }];
+  const [hauled, limit] = [tension.hauled.value, cargo.maxLineForceN];
+  if (limit === null) return [];
+  if (hauled === null) return [{ code: 'pressing-unknown', effect: 'cannot-say', clause: '', lineId: line.id, values: { line: line.name, limitN: limit } }];
+  return atMost(hauled, limit) ? [] : [{ code: 'load-crushed', effect: 'short', clause: '', lineId: line.id, values: { line: line.name, hauledN: hauled, limitN: limit } }];
 }
 
-function missing({ line, shape, tension }: LineFacts, countsPretension: boolean): Finding[] {
+/** What is missing for it to be a line: it is not counted, and nobody can say before it is mended. */
+function gapsOf({ line, gaps }: LineFacts): Finding[] {
+  return gaps.map((gap): Finding => ({ code: gap.code, effect: 'cannot-say', clause: '', lineId: line.id, ...(gap.elementId === null ? {} : { elementId: gap.elementId }), values: { line: line.name } }));
+}
+
+/** A route that does not hold the load. An over-line that nobody has placed could still drag it; the others at worst do nothing. */
+function routeOf({ line, shape }: LineFacts): Finding[] {
+  if (shape.problem === null) return [];
+  const effect = shape.problem === 'line-not-placed' && line.kind !== 'over' ? 'notice' : 'cannot-say';
+  return [{ code: shape.problem, effect, clause: '', lineId: line.id, values: { line: line.name, kind: line.kind } }];
+}
+
+function missing({ line, tension }: LineFacts, countsPretension: boolean): Finding[] {
   const values = { line: line.name };
   return [
-    ...(shape.legs.length === 0 ? [{ code: 'line-not-placed', effect: 'notice' as const, clause: '', lineId: line.id, values }] : []),
     ...(countsPretension && line.kind === 'over' && tension.pretension.value === null ? [{ code: 'tension-unknown', effect: 'notice' as const, clause: '', lineId: line.id, values }] : []),
   ];
 }
@@ -80,7 +94,7 @@ function ropeTooShort({ line, rope }: LineFacts): Finding[] {
 /** Everything to be said about one line that no rule set says. */
 export function lineFindings(facts: LineFacts, cargo: Cargo, countsPretension: boolean): Finding[] {
   return [
-    ...unknownPlaces(facts), ...overTension(facts), ...crush(facts, cargo), ...missing(facts, countsPretension), ...slickRope(facts), ...ropeTooShort(facts),
+    ...gapsOf(facts), ...routeOf(facts), ...unknownPlaces(facts), ...overTension(facts), ...crush(facts, cargo), ...missing(facts, countsPretension), ...slickRope(facts), ...ropeTooShort(facts),
     ...facts.line.elements.flatMap((e) => hazardsOf(facts, e)),
   ];
 }

@@ -1,11 +1,10 @@
 import { describe, expect, it } from 'vitest';
-import { demoPlan } from '../../../tests/support/demo';
+import { demoPlan, judge } from '../../../tests/support/demo';
 import type { Plan } from '../exchange/plan';
-import { assess } from './assess';
 import { knotElementIds } from './rule-input';
 
 const bins = demoPlan('apple-bins');
-const row = (plan: Plan, code = 'sliding', direction = 'forward') => assess(plan).rows.find((r) => r.code === code && r.direction === direction)!;
+const row = (plan: Plan, code = 'sliding', direction = 'forward') => judge(plan).rows.find((r) => r.code === code && r.direction === direction)!;
 const withCargo = (change: Partial<Plan['cargo']>): Plan => ({ ...bins, lines: [], cargo: { ...bins.cargo, ...change } });
 
 describe('what rules see of a plan', () => {
@@ -20,7 +19,7 @@ describe('what rules see of a plan', () => {
     expect(row(withCargo({ friction: { known: 'no' } })).provided.value).toBe(0);
   });
   it('a board without rating may hold or not; a board the load does not touch holds nothing', () => {
-    const board = (touching: boolean, capacityN: number | null): Plan => ({ ...withCargo({}), deck: { ...bins.deck, blocking: { ...bins.deck.blocking, forward: { touching, capacityN } } } });
+    const board = (touching: boolean, capacityN: number | null): Plan => ({ ...withCargo({}), deck: { ...bins.deck, blocking: { ...bins.deck.blocking, forward: { touching, capacityN, heightM: null } } } });
     expect(row(board(true, null)).verdict).toBe('cannot-say');
     expect(row(board(false, 50_000)).verdict).toBe('short');
     expect(row(board(true, 50_000)).verdict).toBe('holds');
@@ -28,7 +27,7 @@ describe('what rules see of a plan', () => {
   it('several rows side by side are judged one by one, without lines; short there is CANNOT SAY, never a promise', () => {
     expect(row({ ...bins, cargo: { ...bins.cargo, rows: 2 } }, 'tilting', 'sideways')).toMatchObject({ verdict: 'cannot-say' });
     expect(row({ ...bins, cargo: { ...bins.cargo, rows: 2, cgHeightM: 0.3 } }, 'tilting', 'sideways')).toMatchObject({ verdict: 'holds' });
-    expect(assess({ ...bins, cargo: { ...bins.cargo, rows: 2 } }).findings.map((f) => f.code)).toContain('tilting-rows');
+    expect(judge({ ...bins, cargo: { ...bins.cargo, rows: 2 } }).findings.map((f) => f.code)).toContain('tilting-rows');
   });
   it('knots, hitches, bends, loops and locks are knots to the rules; splices, ratchets and binders are none', () => {
     const crate = demoPlan('carousel-crate').lines[0]!.elements;

@@ -1,12 +1,14 @@
 import type { Plan } from '../exchange/plan';
 import { knot } from '../knot/knots';
+import type { ChainGap } from '../line/complete';
 import type { LineElement } from '../line/gear';
 import { type LineCapacity, UNLIMITED_N } from '../line/line';
 import type { LineTension } from '../line/tension';
 import { traced, type Working } from '../working/working';
 import { FRICTION_PAIRS, SURFACE_CEILING } from './friction';
-import { cargoBox, type Leg, type LineShape } from './geometry';
-import type { Article, Blocking, Ranged, RuleInput, TieDown } from './rules/rule-set';
+import { CERTAINLY_NOTHING, type LineShape } from './geometry';
+import { cargoBox } from './leg';
+import type { Article, Blocking, Ranged, RuleInput, Standing, TieDown } from './rules/rule-set';
 import { DIRECTIONS, type Cargo, type Line } from './schema';
 
 /** Everything known about one line of a plan. */
@@ -14,9 +16,13 @@ export interface LineFacts {
   readonly line: Line;
   readonly shape: LineShape;
   readonly capacity: LineCapacity<Working>;
+  /** What it surely stands before it parts; null where nothing asks for it. */
+  readonly breaking: LineCapacity<Working> | null;
   readonly tension: LineTension<Working>;
   /** Rope it takes from end to end, knots and tails included. */
   readonly rope: Working;
+  /** What is missing for it to be a line. */
+  readonly gaps: readonly ChainGap[];
 }
 
 /** A figure known exactly. */
@@ -48,7 +54,7 @@ function blocking(plan: Plan, direction: keyof Plan['deck']['blocking']): Blocki
     label: `blocking ${direction}`, symbol: 'BC', value: known, unit: 'N',
     source: board.touching ? (known === null ? 'board without rating' : 'your entry') : 'the load does not touch a board', confidence: 'entered',
   });
-  return { touching: board.touching, capacity: { working, low: known ?? 0, high: known ?? UNLIMITED_N } };
+  return { touching: board.touching, capacity: { working, low: known ?? 0, high: known ?? UNLIMITED_N }, heightM: board.heightM };
 }
 
 /** The load of a plan as an article. */
@@ -56,39 +62,68 @@ function article(plan: Plan): Article {
   const { cargo } = plan;
   const boards = Object.fromEntries(DIRECTIONS.map((d) => [d, blocking(plan, d)])) as Record<(typeof DIRECTIONS)[number], Blocking>;
   return {
-    massKg: cargo.massKg, lengthM: cargo.lengthM, widthM: cargo.widthM, heightM: cargo.heightM, cgHeightM: cargo.cgHeightM,
+    massKg: cargo.massKg, lengthM: cargo.lengthM, widthM: cargo.widthM, heightM: cargo.heightM, cgHeightM: cargo.cgHeightM, cgForwardM: cargo.cgForwardM, cgLeftM: cargo.cgLeftM,
     friction: friction(cargo), commodity: cargo.commodity, rows: cargo.rows, fullyContained: cargo.fullyContained, blocking: boards, box: cargoBox(cargo),
   };
 }
 
-/** Elements that the rules call knots: knots, hitches, bends, loops, locks; splices, ratchets and binders are none. */
+/** Elements that the rules call knots: knots, hitches, bends, loops, locks, in a tackle too; splices, ratchets and binders are none. */
 export function knotElementIds(elements: readonly LineElement[]): string[] {
-  return elements.flatMap((e) => {
-    const id = e.kind === 'truckers' ? e.loop : 'knot' in e ? e.knot : null;
-    return id !== null && !knot(id).splice ? [e.id] : [];
-  });
+  const knotsOf = (e: LineElement): Parameters<typeof knot>[0][] => {
+    if (e.kind === 'truckers') return [e.loop];
+    if (e.kind === 'tackle') return e.bodies.flatMap((b) => (b.holds.by === 'knot' ? [b.holds.knot] : []));
+    return 'knot' in e ? [e.knot] : [];
+  };
+  return elements.flatMap((e) => (knotsOf(e).some((id) => !knot(id).splice) ? [e.id] : []));
 }
 
-/** Best case of a line that nobody has placed: against every motion and straight down at once. Its forces are unknown, so the worst case is nothing. */
-const ANY_LEGS: readonly Leg[] = [[1, 0], [-1, 0], [0, 1], [0, -1]].map(([forward, left]) =>
-  ({ anchorId: null, lengthM: null, sinAlpha: 1, cosAlpha: 1, forward: forward!, left: left!, at: null }));
-
 const unknown = (working: Working): Working => ({ ...working, value: null });
+const nothing = (working: Working, why: string): Ranged =>
+  exactly(traced.given({ label: working.label, symbol: working.symbol, unit: working.unit, value: 0, source: why, confidence: 'computed' }));
 
-/** A line as a tie-down. A line whose WLL or geometry is unknown may count for nothing, or for whatever it could at best. */
-export function tieDownOf({ line, shape, capacity, tension }: LineFacts): TieDown {
-  const placed = shape.legs.length > 0;
-  const wllKnown = capacity.wll.value !== null;
+/** How far a line may be counted on, by its chain and its route. */
+export function standingOf({ shape, gaps }: Pick<LineFacts, 'shape' | 'gaps'>): Standing {
+  if (shape.problem !== null && CERTAINLY_NOTHING.includes(shape.problem)) return 'nothing';
+  return gaps.length > 0 || shape.problem !== null ? 'unknown' : 'sound';
+}
+
+/** The most a line can stand: the plain rope by its label, where every rope has one; hardware breaks nobody knows where. */
+function mostAtBreaking({ line, breaking }: LineFacts): number {
+  const plain = breaking?.places.flatMap((p) => {
+    const e = line.elements[p.elementIndex];
+    return p.part === 'rope' && e?.kind === 'rope' && e.rope.mbsN !== null && p.allowed.value !== null ? [p.allowed.value] : [];
+  }) ?? [];
+  return Math.min(UNLIMITED_N, ...plain);
+}
+
+/** The forces of a line as far as they may be counted, with the unknown at its worst and at its best. */
+function forcesOf(facts: LineFacts, standing: Standing): Pick<TieDown, 'wll' | 'pull' | 'breaking' | 'pretension'> {
+  const { capacity, breaking, tension } = facts;
+  const stands = breaking ? { ...breaking.wll, label: 'breaking strength of the line' } : capacity.wll;
+  if (standing === 'nothing') {
+    const none = (w: Working): Ranged => nothing(w, 'not counted: it does not hold the load');
+    return { wll: none(capacity.wll), pull: none(capacity.wll), breaking: none(stands), pretension: none(tension.pretension) };
+  }
+  const sound = standing === 'sound';
+  const known = (w: Working): Working => (sound ? w : unknown(w));
   const F = tension.pretension.value;
-  const flexible = line.elements.find((e) => e.kind === 'rope' || e.kind === 'webbing' || e.kind === 'chain');
   return {
-    id: line.id, name: line.name, kind: line.kind, crosses: shape.crosses, gear: (flexible?.kind ?? 'none') as TieDown['gear'],
-    legs: placed ? shape.legs : ANY_LEGS,
-    wll: { working: capacity.wll, low: 0, high: capacity.range.highN },
-    pull: { working: placed ? capacity.wll : unknown(capacity.wll), low: 0, high: capacity.range.highN },
-    pretension: {
-      working: placed && wllKnown && F !== null ? tension.pretension : unknown(tension.pretension), low: 0, high: F ?? UNLIMITED_N,
-    },
+    wll: { working: known(capacity.wll), low: 0, high: capacity.range.highN },
+    pull: { working: known(capacity.wll), low: 0, high: capacity.range.highN },
+    breaking: { working: known(stands), low: 0, high: mostAtBreaking(facts) },
+    pretension: { working: sound && capacity.wll.value !== null ? tension.pretension : unknown(tension.pretension), low: 0, high: F ?? UNLIMITED_N },
+  };
+}
+
+/** A line as a tie-down. What is missing, unplaced or unknown may count for nothing, or for whatever it could at best. */
+export function tieDownOf(facts: LineFacts): TieDown {
+  const { line, shape, tension } = facts;
+  const standing = standingOf(facts);
+  const run = line.elements.find((e) => e.kind === 'rope' || e.kind === 'webbing' || e.kind === 'chain');
+  return {
+    id: line.id, name: line.name, kind: line.kind, crosses: shape.crosses, gear: (run?.kind ?? 'none') as TieDown['gear'], standing,
+    anyWay: standing !== 'nothing' && shape.legs.length === 0, legs: standing === 'nothing' ? [] : shape.legs, legRatio: shape.legRatio,
+    ...forcesOf(facts, standing), keptN: tension.pretension.value,
     knotIds: knotElementIds(line.elements),
     sharpEdgeIds: line.elements.filter((e) => e.kind === 'edge' && e.shape === 'sharp').map((e) => e.id),
     adjustable: line.elements.some((e) => e.kind === 'truckers' || e.kind === 'tackle' || e.kind === 'ratchet' || e.kind === 'binder' || (e.kind === 'lock' && e.knot === 'taut-line-hitch')),

@@ -43,6 +43,9 @@ export const cargoSchema = z.object({
   massKg: quantity('mass', { least: 0.1, most: 100_000 }).nullable(),
   lengthM: span, widthM: span, heightM: span,
   cgHeightM: span.nullable().default(null),
+  /** Centre of gravity forward of the load's middle, and left of it; null: not known, taken as the middle. */
+  cgForwardM: quantity('length', { least: -30, most: 30 }).nullable().default(null),
+  cgLeftM: quantity('length', { least: -30, most: 30 }).nullable().default(null),
   /** Front face behind the front edge of the deck; middle of the load left of the deck's middle. */
   fromFrontM: place.default(0), fromCentreM: offset.default(0),
   friction: frictionSchema.default({ known: 'no' }),
@@ -53,6 +56,13 @@ export const cargoSchema = z.object({
   /** Largest force a line may press on an edge of the load. */
   maxLineForceN: quantity('force', { least: 1, most: 1e6 }).nullable().default(null),
   fullyContained: z.boolean().default(false),
+}).superRefine((cargo, context) => {
+  const outside = (key: 'cgForwardM' | 'cgLeftM', halfM: number): void => {
+    if (Math.abs(cargo[key] ?? 0) <= halfM * (1 + 1e-9)) return;
+    context.addIssue({ code: 'custom', path: [key], message: 'cg-outside-load', params: { code: 'cg-outside-load', values: { mostM: halfM } } });
+  };
+  outside('cgForwardM', cargo.lengthM / 2);
+  outside('cgLeftM', cargo.widthM / 2);
 });
 
 export const deckAnchorSchema = z.object({
@@ -64,8 +74,10 @@ export const deckAnchorSchema = z.object({
 export const blockingSchema = z.object({
   touching: z.boolean().default(false),
   capacityN: quantity('force', { least: 0, most: 5e6 }).nullable().default(null),
+  /** How high above the deck it reaches; null: not measured, so that only its foot counts. */
+  heightM: quantity('length', { least: 0.01, most: 6 }).nullable().default(null),
 });
-const open = { touching: false, capacityN: null };
+const open = { touching: false, capacityN: null, heightM: null };
 
 export const deckSchema = z.object({
   name, lengthM: span, widthM: span,
@@ -84,6 +96,8 @@ export const angleSchema = z.discriminatedUnion('by', [
     alphaRad: quantity('angle', { least: 0, most: Math.PI / 2 }),
     betaRad: quantity('angle', { least: 0, most: Math.PI }).default(0),
     restrains: z.enum(['forward', 'rearward', 'left', 'right']).default('forward'),
+    /** To which side the line leans away from that direction by β; null: nobody said. */
+    leans: z.enum(['forward', 'rearward', 'left', 'right']).nullable().default(null),
   }),
 ]);
 
@@ -106,6 +120,8 @@ export const strengthSchema = z.object({
   school: z.enum(SCHOOL_IDS).default('design-factor'),
   designFactor: ratio(DESIGN_FACTOR_RANGE.least, DESIGN_FACTOR_RANGE.most).default(DEFAULT_DESIGN_FACTOR),
   knotSchool: z.enum(KNOT_SCHOOL_CHOICES).default('lowest'),
+  /** Most that advice may ask of a hand: 250 N bare, 400 N two gloved hands. Common practice, no source. */
+  handLimitN: quantity('force', { least: 50, most: 1000 }).default(400),
 });
 
 export type Strength = z.infer<typeof strengthSchema>;

@@ -1,5 +1,5 @@
 import type { Rigging, RiggingRope } from './rigging';
-import { loopPassage, type TruckersPull } from './truckers';
+import { loopPassage, loopWrapRad, type TruckersPull } from './truckers';
 
 /**
  * A hitch of the trucker's family as the mechanism it is: loop knots that travel between the load and the anchor.
@@ -7,7 +7,7 @@ import { loopPassage, type TruckersPull } from './truckers';
  */
 export function truckersRigging(pull: TruckersPull): Rigging {
   const anchor = { body: 'A', efficiency: pull.anchorEfficiency };
-  const inHand = { body: 'P', efficiency: loopPassage(pull) };
+  const inHand = { body: 'P', efficiency: loopPassage(pull), wrapRad: loopWrapRad(pull) };
   const bodies: Rigging['bodies'] = [{ id: 'L', kind: 'load', at: 0 }, { id: 'P', kind: 'travelling', at: 1 }, { id: 'A', kind: 'anchor', at: 3 }];
   const toLoad: RiggingRope = { from: { body: 'P' }, passes: [], to: 'L' };
   const { handAngleRad } = pull;

@@ -81,11 +81,14 @@ export interface Tackle {
 /** What a turn leaves of the tension while hauling. */
 export const turnEfficiency = (turn: TackleTurn): number => (turn.by === 'efficiency' ? turn.efficiency : efficiencyOfWrap(turn.mu, turn.wrapRad));
 
+/** Angle a turn wraps: as stated with its friction, else a half turn. */
+export const turnWrapRad = (turn: TackleTurn): number => (turn.by === 'friction' ? turn.wrapRad : Math.PI);
+
 /** The mechanism of a tackle, without names and ratings. */
 export function riggingOf({ bodies, ropes, handAngleRad: angle }: Pick<Tackle, 'bodies' | 'ropes' | 'handAngleRad'>): Rigging {
   return {
     bodies: bodies.map(({ id: body, kind }, at) => ({ id: body, kind, at })),
-    ropes: ropes.map((r) => ({ from: r.from, passes: r.passes.map((p) => ({ body: p.body, efficiency: turnEfficiency(p.turn) })), to: r.to })),
+    ropes: ropes.map((r) => ({ from: r.from, passes: r.passes.map((p) => ({ body: p.body, efficiency: turnEfficiency(p.turn), wrapRad: turnWrapRad(p.turn) })), to: r.to })),
     handAngleRad: angle,
   };
 }

@@ -1,6 +1,6 @@
 import { formula, type Formula, type Tracer } from '../working/working';
 import type { Tackle } from './fields';
-import { riggingOf, turnEfficiency } from './fields';
+import { riggingOf, turnEfficiency, turnWrapRad } from './fields';
 import { PASS_KINDS } from './passes';
 import { handTurn, pullOfRope, riggingForces, stopsOf } from './rigging';
 
@@ -33,11 +33,13 @@ function signedSum<V>(t: Tracer<V>, symbol: string, label: string, source: strin
 
 /** What a turn leaves of a strand; the text is written with the strand's own symbol. */
 const halfTurn = formula<'S' | 'e'>({ symbol: 'S', unit: 'N', text: 'S × e', source: 'what the turn leaves while hauling', confidence: 'exact', compute: ({ S, e }) => S * e });
-const onward = formula<'S' | 'e' | 'phi'>({
-  symbol: 'S', unit: 'N', text: 'S × e^(1 − φ ÷ π)', source: 'the turn at the hand shrinks with its angle', confidence: 'exact', symbols: { phi: 'φ' }, compute: ({ S, e, phi }) => S * e ** (1 - phi / Math.PI),
+const onward = formula<'S' | 'e' | 'phi' | 'wrap'>({
+  symbol: 'S', unit: 'N', text: 'S × e^(max(0, θ − φ) ÷ θ)', source: 'the turn at the hand shrinks by the hand’s angle', confidence: 'exact', symbols: { phi: 'φ', wrap: 'θ' },
+  compute: ({ S, e, phi, wrap }) => S * e ** (Math.max(0, wrap - phi) / wrap),
 });
-const backward = formula<'S' | 'e' | 'phi'>({
-  symbol: 'S', unit: 'N', text: 'S × e^(φ ÷ π)', source: 'the turn at the hand grows with its angle', confidence: 'exact', symbols: { phi: 'φ' }, compute: ({ S, e, phi }) => S * e ** (phi / Math.PI),
+const backward = formula<'S' | 'e' | 'phi' | 'wrap'>({
+  symbol: 'S', unit: 'N', text: 'S × e^(max(0, θ − π + φ) ÷ θ)', source: 'the turn at the hand grows with its angle', confidence: 'exact', symbols: { phi: 'φ', wrap: 'θ' },
+  compute: ({ S, e, phi, wrap }) => S * e ** (Math.max(0, wrap - Math.PI + phi) / wrap),
 });
 
 class Builder<V> {
@@ -53,7 +55,7 @@ class Builder<V> {
   private efficiency(rope: number, pass: number): V {
     const { body, turn } = this.tackle.ropes[rope]!.passes[pass]!;
     const kind = turn.by === 'efficiency' && turn.round ? PASS_KINDS[turn.round] : null;
-    const source = turn.by === 'friction' ? `exp(−μθ), μ ${turn.mu}, ${Math.round((turn.wrapRad * 180) / Math.PI)}°` : kind ? `${kind.name}, ${kind.least} to ${kind.most}` : 'your entry';
+    const source = turn.by === 'friction' ? `exp(−μθ), μ ${Number(turn.mu.toPrecision(3))}, ${Math.round((turn.wrapRad * 180) / Math.PI)}°` : kind ? `${kind.name}, ${kind.least} to ${kind.most}` : 'your entry';
     return this.t.given({ label: `turn at ${nameOf(this.tackle, body)}`, symbol: 'e', value: turnEfficiency(turn), unit: 'ratio', source, confidence: kind ? 'from-memory' : 'entered' });
   }
 
@@ -86,10 +88,12 @@ class Builder<V> {
     const of = <K extends string>(f: Formula<K>): Formula<K> => ({ ...f, symbol, text: f.text.replace('S', strandSymbol(rope, at - 1)) });
     const label = `strand ${symbol}, past ${nameOf(tackle, tackle.ropes[rope]!.passes[pass]!.body)}`;
     const e = this.efficiency(rope, pass);
-    // A hand that pulls straight back or forth makes a whole half turn: no angle to show.
-    if (first === null || handTurn(tackle.handAngleRad, first) === 1) return t.apply(of(halfTurn), label, { S, e });
+    const wrapRad = turnWrapRad(tackle.ropes[rope]!.passes[pass]!.turn);
+    // A hand that pulls straight back or forth takes nothing off the turn: no angle to show.
+    if (first === null || handTurn(tackle.handAngleRad, first, wrapRad) === 1) return t.apply(of(halfTurn), label, { S, e });
     const phi = t.given({ label: 'hand, from the direction of the anchor', symbol: 'φ', value: tackle.handAngleRad, unit: 'rad', source: 'your entry', confidence: 'entered' });
-    return t.apply(of(first > 0 ? onward : backward), label, { S, e, phi });
+    const wrap = t.given({ label: 'wrapped, hand along the line', symbol: 'θ', value: wrapRad, unit: 'rad', source: 'the turn', confidence: 'entered' });
+    return t.apply(of(first > 0 ? onward : backward), label, { S, e, phi, wrap });
   }
 
   on(body: string): readonly Pull<V>[] { return this.pulls.filter((p) => p.body === body); }

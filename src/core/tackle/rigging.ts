@@ -11,8 +11,10 @@ export interface RiggingBody {
 /** A turn of a rope round a body: what of the tension is left beyond it, seen from the end that is pulled. */
 export interface RiggingPass {
   readonly body: string;
-  /** Efficiency of a half turn while hauling, 0 < e ≤ 1; exp(−μθ) for a wrap angle θ. */
+  /** What the whole turn leaves while hauling, 0 < e ≤ 1; exp(−μθ) for a wrap angle θ. */
   readonly efficiency: number;
+  /** Angle wrapped while the hand pulls along the line; a half turn where it is not said. Only the first turn reads it. */
+  readonly wrapRad?: number;
 }
 
 /** One rope from the end that is pulled to the end that is made fast. */
@@ -55,8 +57,14 @@ interface Route {
 /** Below this, a pivot counts as nothing: tensions are of the order of the hand's pull. */
 const NOTHING = 1e-9;
 
-/** Part of a half turn at the first body: the hand's direction against that in which the rope goes on. */
-export const handTurn = (handAngleRad: number, onward: number): number => (onward > 0 ? 1 - handAngleRad / Math.PI : handAngleRad / Math.PI);
+/**
+ * Part of the first turn that is left when the hand pulls at an angle: the hand takes its angle off the wrap, whatever
+ * the wrap is, so that of one and a half turns only the last half shrinks. `onward` > 0: the rope goes on toward the anchor.
+ */
+export function handTurn(handAngleRad: number, onward: number, wrapRad = Math.PI): number {
+  const off = onward > 0 ? handAngleRad : Math.PI - handAngleRad;
+  return Math.max(0, wrapRad - off) / wrapRad;
+}
 
 /** All stops of a rope in order; the hand is none. */
 export function stopsOf(rope: RiggingRope): string[] {
@@ -79,7 +87,7 @@ function routeOf(rope: RiggingRope, stops: readonly number[], { bodies, handAngl
     const onward = bodies[next]!.at > bodies[here]!.at ? 1 : -1;
     const pass = rope.passes[fromHand ? i : i - 1];
     if (pass) {
-      const left = fromHand && i === 0 ? pass.efficiency ** handTurn(handAngleRad, onward) : pass.efficiency;
+      const left = fromHand && i === 0 ? pass.efficiency ** handTurn(handAngleRad, onward, pass.wrapRad) : pass.efficiency;
       factor = state === 'hauling' ? factor * left : factor / left;
     }
     factors.push(factor);

@@ -26,30 +26,47 @@ export interface TruckersPull {
 
 type Input = 'eL' | 'eA' | 'phi' | 'e1';
 
-/** Efficiency of the whole passage through the loop in hand. A second pass makes the turn 540° instead of 180°: three half turns of friction, e³. */
-export function loopPassage(pull: Pick<TruckersPull, 'loopEfficiency' | 'passes'>): number {
-  return pull.passes === 2 ? pull.loopEfficiency ** 3 : pull.loopEfficiency;
-}
+/** Half turns of rope round the loop in hand while the hand pulls toward the anchor: 180°, or 540° with a second pass. */
+const HALF_TURNS = { 1: 1, 2: 3 } as const;
+
+/** Angle wrapped round the loop in hand while the hand pulls toward the anchor, rad. */
+export const loopWrapRad = (pull: Pick<TruckersPull, 'passes'>): number => HALF_TURNS[pull.passes] * Math.PI;
+
+/** Efficiency of the whole passage through the loop in hand, hand toward the anchor: three half turns of friction for a second pass, e³. */
+export const loopPassage = (pull: Pick<TruckersPull, 'loopEfficiency' | 'passes'>): number => pull.loopEfficiency ** HALF_TURNS[pull.passes];
 
 const ratioOf = (text: string, compute: (v: Record<Input, number>) => number): Formula<Input> =>
   formula<Input>({ symbol: 'R', unit: 'ratio', text, source: 'equilibrium of the loop knot', confidence: 'exact', symbols: { e1: 'e₁' }, compute });
-/** Strands beyond the first pass, in parts of the hand's pull. */
-const beyond = ({ eL, eA, phi }: Record<Input, number>): number => eL ** (1 - phi / Math.PI) * (1 + eA);
+/** What passes the loop in hand: only the last half turn shrinks with the hand's angle. */
+const passed = (halfTurns: number, { eL, phi }: Pick<Record<Input, number>, 'eL' | 'phi'>): number => eL ** (halfTurns - phi / Math.PI);
 
 /**
- * Load-line tension over hand pull while hauling, by form. Single: F/T = cos φ + e_loop^(1 − φ/π)·(1 + e_anchor).
+ * Load-line tension over hand pull while hauling, by form. Single: F/T = cos φ + e_loop^(k − φ/π)·(1 + e_anchor), with k
+ * the half turns round the loop in hand (1, or 3 with a second pass).
  * Source: equilibrium of each loop knot, capstan friction (exact for given efficiencies).
  */
-const HAULING_FORMULAS: Record<TruckersForm, Formula<Input>> = {
-  single: ratioOf('cos(φ) + eL^(1 − φ ÷ π) × (1 + eA)', (v) => Math.cos(v.phi) + beyond(v)),
-  'reeved-twice': ratioOf('cos(φ) + eL^(1 − φ ÷ π) × (1 + eA) × (1 + e₁ × eA)', (v) => Math.cos(v.phi) + beyond(v) * (1 + v.e1 * v.eA)),
-  'second-loop': ratioOf('(cos(φ) + eL^(1 − φ ÷ π) × (1 + eA)) × (1 + e₁ + e₁ × eA)', (v) => (Math.cos(v.phi) + beyond(v)) * (1 + v.e1 + v.e1 * v.eA)),
-};
+function haulingFormulas(k: 1 | 3): Record<TruckersForm, Formula<Input>> {
+  const strand = `eL^(${k} − φ ÷ π) × (1 + eA)`;
+  const beyond = (v: Record<Input, number>): number => passed(k, v) * (1 + v.eA);
+  return {
+    single: ratioOf(`cos(φ) + ${strand}`, (v) => Math.cos(v.phi) + beyond(v)),
+    'reeved-twice': ratioOf(`cos(φ) + ${strand} × (1 + e₁ × eA)`, (v) => Math.cos(v.phi) + beyond(v) * (1 + v.e1 * v.eA)),
+    'second-loop': ratioOf(`(cos(φ) + ${strand}) × (1 + e₁ + e₁ × eA)`, (v) => (Math.cos(v.phi) + beyond(v)) * (1 + v.e1 + v.e1 * v.eA)),
+  };
+}
+const HAULING_FORMULAS = { 1: haulingFormulas(1), 2: haulingFormulas(3) } as const;
 
 const shareOf = <K extends string>(text: string, source: string, compute: (v: Record<K, number>) => number): Formula<K> =>
   formula<K>({ symbol: 's₁', unit: 'ratio', text, source, confidence: 'exact', symbols: { e1: 'e₁' } as Partial<Record<K, string>>, compute });
 /** Shares of the load-line tension, hauling: formulas of the strands that each element bears. */
-const anchorStrand = shareOf<Input | 'R'>('eL^(1 − φ ÷ π) ÷ R', 'strand from the loop in hand to the anchor', (v) => v.eL ** (1 - v.phi / Math.PI) / v.R);
+const anchorStrandOf = (k: 1 | 3) => shareOf<Input | 'R'>(`eL^(${k} − φ ÷ π) ÷ R`, 'strand from the loop in hand to the anchor', (v) => passed(k, v) / v.R);
+const ANCHOR_STRAND = { 1: anchorStrandOf(1), 2: anchorStrandOf(3) } as const;
+/** The same strand in N, for a hand's pull. */
+const strandForce = (k: 1 | 3): Formula<'H' | 'eL' | 'phi'> => formula({
+  symbol: 'S₂', unit: 'N', text: `H₀ × eL^(${k} − φ ÷ π)`, source: 'strand that comes up from the anchor', confidence: 'exact', symbols: { phi: 'φ' },
+  compute: ({ H, eL, phi }: Record<'H' | 'eL' | 'phi', number>) => H * passed(k, { eL, phi }),
+});
+const STRAND_FORCE = { 1: strandForce(1), 2: strandForce(3) } as const;
 const anchorHauling = shareOf<'phi' | 'R'>('(R − cos(φ)) ÷ R', 'all strands at the anchor', (v) => (v.R - Math.cos(v.phi)) / v.R);
 const handStrand = shareOf<'R'>('1 ÷ R', 'the hand’s strand, highest before the loop’s friction', (v) => 1 / v.R);
 const betweenLoops = shareOf<'e1' | 'eA'>('1 ÷ (1 + e₁ + e₁ × eA)', 'the part between both loop knots', (v) => 1 / (1 + v.e1 + v.e1 * v.eA));
@@ -65,9 +82,9 @@ const memory = (label: string, symbol: string, value: number, kind: PassKind): G
 });
 
 function pullInputs<V>(t: Tracer<V>, pull: TruckersPull): Record<Input, V> {
-  const passes = pull.passes === 2 ? ' (540°: cube of the half turn)' : '';
+  const passes = pull.passes === 2 ? ', each half turn of 540°' : '';
   return {
-    eL: t.given(memory(`pass through the loop${passes}`, 'eL', loopPassage(pull), pull.inLoop)),
+    eL: t.given(memory(`pass through the loop${passes}`, 'eL', pull.loopEfficiency, pull.inLoop)),
     eA: t.given(memory('pass round the anchor', 'eA', pull.anchorEfficiency, pull.roundAnchor)),
     phi: t.given({ label: 'hand, from the direction of the anchor', symbol: 'φ', value: pull.handAngleRad, unit: 'rad', source: 'your entry', confidence: 'entered' }),
     e1: t.given(memory(pull.form === 'second-loop' ? 'half turn through the first loop' : 'second time through the loop', 'e₁', pull.loopEfficiency, pull.inLoop)),
@@ -82,12 +99,12 @@ function readBy<V>(form: TruckersForm, { e1, ...rest }: Record<Input, V>): Recor
 
 /** Load-line tension per unit of hand pull while hauling. */
 export function haulingRatio<V>(t: Tracer<V>, pull: TruckersPull): V {
-  return t.apply(HAULING_FORMULAS[pull.form], 'hauling, with friction', readBy(pull.form, pullInputs(t, pull)));
+  return t.apply(HAULING_FORMULAS[pull.passes][pull.form], 'hauling, with friction', readBy(pull.form, pullInputs(t, pull)));
 }
 
 /** The ratio people count: strands without friction at the same hand angle (single: 3 toward the anchor, 2 sideways, 1 away). */
 export function countedRatio(pull: Pick<TruckersPull, 'form' | 'handAngleRad'>): number {
-  return HAULING_FORMULAS[pull.form].compute({ eL: 1, eA: 1, phi: pull.handAngleRad, e1: 1 });
+  return HAULING_FORMULAS[1][pull.form].compute({ eL: 1, eA: 1, phi: pull.handAngleRad, e1: 1 });
 }
 
 /** Load-line tension per unit of hand pull while hauling, numbers only. */
@@ -99,6 +116,12 @@ export function haulingRatioOf(pull: TruckersPull): number {
 export function frictionBand(pull: TruckersPull): { readonly least: number; readonly most: number } {
   const at = (end: 'least' | 'most'): number => haulingRatioOf({ ...pull, loopEfficiency: PASS_KINDS[pull.inLoop][end], anchorEfficiency: PASS_KINDS[pull.roundAnchor][end] });
   return { least: at('least'), most: at('most') };
+}
+
+/** The strand that comes up from the anchor while hauling, N, for a hand's pull. */
+export function anchorStrandForce<V>(t: Tracer<V>, pull: TruckersPull, hand: V): V {
+  const { eL, phi } = pullInputs(t, pull);
+  return t.apply(STRAND_FORCE[pull.passes], 'strand from the anchor', { H: hand, eL, phi });
 }
 
 /** What bears which share of the load line's tension. */
@@ -116,7 +139,7 @@ function haulingShares<V>(t: Tracer<V>, pull: TruckersPull, of: 'loop-turn' | 'a
   const compound = pull.form === 'second-loop';
   if (of === 'anchor') return [t.apply(anchorHauling, label, { phi, R })];
   if (of === 'anchor-turn') {
-    return [t.apply(anchorStrand, label, { eL, phi, R } as Record<Input | 'R', V>), ...(compound ? [t.apply(firstLoopStrand, label, { e1, eA })] : [])];
+    return [t.apply(ANCHOR_STRAND[pull.passes], label, { eL, phi, R } as Record<Input | 'R', V>), ...(compound ? [t.apply(firstLoopStrand, label, { e1, eA })] : [])];
   }
   return [t.apply(handStrand, label, { R }), ...(compound ? [t.apply(betweenLoops, label, { e1, eA })] : [])];
 }

@@ -14,6 +14,8 @@ export interface StoredGear extends StoredDocument<Gear> {
   readonly standing: GearState;
   readonly dueOn: string | null;
   readonly enteredOn: string;
+  /** Taken out of the locker as entered by mistake; plans that use it still have to hear of it. */
+  readonly removed: boolean;
 }
 
 const standingSchema = z.object({
@@ -22,15 +24,15 @@ const standingSchema = z.object({
 });
 
 export const gearRow = z.object({
-  id: z.uuid(), version: z.number(), document: gearSchema, standing: standingSchema, due_on: z.string().nullable(), entered_on: z.string(), updated_at: z.date(), updated_by: z.string(),
+  id: z.uuid(), version: z.number(), document: gearSchema, standing: standingSchema, due_on: z.string().nullable(), entered_on: z.string(), updated_at: z.date(), updated_by: z.string(), removed: z.boolean(),
 });
 
 export const storedGear = (row: z.infer<typeof gearRow>): StoredGear => ({
-  id: row.id, version: row.version, document: row.document, standing: row.standing, dueOn: row.due_on, enteredOn: row.entered_on, updatedAt: row.updated_at.toISOString(), updatedBy: row.updated_by,
+  id: row.id, version: row.version, document: row.document, standing: row.standing, dueOn: row.due_on, enteredOn: row.entered_on, removed: row.removed, updatedAt: row.updated_at.toISOString(), updatedBy: row.updated_by,
 });
 
 /** Days come as text: a Date would move with the machine's time zone. */
-export const SELECT_GEAR = `SELECT g.id, g.version, g.document, g.standing, g.due_on::text AS due_on, g.entered_on::text AS entered_on, g.updated_at, m.name AS updated_by
+export const SELECT_GEAR = `SELECT g.id, g.version, g.document, g.standing, g.due_on::text AS due_on, g.entered_on::text AS entered_on, g.deleted_at IS NOT NULL AS removed, g.updated_at, m.name AS updated_by
   FROM gear g JOIN member m ON m.id = g.updated_by`;
 
 /** One thing of a crew. @throws NotFoundError when the crew has none of that id, or it was removed. */
@@ -44,10 +46,10 @@ export async function gearByCode(db: Database, crewId: string, code: string): Pr
   return row && storedGear(row);
 }
 
-/** Several things of a crew, in the order of their tags; ids it does not have are left out. */
+/** Several things of a crew, in the order of their tags, removed ones too; ids it never had are left out. */
 export async function gearByIds(db: Database, crewId: string, ids: readonly string[]): Promise<StoredGear[]> {
   if (ids.length === 0) return [];
-  return (await many(db, gearRow, `${SELECT_GEAR} WHERE g.crew_id = $1 AND g.id = ANY($2) AND g.deleted_at IS NULL ORDER BY g.code`, [crewId, ids])).map(storedGear);
+  return (await many(db, gearRow, `${SELECT_GEAR} WHERE g.crew_id = $1 AND g.id = ANY($2) ORDER BY g.code`, [crewId, ids])).map(storedGear);
 }
 
 /** Holds things as they are until the transaction ends: nobody retires one while a plan that uses it is being kept. */
@@ -128,5 +130,11 @@ export async function deleteGear(db: Database, crewId: string, id: string): Prom
 /** Which of these tags the crew has already. */
 export async function takenCodes(db: Database, crewId: string, codes: readonly string[]): Promise<Set<string>> {
   const rows = await many(db, z.object({ code: z.string() }), 'SELECT code FROM gear WHERE crew_id = $1 AND code = ANY($2) AND deleted_at IS NULL', [crewId, codes]);
+  return new Set(rows.map((r) => r.code));
+}
+
+/** Which of these tags something wore that was removed since. Whoever wears it next is another thing. */
+export async function codesOfRemoved(db: Database, crewId: string, codes: readonly string[]): Promise<Set<string>> {
+  const rows = await many(db, z.object({ code: z.string() }), 'SELECT DISTINCT code FROM gear WHERE crew_id = $1 AND code = ANY($2) AND deleted_at IS NOT NULL', [crewId, codes]);
   return new Set(rows.map((r) => r.code));
 }

@@ -6,10 +6,10 @@ import { assess } from '@/core/securement/assess';
 import { type Database, many } from '../pool';
 import { gearByIds } from './gear';
 
-/** What the locker says of these things; ids the crew does not have are left out. Whether one is due is not asked here. */
+/** What the locker says of these things, removed ones too; ids the crew never had are left out. Whether one is due is not asked here. */
 export async function gearFacts(db: Database, crewId: string, ids: readonly string[]): Promise<GearFacts> {
   const found = await gearByIds(db, crewId, ids);
-  return new Map(found.map((g): [string, GearFact] => [g.id, { gear: g.document, state: g.standing, due: null }]));
+  return new Map(found.map((g): [string, GearFact] => [g.id, { gear: g.document, state: g.standing, due: null, removed: g.removed }]));
 }
 
 /** Notes which things a plan uses; ids the crew does not have are left out. Call inside a transaction. */

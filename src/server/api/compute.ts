@@ -7,6 +7,8 @@ import { lineTension } from '@/core/line/tension';
 import { assess } from '@/core/securement/assess';
 import { helpfulChanges } from '@/core/securement/advice/one-change';
 import { lineShape } from '@/core/securement/geometry';
+import type { LockerWord } from '@/core/securement/gear-facts';
+import type { StaticsRow } from '@/core/securement/hold/opinion';
 import { exactly, tieDownOf } from '@/core/securement/rule-input';
 import { ruleSet } from '@/core/securement/rules';
 import type { Article, Ranged, RuleInput, RuleSet, TieDown } from '@/core/securement/rules/rule-set';
@@ -14,6 +16,7 @@ import { cargoSchema, deckSchema, type Line, lineSchema } from '@/core/securemen
 import { type TallyRow, type Verdict, worst } from '@/core/securement/verdict';
 import { atMost, METRIC } from '@/core/units';
 import { wordChange, wordFinding } from '@/wording/findings';
+import { wordMechanism } from '@/wording/mechanism';
 import type { lineBody, rulesBody } from './schemas';
 
 type Place = ReturnType<typeof lineCapacity<ReturnType<typeof traced.given>>>['places'][number];
@@ -52,12 +55,19 @@ const rowOut = (r: TallyRow) => ({
   working: { required: r.required, provided: r.provided, ...(r.beside ? { beside: r.beside } : {}) },
 });
 
-/** A plan document: its assessment with working, findings in words, and what would help. */
-export function computeAssessment(plan: Plan) {
-  const a = assess(plan);
+const staticsOut = (r: StaticsRow) => ({
+  box: r.box, strength: r.strength, direction: r.direction, clause: r.clause, verdict: r.verdict, ruleStands: r.ruleStands,
+  requiredG: r.required.value, heldG: r.held.value, marginG: r.margin, mechanism: r.mechanism, mechanismInWords: wordMechanism(r), holding: r.holding,
+  working: { required: r.required, held: r.held },
+});
+
+/** A plan document: what the rule and what statics say, findings in words, and what would help. `locker`: what it says of the plan's things. */
+export function computeAssessment(plan: Plan, locker: LockerWord) {
+  const a = assess(plan, locker);
   return {
     verdict: a.verdict,
     rows: a.rows.map(rowOut),
+    statics: a.statics.map(staticsOut),
     findings: a.findings.map((f) => ({ ...f, message: wordFinding(f, METRIC) })),
     lines: a.lines.map(({ line, capacity, tension, shape, rope }) => ({
       id: line.id, name: line.name, wllN: capacity.wll.value, routeLengthM: shape.routeLengthM, ropeNeededM: rope.value,
@@ -66,7 +76,7 @@ export function computeAssessment(plan: Plan) {
       governing: capacity.governing.map((i) => ({ elementId: capacity.places[i]!.elementId, part: capacity.places[i]!.part })),
       working: { wll: capacity.wll, pretension: tension.pretension, ropeNeeded: rope },
     })),
-    helps: helpfulChanges(plan, null, a).map((c) => ({ code: c.code, values: c.values, verdict: c.verdict, message: wordChange(c, METRIC) })),
+    helps: helpfulChanges(plan, locker, a).map((c) => ({ code: c.code, values: c.values, verdict: c.verdict, message: wordChange(c, METRIC) })),
   };
 }
 
@@ -77,9 +87,9 @@ function ranged(label: string, symbol: string, value: number | null, unit: 'N' |
 
 function articleOf(body: z.infer<typeof rulesBody>['article']): Article {
   const board = (touching: boolean, capacityN: number | null) =>
-    ({ touching, capacity: ranged('blocking', 'BC', touching ? capacityN : 0, 'N', UNLIMITED_N) });
+    ({ touching, heightM: null, capacity: ranged('blocking', 'BC', touching ? capacityN : 0, 'N', UNLIMITED_N) });
   return {
-    ...body, rows: 1, box: null, friction: ranged('friction', 'μ', body.mu, 'ratio', 1),
+    ...body, rows: 1, box: null, cgForwardM: null, cgLeftM: null, friction: ranged('friction', 'μ', body.mu, 'ratio', 1),
     blocking: { forward: board(body.blockedForward, body.blockingForwardN), rearward: board(false, 0), left: board(false, 0), right: board(false, 0) },
   };
 }
@@ -92,12 +102,12 @@ const EMPTY_DECK = deckSchema.parse({ name: '', lengthM: 1, widthM: 1 });
 function givenTieDown(t: z.infer<typeof rulesBody>['tieDowns'][number]): TieDown {
   const line: Line = lineSchema.parse({
     id: t.id, name: t.id, kind: t.kind, elements: [],
-    angle: t.alphaRad === null ? { by: 'anchors' } : { by: 'entered', alphaRad: t.alphaRad, betaRad: t.betaRad, restrains: t.restrains },
+    angle: t.alphaRad === null ? { by: 'anchors' } : { by: 'entered', alphaRad: t.alphaRad, betaRad: t.betaRad, restrains: t.restrains, leans: t.leans },
   });
   const shape = lineShape(line, UNIT_CARGO, EMPTY_DECK);
   const tension = lineTension(traced, [], { routeLengthM: null, settling: 0, enteredPretensionN: t.pretensionN });
   const base = tieDownOf({
-    line, shape, tension, rope: ropeNeeded(traced, [], null, tension.hauled),
+    line, shape, tension, rope: ropeNeeded(traced, [], null, tension.hauled), gaps: [], breaking: null,
     capacity: { places: [], governing: [], wll: ranged('WLL', 'WLL', t.wllN, 'N', UNLIMITED_N).working, range: { lowN: t.wllN ?? 0, highN: t.wllN ?? UNLIMITED_N } },
   });
   return {

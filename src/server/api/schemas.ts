@@ -41,6 +41,7 @@ export const rulesBody = z.object({
     alphaRad: quantity('angle', { least: 0, most: Math.PI / 2 }).nullable().default(null),
     betaRad: quantity('angle', { least: 0, most: Math.PI }).default(0),
     restrains: z.enum(['forward', 'rearward', 'left', 'right']).default('forward'),
+    leans: z.enum(['forward', 'rearward', 'left', 'right']).nullable().default(null),
     crosses: z.boolean().default(true),
     gear: z.enum(['rope', 'webbing', 'chain']).default('webbing'),
     knots: z.boolean().default(false),

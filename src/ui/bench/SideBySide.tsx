@@ -107,7 +107,7 @@ export function SideBySide({ strength, library }: { strength: Strength; library:
           <section aria-label="Chart">
             <h2>Hand pull against line tension</h2>
             <Chart label={`Line tension for hand pulls up to ${MOST_HAND_N} N: ${list.map((s) => `${s.name} ${s.figures.hauling.loadRatio.toFixed(2)} to 1`).join(', ')}`} option={option} height={420} />
-            <Small>Grey: between the least and the most that its turns are known to leave. Rope PE-12-2, 4.78 m from anchor to anchor; a library system on its own line.</Small>
+            <Small>Grey: between the least and the most that its turns are known to leave. 12 mm polyester by its table, 4.78 m from anchor to anchor; a library system on its own line.</Small>
           </section>
         </Two>
       </Page>

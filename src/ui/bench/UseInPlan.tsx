@@ -5,12 +5,14 @@ import styled from 'styled-components';
 import type { BenchSystem } from '@/core/exchange/rigging';
 import { assess } from '@/core/securement/assess';
 import type { Line } from '@/core/securement/schema';
+import type { Verdict } from '@/core/securement/verdict';
 import { call, messageOf, type StoredPlan } from '../api';
 import { Button } from '../kit/Button';
 import { TextField } from '../kit/fields';
 import { Sheet } from '../kit/Sheet';
 import { ErrorText, Label, Small } from '../kit/text';
 import { VerdictMark } from '../kit/VerdictMark';
+import { askLocker } from '../planner/useGearFacts';
 import { putSystem } from './putSystem';
 
 const Row = styled.li`display:grid;grid-template-columns:minmax(0,1fr) auto;gap:10px;align-items:center;min-height:54px;border-bottom:var(--w-hair) solid var(--line)`;
@@ -28,7 +30,7 @@ export function UseInPlan({ system, rigging, onClose }: { system: BenchSystem; r
   const [search, setSearch] = useState('');
   const [plans, setPlans] = useState<readonly Summary[] | null>(null);
   const [plan, setPlan] = useState<StoredPlan | null>(null);
-  const [done, setDone] = useState<StoredPlan | null>(null);
+  const [done, setDone] = useState<{ readonly plan: StoredPlan; readonly verdict: Verdict } | null>(null);
   const [error, setError] = useState<string | null>(null);
   useEffect(() => {
     let gone = false;
@@ -46,14 +48,14 @@ export function UseInPlan({ system, rigging, onClose }: { system: BenchSystem; r
     if (!plan) return;
     const document = { ...plan.document, lines: plan.document.lines.map((l) => (l.id === lineId ? putSystem(l, system, rigging) : l)) };
     const answer = await call<StoredPlan>('PUT', `/plans/${plan.id}`, document, { 'if-match': `"${plan.version}"` });
-    if (answer.ok) setDone(answer.value);
+    if (answer.ok) setDone({ plan: answer.value, verdict: assess(answer.value.document, await askLocker(answer.value.document)).verdict });
     else setError(answer.problem.status === 409 ? 'Somebody saved this plan meanwhile. Nothing was changed; pick it again.' : messageOf(answer.problem));
   };
   return (
     <Sheet title="Use in a plan" side open onClose={onClose}>
       {error ? <ErrorText role="alert">{error}</ErrorText> : null}
       {done ? (
-        <p>It is on the line. The plan: <VerdictMark verdict={assess(done.document).verdict} /><br /><Link href={`/loads/${done.id}`}>Open {done.document.title}</Link></p>
+        <p>It is on the line. The plan: <VerdictMark verdict={done.verdict} /><br /><Link href={`/loads/${done.plan.id}`}>Open {done.plan.document.title}</Link></p>
       ) : plan ? (
         <>
           <Label>{plan.document.title}: on which line?</Label>

@@ -50,12 +50,12 @@ export const turnsRound = (round: PassKind): { by: 'efficiency'; round: PassKind
 
 const RING = { name: 'ring', rating: { state: 'rated', wllN: 5000 }, barDiameterM: 0.02, surface: 'metal' } as const;
 
-/** The rigging the bench begins with: the demo's 12 mm polyester on two rings, a slip loop and two gloved hands. */
+/** The rigging the bench begins with: 12 mm polyester whose label nobody has read, on two rings, a slip loop and two gloved hands. */
 export function newRigging(strength: Strength, form: FormId = 'single'): RiggingDocument {
   const system = withForm(riggingSchema.shape.system.parse(HITCH), form);
   return riggingSchema.parse({
     format: 'vast-cleat/rigging', version: 1, title: formTitle(form), strength, system, lengthM: 4.78,
-    rope: { material: 'polyester', diameterM: 0.012, mbsN: 28_000, tag: 'PE-12-2' }, anchor: RING, farAnchor: { ...RING, name: 'far ring' },
+    rope: { material: 'polyester', diameterM: 0.012 }, anchor: RING, farAnchor: { ...RING, name: 'far ring' },
   });
 }
 

@@ -48,14 +48,16 @@ export function GearForm({ stored, onClose, onKept }: { stored?: StoredGear; onC
   const [start, setStart] = useState(START);
   const [problem, setProblem] = useState<Problem | null>(null);
   const [version, setVersion] = useState(stored?.version ?? 0);
+  const [again, setAgain] = useState(false);
+  const worn = problem?.issues.some((i) => i.code === 'code-worn-before') ?? false;
   const set = (part: Partial<Gear>): void => setGear((g) => ({ ...g, ...part }));
   const flexible = gear.item.kind !== 'hardware';
   const submit = async (event: FormEvent): Promise<void> => {
     event.preventDefault();
     const document = flexible ? gear : { ...gear, lengthM: null };
     const answer = stored
-      ? await call<StoredGear>('PUT', `/gear/${stored.id}`, document, { 'if-match': `"${version}"` })
-      : await call<StoredGear>('POST', '/gear', { gear: document, start });
+      ? await call<StoredGear>('PUT', `/gear/${stored.id}${again ? '?tagAgain=true' : ''}`, document, { 'if-match': `"${version}"` })
+      : await call<StoredGear>('POST', `/gear${again ? '?tagAgain=true' : ''}`, { gear: document, start });
     if (answer.ok) return onKept(answer.value.id);
     setProblem(answer.problem);
     // Nothing is lost: the next press keeps what stands here over what was kept meanwhile.
@@ -70,6 +72,7 @@ export function GearForm({ stored, onClose, onKept }: { stored?: StoredGear; onC
           <ItemFields item={gear.item} set={(item) => set({ item })} units={units} />
           {flexible ? <QuantityField label="Length when it came" dimension="length" unit={units.length} optional placeholder="needed" least={0.01} most={5000} value={gear.lengthM} onChange={(lengthM) => set({ lengthM })} /> : null}
         </FieldGrid>
+        {worn || again ? <Check selected={again} onChange={setAgain}>This is to wear the tag of the thing that was removed</Check> : null}
         {stored ? null : <StartFields start={start} set={setStart} hasLength={flexible} />}
         <FieldGrid $min={150}>
           <TextField label="Name, if it has one" value={gear.name} onChange={(name) => set({ name })} />

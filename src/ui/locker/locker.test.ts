@@ -12,7 +12,7 @@ import type { LockerItem } from './useLockerList';
 const gear = (item: Record<string, unknown>) => gearSchema.parse({ format: 'vast-cleat/gear', version: 1, code: 'A-1', lengthM: 30, item });
 const thing = (item: Record<string, unknown>, standing: Partial<LockerItem['standing']> = {}): LockerItem => {
   const document = gear(item);
-  return { id: '0190b5a0-0000-7000-8000-000000000001', version: 1, document, standing: { ...stateOf(document, []), ...standing }, due: 'later', dueOn: null, enteredOn: '2026-01-01', updatedAt: '', updatedBy: '' };
+  return { id: '0190b5a0-0000-7000-8000-000000000001', version: 1, document, standing: { ...stateOf(document, []), ...standing }, due: 'later', dueOn: null, enteredOn: '2026-01-01', updatedAt: '', updatedBy: '', removed: false };
 };
 const rope = { kind: 'rope', material: 'polyester', diameterM: 0.012, mbsN: 21000 };
 const close = (list: number[]): number[] => list.map((m) => Number(m.toFixed(6)));

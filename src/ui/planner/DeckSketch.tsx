@@ -2,7 +2,7 @@
 import styled from 'styled-components';
 import type { Plan } from '@/core/exchange/plan';
 import type { LineFacts } from '@/core/securement/rule-input';
-import { cargoBox } from '@/core/securement/geometry';
+import { cargoBox } from '@/core/securement/leg';
 
 const Frame = styled.figure`display:block;& svg{display:block;width:100%;max-height:270px}& text{font:600 13px var(--font-figure);fill:var(--ink)}`;
 const PX = 100;

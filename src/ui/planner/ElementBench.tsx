@@ -81,7 +81,6 @@ export function ElementBench({ line, elementId, editor, onPick }: { line: Line; 
   const tied = element.kind === 'truckers' ? element.loop : 'knot' in element ? element.knot : null;
   const stage = tied ? stageOf(tied) : null;
   const pulls = element.kind === 'truckers' || element.kind === 'tackle';
-  const flexible = element.kind === 'rope' || element.kind === 'webbing' || element.kind === 'chain';
   const move = (by: -1 | 1): void => editor.editLine(line.id, (l) => {
     const elements = [...l.elements];
     [elements[index], elements[index + by]] = [elements[index + by]!, elements[index]!];
@@ -110,7 +109,7 @@ export function ElementBench({ line, elementId, editor, onPick }: { line: Line; 
       </Head>
       {list.length > 0 ? <Choices>{list.map((a) => <AlternativeChoice key={a.key} a={a} onPick={() => set(a.element)} />)}</Choices> : null}
       {pulls ? <FromLibrary element={element} /> : null}
-      {flexible ? <FromLocker line={line} element={element} editor={editor} set={set} /> : null}
+      {'gearId' in element ? <FromLocker line={line} element={element} editor={editor} set={set} /> : null}
       {editor.readOnly ? <Form><Label>Your role reads plans; it does not change them.</Label></Form> : (
         <><Form><ElementForm element={element} set={set} units={units} anchors={plan.deck.anchors} /></Form><AddElement line={line} index={index} editor={editor} onAdded={onPick} /></>
       )}

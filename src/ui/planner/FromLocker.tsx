@@ -4,7 +4,7 @@ import { useEffect, useState } from 'react';
 import styled from 'styled-components';
 import { type Candidate, type Fit, type OnTheLine, rankRopes } from '@/core/gear/fit';
 import { ropeOf } from '@/core/gear/rating';
-import type { ElementOf, LineElement } from '@/core/line/gear';
+import type { LineElement } from '@/core/line/gear';
 import { UNLIMITED_N } from '@/core/line/line';
 import { assess } from '@/core/securement/assess';
 import type { GearFacts } from '@/core/securement/gear-facts';
@@ -32,6 +32,12 @@ export function withGear(element: LineElement, item: LockerItem): LineElement | 
   }
   if (element.kind === 'webbing' && gear.item.kind === 'webbing') return { ...element, gearId: item.id, tag: gear.code, widthM: gear.item.widthM, markedWllN: gear.item.markedWllN };
   if (element.kind === 'chain' && gear.item.kind === 'chain') return { ...element, gearId: item.id, tag: gear.code, grade: gear.item.grade, sizeM: gear.item.sizeM, markedWllN: gear.item.markedWllN };
+  const { item: made } = gear;
+  if (made.kind === 'hardware' && (element.kind === 'ratchet' || element.kind === 'binder' || element.kind === 'fitting')) {
+    const fits = element.kind === 'fitting' ? !['ratchet', 'binder', 'rail', 'stake'].includes(made.form) : made.form === element.kind;
+    const rating = made.markedWllN === null ? { state: 'unrated' as const } : { state: 'rated' as const, wllN: made.markedWllN };
+    return fits ? { ...element, gearId: item.id, tag: gear.code, rating } : null;
+  }
   return null;
 }
 
@@ -84,7 +90,7 @@ function ChooseRope({ line, element, needM, editor, onTake, onClose }: { line: L
 }
 
 /** Where the rope of a line comes from, and what the locker says of it now. */
-export function FromLocker({ line, element, editor, set }: { line: Line; element: ElementOf<'rope'> | ElementOf<'webbing'> | ElementOf<'chain'>; editor: PlanEditor; set: (e: LineElement) => void }) {
+export function FromLocker({ line, element, editor, set }: { line: Line; element: Extract<LineElement, { gearId: string | null }>; editor: PlanEditor; set: (e: LineElement) => void }) {
   const [open, setOpen] = useState(false);
   const facts: GearFacts | null = editor.gear;
   const fact = element.gearId === null ? undefined : facts?.get(element.gearId);
@@ -97,7 +103,7 @@ export function FromLocker({ line, element, editor, set }: { line: Line; element
     set(next);
     setOpen(false);
   };
-  const retake = (): void => { if (fact && element.gearId) take({ id: element.gearId, document: fact.gear, standing: fact.state, due: fact.due ?? 'later', version: 0, dueOn: null, enteredOn: '', updatedAt: '', updatedBy: '' }); };
+  const retake = (): void => { if (fact && element.gearId) take({ id: element.gearId, document: fact.gear, standing: fact.state, due: fact.due ?? 'later', version: 0, dueOn: null, enteredOn: '', updatedAt: '', updatedBy: '', removed: false }); };
   return (
     <Bar>
       {fact && element.gearId ? <span>From the locker: <Link href={`/locker/${element.gearId}`}>{fact.gear.code}</Link>, {wordStanding(fact.state)} </span> : null}

@@ -65,7 +65,7 @@ function Angle({ line, editor }: { line: Line; editor: PlanEditor }) {
   return (
     <FieldGrid $min={150}>
       <Select label="Angles" value={angle.by} choices={[{ id: 'anchors', name: 'from anchors and load' }, { id: 'entered', name: 'entered' }]}
-        onChange={(by) => set(by === 'anchors' ? { by } : { by, alphaRad: Math.PI / 3, betaRad: 0, restrains: 'forward' })} />
+        onChange={(by) => set(by === 'anchors' ? { by } : { by, alphaRad: Math.PI / 3, betaRad: 0, restrains: 'forward', leans: null })} />
       {angle.by === 'entered' ? (
         <>
           <QuantityField label="Against the deck" dimension="angle" unit="deg" most={Math.PI / 2} value={angle.alphaRad} onChange={(v) => v !== null && set({ ...angle, alphaRad: v })} />

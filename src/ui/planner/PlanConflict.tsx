@@ -1,14 +1,15 @@
 'use client';
 import type { Plan } from '@/core/exchange/plan';
 import { assess } from '@/core/securement/assess';
+import type { LockerWord } from '@/core/securement/gear-facts';
 import { formatQuantity, type UnitChoice } from '@/core/units';
 import type { StoredPlan } from '../api';
 import { useMember } from '../frame/MemberContext';
 import { ConflictSheet, type Side } from '../kit/ConflictSheet';
 import { VerdictMark } from '../kit/VerdictMark';
 
-const sideOf = (plan: Plan, units: UnitChoice): Side => ({
-  mark: <VerdictMark verdict={assess(plan).verdict} />,
+const sideOf = (plan: Plan, locker: LockerWord, units: UnitChoice): Side => ({
+  mark: <VerdictMark verdict={assess(plan, locker).verdict} />,
   facts: [
     ['Name', plan.title], ['Rules', plan.ruleSet], ['Load', plan.cargo.name],
     ['Mass', plan.cargo.massKg === null ? 'not known' : formatQuantity(plan.cargo.massKg, 'mass', units)],
@@ -19,10 +20,10 @@ const sideOf = (plan: Plan, units: UnitChoice): Side => ({
 });
 
 /** Two versions of a plan, one of which somebody else saved first. */
-export function PlanConflict({ mine, theirs, onKeep }: { mine: Plan; theirs: StoredPlan; onKeep: (which: 'mine' | 'theirs') => void }) {
+export function PlanConflict({ mine, theirs, locker, onKeep }: { mine: Plan; theirs: StoredPlan; locker: LockerWord; onKeep: (which: 'mine' | 'theirs') => void }) {
   const { units } = useMember();
   return (
-    <ConflictSheet what="plan" by={theirs.updatedBy} mine={sideOf(mine, units)} theirs={sideOf(theirs.document, units)} onKeep={onKeep}>
+    <ConflictSheet what="plan" by={theirs.updatedBy} mine={sideOf(mine, locker, units)} theirs={sideOf(theirs.document, locker, units)} onKeep={onKeep}>
       Both versions are here and what differs is marked. Theirs stays in the plan’s history either way; yours stays one undo away.
     </ConflictSheet>
   );

@@ -2,6 +2,7 @@
 import { useRouter } from 'next/navigation';
 import { useState } from 'react';
 import styled from 'styled-components';
+import { LOCKER_NOT_ASKED } from '@/core/securement/gear-facts';
 import { useAdvice } from '@/workers/useAdvice';
 import { call, messageOf, type StoredPlan } from '../api';
 import { keepJson } from '../files';
@@ -114,7 +115,7 @@ export function Planner({ stored, facts }: { stored: StoredPlan; facts: FactEntr
       <WorkingSheet opened={working} over={editor.plan.title} onClose={() => setWorking(null)} />
       <TagRead editor={editor} picked={picked} />
       <KeysSheet keys={PLANNER_KEYS} open={keys} onClose={() => setKeys(false)} />
-      {save.state === 'conflict' ? <PlanConflict mine={editor.plan} theirs={save.theirs} onKeep={(which) => settle(which, save.theirs)} /> : null}
+      {save.state === 'conflict' ? <PlanConflict mine={editor.plan} theirs={save.theirs} locker={editor.gear ?? LOCKER_NOT_ASKED} onKeep={(which) => settle(which, save.theirs)} /> : null}
     </>
   );
 }

@@ -1,11 +1,10 @@
 import { describe, expect, it } from 'vitest';
-import { demoPlan } from '../../../tests/support/demo';
-import { assess } from '@/core/securement/assess';
+import { demoPlan, judge } from '../../../tests/support/demo';
 import { grouped } from './Findings';
 
 describe('findings said once', () => {
   it('names all lines of the same finding, each once, and keeps different ones apart', () => {
-    const { findings } = assess(demoPlan('carousel-crate'));
+    const { findings } = judge(demoPlan('carousel-crate'));
     const list = grouped(findings);
     const rope = list.filter((f) => f.code === 'no-lashing-capacity');
     expect(rope).toHaveLength(1);

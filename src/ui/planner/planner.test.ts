@@ -1,7 +1,6 @@
 import { describe, expect, it } from 'vitest';
-import { demoNames, demoPlan } from '../../../tests/support/demo';
+import { demoNames, demoPlan, judge } from '../../../tests/support/demo';
 import { parsePlan } from '@/core/exchange/plan';
-import { assess } from '@/core/securement/assess';
 import { METRIC, US_CUSTOMARY } from '@/core/units';
 import { wordFinding } from '@/wording/findings';
 import { headline } from './headline';
@@ -44,10 +43,10 @@ describe('the headline', () => {
     ['apple-bins', 'Least margin: Forward sliding, 0.213\u00a0g to spare.'], ['carousel-crate', 'Round the front, rearward: read the plate on ring L1.'],
     ['water-tote', 'Over, front: use webbing with a ratchet or chain with a binder.'], ['bee-stand', 'Down 20 % of the weight: short by 0.311\u00a0kN.'],
     ['maypole', 'logs have rules of their own (49 CFR 393.116), which are not computed here.'],
-  ])('%s', (name, words) => expect(headline(assess(demoPlan(name)), METRIC)).toBe(words));
+  ])('%s', (name, words) => expect(headline(judge(demoPlan(name)), METRIC)).toBe(words));
   it('never shows an unworded code, NaN or undefined, for any demo in any unit', () => {
     for (const name of demoNames()) for (const units of [METRIC, US_CUSTOMARY]) {
-      const a = assess(demoPlan(name));
+      const a = judge(demoPlan(name));
       const all = [headline(a, units), ...a.findings.map((f) => wordFinding(f, units)), ...a.rows.flatMap((r) => Object.values(wordRow(r, units)))];
       for (const text of all) expect(String(text)).not.toMatch(/NaN|undefined|null\b|Infinity/);
       for (const f of a.findings) expect(wordFinding(f, units)).not.toBe(f.code);
@@ -77,7 +76,7 @@ describe('new lines and elements', () => {
     const line = newLine(make, plan.deck, plan.lines);
     const parsed = parsePlan(JSON.parse(JSON.stringify({ ...plan, lines: [...plan.lines, line] })));
     expect(parsed.ok).toBe(true);
-    expect(assess({ ...plan, lines: [line] }).lines[0]!.capacity.wll.value).toBeNull();
+    expect(judge({ ...plan, lines: [line] }).lines[0]!.capacity.wll.value).toBeNull();
     expect(line.id).toBe('l4');
   });
   it('every kind can be added, with an id of its own', () => {

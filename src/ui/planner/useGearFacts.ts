@@ -1,14 +1,22 @@
 'use client';
 import { useEffect, useMemo, useState } from 'react';
 import type { Plan } from '@/core/exchange/plan';
-import { type GearFact, type GearFacts, gearIdsOf } from '@/core/securement/gear-facts';
+import { type GearFact, type GearFacts, gearIdsOf, LOCKER_NOT_ASKED, type LockerWord } from '@/core/securement/gear-facts';
 import { call } from '../api';
 import type { LockerItem } from '../locker/useLockerList';
 
 /** What the locker says, as it goes from server to page and from page to worker. */
 export type FactEntries = readonly (readonly [id: string, fact: GearFact])[];
 
-export const factOf = (item: LockerItem): readonly [string, GearFact] => [item.id, { gear: item.document, state: item.standing, due: item.due }];
+export const factOf = (item: LockerItem): readonly [string, GearFact] => [item.id, { gear: item.document, state: item.standing, due: item.due, removed: item.removed }];
+
+/** Asks the locker about the things of a plan, once. */
+export async function askLocker(plan: Pick<Plan, 'lines'>): Promise<LockerWord> {
+  const ids = gearIdsOf(plan);
+  if (ids.length === 0) return new Map();
+  const answer = await call<{ gear: LockerItem[] }>('GET', `/gear/standing?ids=${ids.join(',')}`);
+  return answer.ok ? new Map(answer.value.gear.map(factOf)) : LOCKER_NOT_ASKED;
+}
 
 /** A rope retired elsewhere shows on an open plan within this time, and at once when the page is looked at again. */
 const LOOK_AGAIN_MS = 15_000;

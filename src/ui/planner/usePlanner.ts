@@ -4,7 +4,7 @@ import type { Plan } from '@/core/exchange/plan';
 import type { LineElement } from '@/core/line/gear';
 import { type Assessment, assess } from '@/core/securement/assess';
 import type { Line } from '@/core/securement/schema';
-import type { GearFacts } from '@/core/securement/gear-facts';
+import { type GearFacts, LOCKER_NOT_ASKED } from '@/core/securement/gear-facts';
 import { useHistory } from '../history';
 import type { LockerItem } from '../locker/useLockerList';
 import { type FactEntries, useGearFacts } from './useGearFacts';
@@ -31,7 +31,7 @@ export interface PlanEditor {
 export function usePlanner(initial: Plan, readOnly: boolean, firstFacts: FactEntries): PlanEditor {
   const { now: plan, edit: change, undo, redo, canUndo, canRedo } = useHistory(initial);
   const { facts: gear, learn: learnGear } = useGearFacts(plan, firstFacts);
-  const assessment = useMemo(() => assess(plan, gear), [plan, gear]);
+  const assessment = useMemo(() => assess(plan, gear ?? LOCKER_NOT_ASKED), [plan, gear]);
   const edit = useCallback((edited: (plan: Plan) => Plan, key: string | null = null) => {
     if (!readOnly) change(edited, key);
   }, [readOnly, change]);

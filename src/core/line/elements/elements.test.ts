@@ -60,12 +60,26 @@ describe('edges and knots in the wrong thing', () => {
     expect(problems([strong, rope('10 kN'), { kind: 'edge', shape: 'rounded', bendDiameterM: '10 mm' }, strong])).toEqual(['bend-too-sharp']);
     expect(problems([strong, { kind: 'knot', knot: 'bowline', liesOnBarM: '5 mm' }, rope('10 kN'), strong])).toEqual(['bend-too-sharp']);
   });
-  it('not measured: as thick as the rope, half', () => expect(capacity([strong, rope('10 kN'), { kind: 'edge', shape: 'rounded' }, strong]).wll).toBeCloseTo(1000, 6));
+  it('not measured: nothing is known, as over an edge sharper than the rope', () => {
+    expect(problems([strong, rope('10 kN'), { kind: 'edge', shape: 'rounded' }, strong])).toEqual(['bend-not-measured']);
+    expect(problems([strong, rope('10 kN'), { kind: 'fitting', name: 'ring', rating: { state: 'rated', wllN: '20 kN' }, turnRad: 1 }, strong])).toEqual(['bend-not-measured']);
+    expect(problems([strong, rope('10 kN'), { kind: 'truckers', loop: 'slip-loop' }, { kind: 'lock', knot: 'two-half-hitches' }, ownAnchor(5000, { barDiameterM: null })])).toEqual(['bend-not-measured']);
+  });
+  it('webbing and chain have edges too: a radius of 25 mm or a protector, three link diameters', () => {
+    const over = (run: Record<string, unknown>, edge: Record<string, unknown>) => problems([strong, run, { kind: 'edge', ...edge }, strong]);
+    const [web, chained] = [{ kind: 'webbing', widthM: '50 mm', markedWllN: '20 kN' }, { kind: 'chain', grade: '70', sizeM: '10 mm', markedWllN: '20 kN' }];
+    expect([over(web, { shape: 'protected' }), over(web, { shape: 'rounded', bendDiameterM: '50 mm' }), over(chained, { shape: 'rounded', bendDiameterM: '30 mm' })]).toEqual([[], [], []]);
+    expect(over(web, { shape: 'rounded', bendDiameterM: '40 mm' })).toEqual(['webbing-over-edge']);
+    expect(over(web, { shape: 'rounded' })).toEqual(['bend-not-measured']);
+    expect(over(chained, { shape: 'protected' })).toEqual(['bend-not-measured']);
+    expect(over(chained, { shape: 'rounded', bendDiameterM: '20 mm' })).toEqual(['chain-over-edge']);
+    expect([over(web, { shape: 'sharp' }), over(chained, { shape: 'sharp' })]).toEqual([['bend-too-sharp'], ['bend-too-sharp']]);
+  });
   it('webbing and chain take no knots', () => {
     expect(problems([strong, { kind: 'knot', knot: 'bowline' }, { kind: 'webbing', widthM: '50 mm' }, strong])).toEqual(['knot-in-webbing']);
     expect(problems([strong, { kind: 'lock', knot: 'two-half-hitches' }, { kind: 'chain', grade: '70', sizeM: '3/8 in' }, strong])).toEqual(['knot-in-chain']);
   });
-  it('a wrap hitch wants its post measured', () => expect(problems([strong, { kind: 'knot', knot: 'wrap-hitch' }, rope('10 kN'), strong])).toEqual(['post-not-measured']));
+  it('a wrap hitch wants its post measured', () => expect(problems([ownAnchor(5000, { barDiameterM: null }), { kind: 'knot', knot: 'wrap-hitch' }, rope('10 kN'), strong])).toEqual(['post-not-measured']));
 });
 
 describe('tension systems', () => {

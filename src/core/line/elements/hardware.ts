@@ -1,16 +1,10 @@
 import { largestShare } from '../../tackle/truckers';
-import { formula, type Tracer } from '../../working/working';
+import { formula } from '../../working/working';
 import { anchorFact } from '../chain';
-import type { Rating } from '../gear';
-import { type ElementKind, makePlace, unknownCapacity, wholeShare } from '../place';
-import { bendAt, ropePlace } from './rope-places';
+import { type ElementKind, makePlace, type Place, unknownCapacity, wholeShare } from '../place';
+import { ratedCapacity } from './marked';
+import { bendAt, bendOver, bendProblem, ropePlace, ropesOf } from './rope-places';
 import { tackleAnchorShare } from './tackle';
-
-/** Capacity of hardware: its marking, no further design factor. */
-function ratedCapacity<V>(t: Tracer<V>, name: string, rating: Rating): V {
-  if (rating.state === 'unrated') return unknownCapacity(t, name, 'no rating plate');
-  return t.given({ label: `${name}, marked WLL`, symbol: 'C', value: rating.wllN, unit: 'N', source: 'marking', confidence: 'rope-tag' });
-}
 
 const sharedAnchor = formula({
   symbol: 's', unit: 'ratio', text: 's₀ × v', source: 'vector sum of the lines on this anchor', confidence: 'exact', symbols: { s: 's₀' },
@@ -32,7 +26,7 @@ export const anchorKind: ElementKind<'anchor'> = {
           v: t.given({ label: 'vector sum of unit tensions', symbol: 'v', value: sharing, unit: 'ratio', source: 'directions of the lines', confidence: 'computed' }),
         })
       : own;
-    return [makePlace(t, 'anchor', fact.name, ratedCapacity(t, fact.name, fact.rating), 'unrated-anchor', share)];
+    return [makePlace(t, 'anchor', fact.name, ratedCapacity(t, fact.name, fact.rating, context), 'unrated-anchor', share)];
   },
 };
 
@@ -45,25 +39,24 @@ export const fittingKind: ElementKind<'fitting'> = {
   kind: 'fitting',
   places(t, element, at, context) {
     const name = element.name || 'fitting';
-    const capacity = ratedCapacity(t, name, element.rating);
+    const capacity = ratedCapacity(t, name, element.rating, context);
     if (element.turnRad === 0) return [makePlace(t, 'fitting', name, capacity, 'unrated-fitting')];
     const share = t.apply(turnShare, 'share of a fitting that turns the line', {
       turn: t.given({ label: 'turn of the line', symbol: 'θ', value: element.turnRad, unit: 'rad', source: 'your entry', confidence: 'entered' }),
     });
-    const places = [makePlace(t, 'fitting', name, capacity, 'unrated-fitting', share)];
-    if (at.flexible?.kind !== 'rope') return places;
-    const bend = bendAt(t, at.flexible.rope, element.barDiameterM);
-    places.push(makePlace(t, 'edge', `rope round ${name}`, ropePlace(t, at.flexible.rope, context, `rope round ${name}`, bend), 'unknown-rope'));
-    return places;
+    const over = bendOver(element.barDiameterM);
+    const round = ropesOf(at.runs).map((rope): Place<ReturnType<typeof t.given>> =>
+      makePlace(t, 'edge', `rope round ${name}`, ropePlace(t, rope, context, `rope round ${name}`, bendAt(t, rope, over)), bendProblem(rope, over)));
+    return [makePlace(t, 'fitting', name, capacity, 'unrated-fitting', share), ...round];
   },
 };
 
 export const ratchetKind: ElementKind<'ratchet'> = {
   kind: 'ratchet',
-  places: (t, element) => [makePlace(t, 'ratchet', 'ratchet', ratedCapacity(t, 'ratchet', element.rating), 'unrated-fitting')],
+  places: (t, element, _at, context) => [makePlace(t, 'ratchet', 'ratchet', ratedCapacity(t, 'ratchet', element.rating, context), 'unrated-fitting')],
 };
 
 export const binderKind: ElementKind<'binder'> = {
   kind: 'binder',
-  places: (t, element) => [makePlace(t, 'binder', 'binder', ratedCapacity(t, 'binder', element.rating), 'unrated-fitting')],
+  places: (t, element, _at, context) => [makePlace(t, 'binder', 'binder', ratedCapacity(t, 'binder', element.rating, context), 'unrated-fitting')],
 };

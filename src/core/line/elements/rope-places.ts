@@ -4,8 +4,8 @@ import { bendFactor } from '../../rope/bend';
 import type { Rope } from '../../rope/rope';
 import { placeCapacity } from '../../rope/strength';
 import { formula, type Tracer } from '../../working/working';
-import type { ChainPosition, Flexible, LineContext } from '../chain';
-import { makePlace, type Place, type PlacePart, type PlaceProblem, unknownCapacity } from '../place';
+import type { Flexible, LineContext } from '../chain';
+import { makePlace, type Place, type PlacePart, type PlaceProblem, unknownCapacity, weakestPlace } from '../place';
 
 const bendFormula = formula({
   symbol: 'β', unit: 'ratio', text: 'β(D ÷ d)', source: 'rope makers’ bend table, linear between entries', confidence: 'from-memory',
@@ -18,21 +18,32 @@ const together = formula({
   compute: ({ knot: k, bend }: Record<'knot' | 'bend', number>) => k * bend,
 });
 
-/** Bend factor over a given diameter. Not measured: as thick as the rope itself, the most pessimistic known entry. */
-export function bendAt<V>(t: Tracer<V>, rope: Rope, diameterM: number | null): V {
-  const known = diameterM !== null;
-  const D = diameterM ?? rope.diameterM;
-  const d = t.given({ label: 'rope diameter', symbol: 'd', value: rope.diameterM, unit: 'm', source: 'your entry', confidence: 'entered' });
-  const tooSharp = bendFactor(D / rope.diameterM) === null;
+/** What is known of what a rope bends over: its diameter, or that it is taken as thick as the rope, the sharpest bend there is a figure for. */
+export type BendOver = { readonly diameterM: number } | 'as-thick-as-the-rope' | 'not-measured';
+
+/** Bend factor over something. Not measured, or sharper than the rope itself: nothing is known. */
+export function bendAt<V>(t: Tracer<V>, rope: Rope, over: BendOver): V {
+  const measured = typeof over === 'object';
+  const D = measured ? over.diameterM : over === 'not-measured' ? null : rope.diameterM;
+  const tooSharp = D !== null && bendFactor(D / rope.diameterM) === null;
   return t.apply(bendFormula, 'bend', {
     D: t.given({
       label: 'bend diameter', symbol: 'D', value: tooSharp ? null : D, unit: 'm',
-      source: tooSharp ? 'smaller than the rope: nothing is known' : known ? 'your entry' : 'not measured: as thick as the rope',
-      confidence: known ? 'entered' : 'default',
+      source: D === null ? 'not measured: nothing is known' : tooSharp ? 'smaller than the rope: nothing is known' : measured ? 'your entry' : 'taken as thick as the rope',
+      confidence: measured ? 'entered' : 'default',
     }),
-    d,
+    d: t.given({ label: 'rope diameter', symbol: 'd', value: rope.diameterM, unit: 'm', source: 'your entry', confidence: 'entered' }),
   });
 }
+
+/** Why a bend has no factor: nobody measured it, it is too sharp, or the rope itself is not known. */
+export function bendProblem(rope: Rope, over: BendOver): PlaceProblem {
+  if (over === 'not-measured') return 'bend-not-measured';
+  return typeof over === 'object' && bendFactor(over.diameterM / rope.diameterM) === null ? 'bend-too-sharp' : 'unknown-rope';
+}
+
+/** A measure as a bend. */
+export const bendOver = (diameterM: number | null): BendOver => (diameterM === null ? 'not-measured' : { diameterM });
 
 /** A factor of 1: nothing is lost here. */
 export function noLoss<V>(t: Tracer<V>): V {
@@ -41,7 +52,7 @@ export function noLoss<V>(t: Tracer<V>): V {
 
 /** Capacity of plain rope at a place, doubled strands counted. */
 export function ropePlace<V>(t: Tracer<V>, rope: Rope, context: LineContext, label: string, factor: V): V {
-  return placeCapacity(t, rope, context.basis, context.temporary, { label, strands: rope.doubled ? 2 : 1, factor });
+  return placeCapacity(t, rope, context.basis, context.temporary, { label, strands: rope.doubled ? 2 : 1, factor }, context.limit);
 }
 
 /** What else acts where the knot lies. */
@@ -53,26 +64,30 @@ export interface KnotSpot {
 export function knotCapacity<V>(t: Tracer<V>, rope: Rope, id: KnotId, context: LineContext, spot: KnotSpot): V {
   const efficiency = t.given(knotEfficiency(id, context.knotSchool, rope.material));
   const factor = spot.bendDiameterM === null ? efficiency
-    : t.apply(together, 'knot on an edge', { knot: efficiency, bend: bendAt(t, rope, spot.bendDiameterM) });
-  return placeCapacity(t, rope, context.basis, context.temporary, { label: knot(id).name, strands: 1, factor });
+    : t.apply(together, 'knot on an edge', { knot: efficiency, bend: bendAt(t, rope, { diameterM: spot.bendDiameterM }) });
+  return placeCapacity(t, rope, context.basis, context.temporary, { label: knot(id).name, strands: 1, factor }, context.limit);
 }
 
-/** The place of a knot in whatever runs through it; webbing and chain take no knots. */
-export function knotPlace<V>(
-  t: Tracer<V>, part: PlacePart, id: KnotId, flexible: Flexible | null, context: LineContext,
-  spot: KnotSpot = { bendDiameterM: null }, share?: V,
-): Place<V> {
+/** The place of a knot in one run; webbing and chain take no knots. */
+function knotIn<V>(t: Tracer<V>, part: PlacePart, id: KnotId, flexible: Flexible | null, context: LineContext, spot: KnotSpot, share?: V): Place<V> {
   const name = knot(id).name;
   const refuse = (problem: PlaceProblem, why: string) => makePlace(t, part, name, unknownCapacity(t, name, why), problem, share);
   if (!flexible) return refuse('no-rope', 'no rope on this line');
   if (flexible.kind === 'webbing') return refuse('knot-in-webbing', 'webbing is not knotted');
   if (flexible.kind === 'chain') return refuse('knot-in-chain', 'chain is not knotted');
   const capacity = knotCapacity(t, flexible.rope, id, context, spot);
-  const tooSharp = spot.bendDiameterM !== null && spot.bendDiameterM < flexible.rope.diameterM;
-  return makePlace(t, part, name, capacity, tooSharp ? 'bend-too-sharp' : 'unknown-rope', share);
+  const problem = spot.bendDiameterM === null ? 'unknown-rope' : bendProblem(flexible.rope, { diameterM: spot.bendDiameterM });
+  return makePlace(t, part, name, capacity, problem, share);
 }
 
-/** Diameter of the anchor a trucker's hitch turns round; null when nobody measured it. */
-export function turnDiameter(at: ChainPosition): number | null {
-  return at.tensionedAnchor?.barDiameterM ?? null;
+/** The place of a knot in whatever may run through it: where two may, the weaker counts. */
+export function knotPlace<V>(
+  t: Tracer<V>, part: PlacePart, id: KnotId, runs: readonly Flexible[], context: LineContext,
+  spot: KnotSpot = { bendDiameterM: null }, share?: V,
+): Place<V> {
+  const candidates = runs.length > 0 ? runs : [null];
+  return weakestPlace(t, candidates.map((flexible) => knotIn(t, part, id, flexible, context, spot, share)))[0]!;
 }
+
+/** The ropes among what may run here. */
+export const ropesOf = (runs: readonly Flexible[]): Rope[] => runs.flatMap((f) => (f.kind === 'rope' ? [f.rope] : []));

@@ -1,8 +1,10 @@
 import { type StrengthRow, tabulatedAtMost, US_CHAIN_WLL, US_WEBBING_WLL } from '../../rope/strength-tables';
 import type { Tracer } from '../../working/working';
 import type { LineContext } from '../chain';
-import { type ElementKind, makePlace, unknownCapacity } from '../place';
-import { bendAt, noLoss, ropePlace } from './rope-places';
+import type { Flexible } from '../chain';
+import { type ElementKind, makePlace, type Place, type PlaceProblem, unknownCapacity } from '../place';
+import { atBreaking } from './marked';
+import { bendAt, bendOver, bendProblem, noLoss, ropePlace } from './rope-places';
 
 export const ropeKind: ElementKind<'rope'> = {
   kind: 'rope',
@@ -15,11 +17,11 @@ function gearCapacity<V>(
   t: Tracer<V>, name: string, markedWllN: number | null, rows: readonly StrengthRow[], sizeM: number, context: LineContext,
 ): V {
   if (markedWllN !== null) {
-    return t.given({ label: `${name}, marked WLL`, symbol: 'C', value: markedWllN, unit: 'N', source: 'marking', confidence: 'rope-tag' });
+    return atBreaking(t, t.given({ label: `${name}, marked WLL`, symbol: 'C', value: markedWllN, unit: 'N', source: 'marking', confidence: 'rope-tag' }), context);
   }
   const entry = context.unmarkedByUsTable ? tabulatedAtMost(rows, sizeM) : null;
   if (!entry) return unknownCapacity(t, name, 'not marked');
-  return t.given({ label: `${name}, unmarked`, symbol: 'C', value: entry.strengthN, unit: 'N', source: `49 CFR 393.108, ${entry.sizeIn} in`, confidence: 'from-memory' });
+  return atBreaking(t, t.given({ label: `${name}, unmarked`, symbol: 'C', value: entry.strengthN, unit: 'N', source: `49 CFR 393.108, ${entry.sizeIn} in`, confidence: 'from-memory' }), context);
 }
 
 export const webbingKind: ElementKind<'webbing'> = {
@@ -37,18 +39,36 @@ export const chainKind: ElementKind<'chain'> = {
   },
 };
 
+/** Webbing wants a protected edge or one at least this round. Source: makers' instructions, from memory. */
+const WEBBING_LEAST_DIAMETER_M = 0.05;
+/** Chain wants this many link diameters under it, about its pitch. Source: makers' instructions, from memory. */
+const CHAIN_LEAST_LINKS = 3;
+
+/** Why webbing or chain has no figure over this edge; null: its own marking covers it. */
+function edgeRefused(flexible: Exclude<Flexible, { kind: 'rope' }>, shape: 'rounded' | 'protected', diameterM: number | null): PlaceProblem | null {
+  if (flexible.kind === 'webbing' && shape === 'protected') return null;
+  if (diameterM === null) return 'bend-not-measured';
+  const [least, code] = flexible.kind === 'webbing' ? [WEBBING_LEAST_DIAMETER_M, 'webbing-over-edge'] as const : [CHAIN_LEAST_LINKS * flexible.sizeM, 'chain-over-edge'] as const;
+  return diameterM >= least * (1 - 1e-9) ? null : code;
+}
+
 export const edgeKind: ElementKind<'edge'> = {
   kind: 'edge',
   places(t, element, at, context) {
     const name = element.name || 'edge';
-    if (element.shape === 'sharp') {
+    const { shape } = element;
+    if (shape === 'sharp') {
       return [makePlace(t, 'edge', name, unknownCapacity(t, name, 'sharp edge without protection'), 'bend-too-sharp')];
     }
-    // Webbing and chain lose nothing over a rounded or protected edge that their own marking does not cover.
-    if (at.flexible?.kind !== 'rope') return [];
-    const { rope } = at.flexible;
-    const sharp = element.bendDiameterM !== null && element.bendDiameterM < rope.diameterM;
-    const capacity = ropePlace(t, rope, context, name, bendAt(t, rope, element.bendDiameterM));
-    return [makePlace(t, 'edge', name, capacity, sharp ? 'bend-too-sharp' : 'unknown-rope')];
+    // Whatever may lie over it must be able to.
+    return at.runs.flatMap((flexible): Place<ReturnType<typeof t.given>>[] => {
+      if (flexible.kind === 'rope') {
+        const over = bendOver(element.bendDiameterM);
+        const capacity = ropePlace(t, flexible.rope, context, name, bendAt(t, flexible.rope, over));
+        return [makePlace(t, 'edge', name, capacity, bendProblem(flexible.rope, over))];
+      }
+      const refused = edgeRefused(flexible, shape, element.bendDiameterM);
+      return refused === null ? [] : [makePlace(t, 'edge', name, unknownCapacity(t, name, refused === 'bend-not-measured' ? 'not measured' : `too sharp for ${flexible.kind}`), refused)];
+    });
   },
 };

@@ -1,10 +1,11 @@
-import { knotPlace, bendAt, ropePlace } from './rope-places';
+import { type BendOver, bendAt, bendProblem, knotPlace, ropePlace, ropesOf } from './rope-places';
+import { ratedCapacity } from './marked';
 import type { PassKind } from '../../tackle/passes';
 import type { Tackle, TackleBody } from '../../tackle/fields';
 import { type TackleForces, tackleForces } from '../../tackle/rigging-working';
 import { formula, type Tracer } from '../../working/working';
-import type { Flexible } from '../chain';
-import { type ElementKind, makePlace, type Place, unknownCapacity } from '../place';
+import type { Flexible, LineContext } from '../chain';
+import { type ElementKind, makePlace, type Place, weakestPlace } from '../place';
 
 const share = formula({
   symbol: 's', unit: 'ratio', text: 'F ÷ T', source: 'its force over the load line’s, while hauling', confidence: 'exact', symbols: { F: 'F', T: 'T' },
@@ -30,36 +31,41 @@ const PULLEY_DIAMETERS = 8;
 const PULLEYS: readonly PassKind[] = ['ball-bearing-pulley', 'plain-pulley'];
 
 /** The sharpest bend of the tackle's rope, by what it goes round. */
-function sharpestBend(tackle: Tackle, ropeDiameterM: number): number | null {
+function sharpestBend(tackle: Tackle, ropeDiameterM: number): BendOver {
   const rounds = tackle.ropes.flatMap((r) => r.passes.map((p) => (p.turn.by === 'efficiency' ? p.turn.round : null)));
-  return rounds.length > 0 && rounds.every((r) => r !== null && PULLEYS.includes(r)) ? PULLEY_DIAMETERS * ropeDiameterM : null;
+  return rounds.length > 0 && rounds.every((r) => r !== null && PULLEYS.includes(r)) ? { diameterM: PULLEY_DIAMETERS * ropeDiameterM } : 'as-thick-as-the-rope';
 }
 
-function bodyPlace<V>(t: Tracer<V>, body: TackleBody, forces: TackleForces<V>, flexible: Flexible | null, context: Parameters<typeof knotPlace>[4]): Place<V> {
+/** What a body bears, as a part of the load line's tension: the load's and a travelling body's own force, the anchor's largest. */
+function bodyShare<V>(t: Tracer<V>, tackle: Tackle, body: TackleBody, forces: TackleForces<V>): V {
+  if (body.id === mainAnchor(tackle)) return tackleAnchorShare(t, tackle);
+  return t.apply(share, `share of ${body.name || body.id}`, { F: forces.bodiesN.get(body.id)!, T: forces.loadN });
+}
+
+function bodyPlace<V>(t: Tracer<V>, tackle: Tackle, body: TackleBody, forces: TackleForces<V>, runs: readonly Flexible[], context: LineContext): Place<V> {
   const name = body.name || body.id;
-  const own = t.apply(share, `share of ${name}`, { F: forces.bodiesN.get(body.id)!, T: forces.loadN });
-  if (body.holds.by === 'knot') return knotPlace(t, 'tackle-block', body.holds.knot, flexible, context, undefined, own);
-  const capacity = body.holds.by === 'rated'
-    ? t.given({ label: `${name}, marked WLL`, symbol: 'C', value: body.holds.wllN, unit: 'N', source: 'marking', confidence: 'rope-tag' })
-    : unknownCapacity(t, name, 'no rating plate');
-  return makePlace(t, 'tackle-block', name, capacity, 'unrated-fitting', own);
+  const own = bodyShare(t, tackle, body, forces);
+  if (body.holds.by === 'knot') return knotPlace(t, 'tackle-block', body.holds.knot, runs, context, undefined, own);
+  const rating = body.holds.by === 'rated' ? { state: 'rated' as const, wllN: body.holds.wllN } : { state: 'unrated' as const };
+  return makePlace(t, 'tackle-block', name, ratedCapacity(t, name, rating, context), 'unrated-fitting', own);
 }
 
 /**
- * A tackle on a line: each block or grip by its own force, and its rope by the hardest pulled strand. Its anchor is the
- * line's own. Knots at the ends of its ropes bear a strand each and are never the weakest where the load line is knotted.
+ * A tackle on a line: every block, grip and fastening by its own force, at the load and at the anchor too, and its rope by
+ * the hardest pulled strand. The ring behind its anchor block is the line's own. Knots at the ends of its ropes bear a
+ * strand each and are never the weakest where the load line is knotted.
  */
 export const tackleKind: ElementKind<'tackle'> = {
   kind: 'tackle',
   places(t, element, at, context) {
     const forces = tackleForces(t, element);
-    const held = element.bodies.filter((b) => b.kind !== 'load' && b.id !== mainAnchor(element));
-    const places = held.map((b) => bodyPlace(t, b, forces, at.flexible, context));
-    if (at.flexible?.kind !== 'rope') return places;
-    const { rope } = at.flexible;
+    const places = element.bodies.map((b) => bodyPlace(t, element, b, forces, at.runs, context));
     const most = t.extreme('greatest', 'hardest pulled strand', 'F', forces.strandsN.flat());
-    const capacity = ropePlace(t, rope, context, 'rope of the tackle', bendAt(t, rope, sharpestBend(element, rope.diameterM)));
-    places.push(makePlace(t, 'tackle-rope', 'rope of the tackle', capacity, 'unknown-rope', t.apply(share, 'share of the hardest pulled strand', { F: most, T: forces.loadN })));
-    return places;
+    const rope = ropesOf(at.runs).map((r): Place<ReturnType<typeof t.given>> => {
+      const over = sharpestBend(element, r.diameterM);
+      const capacity = ropePlace(t, r, context, 'rope of the tackle', bendAt(t, r, over));
+      return makePlace(t, 'tackle-rope', 'rope of the tackle', capacity, bendProblem(r, over), t.apply(share, 'share of the hardest pulled strand', { F: most, T: forces.loadN }));
+    });
+    return [...places, ...weakestPlace(t, rope)];
   },
 };

@@ -1,10 +1,11 @@
 import type { Plan } from '../../exchange/plan';
-import { type GearFacts, withoutGear } from '../gear-facts';
+import { type LockerWord, withoutGear } from '../gear-facts';
 import { alternatives } from '../../line/alternatives';
 import type { ElementOf, LineElement } from '../../line/gear';
 import type { IssueValue } from '../../result';
 import { N_PER_LBF } from '../../units/constants';
 import { type Assessment, assess, lineContext, sharingOf } from '../assess';
+import { standingOf } from '../rule-input';
 import type { Line } from '../schema';
 import type { Verdict } from '../verdict';
 
@@ -22,8 +23,10 @@ type Candidate = Pick<Change, 'code' | 'values' | 'plan'>;
 
 const RANK: Record<Verdict, number> = { barred: 0, short: 1, 'cannot-say': 2, holds: 3 };
 
+/** Smallest margin as a part of what is required, by rule and by statics: advice must move whichever is worse. */
 function smallestMargin(a: Assessment): number | null {
-  const parts = a.rows.map((r) => (r.margin === null || !r.required.value ? null : r.margin / r.required.value));
+  const compared = [...a.rows, ...a.statics.filter((r) => !r.ruleStands)];
+  const parts = compared.map((r) => (r.margin === null || !r.required.value ? null : r.margin / r.required.value));
   return parts.every((p) => p !== null) && parts.length > 0 ? Math.min(...(parts as number[])) : null;
 }
 
@@ -37,20 +40,27 @@ function matCandidate(plan: Plan): Candidate[] {
   return [{ code: 'put-mat', values: {}, plan: { ...plan, cargo: { ...plan.cargo, friction: { known: 'pair', pair: mat }, surface: 'clean' } } }];
 }
 
-/** Pulls that may be asked of a hand; beyond 800 N it takes a tackle, not advice. Common practice, no source. */
-const PULLS_N = [300, 350, 400, 450, 500, 600, 700, 800];
+/** Pulls that are tried, N, up to what the crew lets a hand be asked for: 250 N bare, 400 N two gloved hands. Common practice, no source. */
+const PULLS_N = [250, 300, 350, 400, 450, 500, 600, 700, 800, 900, 1000];
+
+const hitchesOf = (plan: Plan): ElementOf<'truckers'>[] => plan.lines.flatMap((l) => l.elements.filter((e): e is ElementOf<'truckers'> => e.kind === 'truckers'));
+const withHitches = (plan: Plan, edit: (hitch: ElementOf<'truckers'>) => LineElement): Plan =>
+  ({ ...plan, lines: plan.lines.map((l) => ({ ...l, elements: l.elements.map((e) => (e.kind === 'truckers' ? edit(e) : e)) })) });
 
 function pullCandidates(plan: Plan): Candidate[] {
-  const hitches = plan.lines.flatMap((l) => l.elements.filter((e): e is ElementOf<'truckers'> => e.kind === 'truckers'));
-  const most = Math.max(0, ...hitches.map((h) => h.handForceN));
+  const most = Math.max(0, ...hitchesOf(plan).map((h) => h.handForceN));
   if (most === 0) return [];
-  return PULLS_N.filter((pull) => pull > most).map((pull) => {
-    const harder = (e: LineElement): LineElement => (e.kind === 'truckers' ? { ...e, handForceN: pull } : e);
-    return {
-      code: 'pull-harder', values: { fromN: most, toN: pull },
-      plan: { ...plan, lines: plan.lines.map((l) => ({ ...l, elements: l.elements.map(harder) })) },
-    };
-  });
+  return PULLS_N.filter((pull) => pull > most && pull <= plan.strength.handLimitN)
+    .map((pull) => ({ code: 'pull-harder', values: { fromN: most, toN: pull }, plan: withHitches(plan, (h) => ({ ...h, handForceN: pull })) }));
+}
+
+/** Where more pull is wanted than a hand gives, a second loop gives it: the same hand, another system. */
+function secondLoopCandidates(plan: Plan): Candidate[] {
+  if (!hitchesOf(plan).some((h) => h.form === 'single')) return [];
+  const least = Math.max(0, ...hitchesOf(plan).map((h) => h.handForceN));
+  return [...new Set([least, ...PULLS_N])].filter((pull) => pull >= least && pull <= plan.strength.handLimitN).map((pull) => ({
+    code: 'second-loop', values: { pullN: pull }, plan: withHitches(plan, (h) => ({ ...h, form: 'second-loop', handForceN: Math.max(pull, h.handForceN) })),
+  }));
 }
 
 function knotCandidates(plan: Plan, a: Assessment): Candidate[] {
@@ -100,7 +110,7 @@ function webbingLine(line: Line): Line {
       ...(first ? [first] : []),
       { id: fresh('webbing'), kind: 'webbing', tag: '', widthM: 0.0508, markedWllN: null, gearId: null },
       ...edges,
-      { id: fresh('ratchet'), kind: 'ratchet', rating: { state: 'rated', wllN: PROPOSED_RATCHET_N }, standardTensionN: null, handForceN: 500 },
+      { id: fresh('ratchet'), kind: 'ratchet', rating: { state: 'rated', wllN: PROPOSED_RATCHET_N }, standardTensionN: null, handForceN: 500, tag: '', gearId: null },
       ...last,
     ],
   };
@@ -123,10 +133,10 @@ function again(plan: Plan, line: Line, n: number): Plan {
   };
 }
 
-/** More lines like the strongest-pressing kind there is: only their effect is judged, where they lie is for the driver. */
+/** More lines like an over-line that holds: only their effect is judged, where they lie is for the driver. */
 const MOST_NEW_LINES = 4;
-function moreLines(plan: Plan): Candidate[] {
-  const over = plan.lines.find((l) => l.kind === 'over');
+function moreLines(plan: Plan, a: Assessment): Candidate[] {
+  const over = a.lines.find((facts) => facts.line.kind === 'over' && standingOf(facts) === 'sound')?.line;
   if (!over) return [];
   const list: Candidate[] = [];
   let grown = { ...plan, deck: { ...plan.deck, anchors: plan.deck.anchors } };
@@ -146,6 +156,12 @@ function better(a: Change, b: Change): number {
   return RANK[b.verdict] - RANK[a.verdict] || (b.margin ?? -Infinity) - (a.margin ?? -Infinity);
 }
 
+/** Whether a line that was not there before adds nothing by statics: such a line is no advice. */
+function idleNewcomer(before: Plan, after: Assessment): boolean {
+  const had = new Set(before.lines.map((l) => l.id));
+  return after.findings.some((f) => f.code === 'line-does-nothing' && f.lineId !== undefined && !had.has(f.lineId));
+}
+
 /** Of several strengths of the same remedy the gentlest that holds, else the strongest. */
 function pick(changes: readonly Change[]): Change[] {
   const kinds = new Map<string, Change[]>();
@@ -160,19 +176,19 @@ function pick(changes: readonly Change[]): Change[] {
  * Single changes that would help, the most helpful first: each is judged by assessing the changed plan.
  * Changes that help nothing are left out. Nothing is said about a plan that HOLDS. `gear`: what the locker says today.
  */
-export function helpfulChanges(plan: Plan, gear: GearFacts | null = null, now: Assessment = assess(plan, gear)): Change[] {
+export function helpfulChanges(plan: Plan, gear: LockerWord, now: Assessment = assess(plan, gear)): Change[] {
   if (now.verdict === 'holds') return [];
   const candidates = [
     ...webbingCandidate(plan, now), ...ratingCandidates(plan), ...edgeCandidates(plan), ...matCandidate(plan),
-    ...pullCandidates(plan), ...knotCandidates(plan, now), ...moreLines(plan),
+    ...pullCandidates(plan), ...secondLoopCandidates(plan), ...knotCandidates(plan, now), ...moreLines(plan, now),
   ];
   const before = { verdict: now.verdict, margin: smallestMargin(now) };
-  const changes = candidates.map((c): Change => {
+  const changes = candidates.map((c): Change & { readonly idle: boolean } => {
     const after = assess(c.plan, gear);
-    return { ...c, verdict: after.verdict, margin: smallestMargin(after) };
+    return { ...c, verdict: after.verdict, margin: smallestMargin(after), idle: idleNewcomer(plan, after) };
   });
   // While something is forbidden, more strength is no help.
-  const helps = (c: Change): boolean =>
-    RANK[c.verdict] > RANK[before.verdict] || (before.verdict !== 'barred' && c.verdict === before.verdict && c.margin !== null && before.margin !== null && c.margin > before.margin + 1e-6);
-  return pick(changes.filter(helps)).sort(better);
+  const helps = (c: Change & { readonly idle: boolean }): boolean =>
+    !c.idle && (RANK[c.verdict] > RANK[before.verdict] || (before.verdict !== 'barred' && c.verdict === before.verdict && c.margin !== null && before.margin !== null && c.margin > before.margin + 1e-6));
+  return pick(changes.filter(helps).map(({ idle: _, ...c }) => c)).sort(better);
 }

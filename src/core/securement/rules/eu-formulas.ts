@@ -63,11 +63,16 @@ export const heldByOver = formula({
   symbol: 'a', unit: 'g', text: 'μ + (μ × P ÷ f_s + BC) ÷ W', source, confidence: 'from-memory',
   compute: ({ mu, P, fs, B, W }: Record<'mu' | 'P' | 'fs' | 'B' | 'W', number>) => mu + ((mu * P) / fs + B) / W,
 });
+/** The same with over-lines whose legs are unlike: what they leave of a pull against the motion (with it: negative). */
+export const heldByUnlike = formula({
+  symbol: 'a', unit: 'g', text: 'μ + (μ × P ÷ f_s + H + BC) ÷ W', source, confidence: 'from-memory',
+  compute: ({ mu, P, fs, H, B, W }: Record<'mu' | 'P' | 'fs' | 'H' | 'B' | 'W', number>) => mu + ((mu * P) / fs + H + B) / W,
+});
 
 /** With direct lashings friction counts by f_μ throughout: pessimistic for the mixture, exact for direct lashing alone. */
 export const heldWithDirect = formula({
-  symbol: 'a', unit: 'g', text: 'f_μ × μ + (f_μ × μ × P ÷ f_s + D + BC) ÷ W', source, confidence: 'from-memory',
-  compute: ({ f, mu, P, fs, D, B, W }: Record<'f' | 'mu' | 'P' | 'fs' | 'D' | 'B' | 'W', number>) => f * mu + ((f * mu * P) / fs + D + B) / W,
+  symbol: 'a', unit: 'g', text: 'f_μ × μ + (f_μ × μ × P ÷ f_s + H + D + BC) ÷ W', source, confidence: 'from-memory',
+  compute: ({ f, mu, P, fs, H, D, B, W }: Record<'f' | 'mu' | 'P' | 'fs' | 'H' | 'D' | 'B' | 'W', number>) => f * mu + ((f * mu * P) / fs + H + D + B) / W,
 });
 
 /** One direct lashing: LC·(cos α·cos β + f_μ·μ·sin α). */

@@ -2,9 +2,9 @@ import { traced } from '../../working/working';
 import type { Direction } from '../schema';
 import type { Finding, TallyRow } from '../verdict';
 import { atMost } from '../../units/constants';
-import { cappedTension, directPull, EU, heldByOver, heldOlder, heldTilting, heldWithDirect, part } from './eu-formulas';
-import type { Ranged, RuleInput, RuleSet, TieDown } from './rule-set';
-import { about, alongMotion, commonNotices, type Provided, rangedRow, type Reader, requirement, weight, worseSide } from './shared';
+import { cappedTension, directPull, EU, heldByOver, heldByUnlike, heldOlder, heldTilting, heldWithDirect, part } from './eu-formulas';
+import type { Ranged, RuleInput, RuleSet, StaticsBox, TieDown } from './rule-set';
+import { about, againstMotion, alongMotion, commonNotices, pressingPart, type Provided, rangedRow, type Reader, requirement, weight, worseSide } from './shared';
 
 const CLAUSE_SLIDING = 'EN 12195-1:2010, sliding';
 const CLAUSE_TILTING = 'EN 12195-1:2010, tilting';
@@ -27,38 +27,47 @@ function pressing<V>(r: Reader<V>, input: RuleInput): V {
   const over = input.tieDowns.filter((td) => td.kind === 'over');
   return r.t.sum('pressing of the over-lines', 'P', 'N', over.map((td) =>
     r.t.apply(part, td.name, {
-      F: tensionOf(r, td), s: geometry(r, 'sine of both legs’ angles', 's', td.legs.reduce((sum, l) => sum + l.sinAlpha, 0)),
+      F: tensionOf(r, td), s: geometry(r, 'sine of both legs’ angles', 's', pressingPart(td)),
     })));
 }
 
-/** Legs of direct and loop lines that pull against the motion. */
-function directLegs(input: RuleInput, direction: Direction): { td: TieDown; leg: TieDown['legs'][number]; against: number }[] {
-  return input.tieDowns.flatMap((td) => (td.kind === 'over' ? [] : td.legs
-    .map((leg) => ({ td, leg, against: alongMotion(leg, direction) * leg.cosAlpha }))
-    .filter(({ against }) => against > 0)));
-}
+/** Direct and loop lines that pull against the motion. */
+const directLines = (input: RuleInput, direction: Direction): TieDown[] => input.tieDowns.filter((td) => td.kind !== 'over' && againstMotion(td, direction) > 0);
 
 function directForce<V>(r: Reader<V>, input: RuleInput, direction: Direction): V {
-  return r.t.sum('direct lashings', 'D', 'N', directLegs(input, direction).map(({ td, leg, against }) =>
+  return r.t.sum('direct lashings', 'D', 'N', directLines(input, direction).map((td) =>
     r.t.apply(directPull, td.name, {
-      LC: r.read(td.pull), h: geometry(r, 'cos α × cos β', 'h', against), f: constant(r, 'friction factor', 'f_μ', EU.directFrictionFactor),
-      mu: r.read(input.article.friction), v: geometry(r, 'sin α', 'v', leg.sinAlpha),
+      LC: r.read(td.pull), h: geometry(r, 'cos α × cos β, both legs', 'h', againstMotion(td, direction)), f: constant(r, 'friction factor', 'f_μ', EU.directFrictionFactor),
+      mu: r.read(input.article.friction), v: geometry(r, 'sin α, both legs', 'v', pressingPart(td)),
     })));
+}
+
+/** Over-lines whose legs are unlike enough to pull along a direction. */
+const unlikeOver = (input: RuleInput, direction: Direction): TieDown[] => input.tieDowns.filter((td) => td.kind === 'over' && !td.anyWay && Math.abs(againstMotion(td, direction)) > 1e-9);
+
+/** What unlike legs leave along a direction; where it helps the safety factor takes its part, where it drags all of it counts. */
+function unlikePull<V>(r: Reader<V>, input: RuleInput, direction: Direction): V {
+  return r.t.sum('pull of unlike legs', 'H', 'N', unlikeOver(input, direction).map((td) => {
+    const s = againstMotion(td, direction);
+    return r.t.apply(part, td.name, { F: tensionOf(r, td), s: geometry(r, 'against the motion, both legs', 's', s > 0 ? s / safety(direction) : s) });
+  }));
 }
 
 function slidingRow(input: RuleInput, direction: Direction): TallyRow {
-  const hasDirect = directLegs(input, direction).length > 0;
+  const hasDirect = directLines(input, direction).length > 0;
+  const unlike = unlikeOver(input, direction).length > 0;
   const required = requirement('required acceleration', 'c', EU.required[direction], 'g', CLAUSE_SLIDING);
   const provided: Provided = (r) => {
     const common = {
       mu: r.read(input.article.friction), P: pressing(r, input), fs: constant(r, 'safety factor', 'f_s', safety(direction)),
       B: r.read(input.article.blocking[direction].capacity), W: weight(r.t, input.article.massKg),
     };
-    const over = r.t.apply(heldByOver, 'held by over-lashing', common);
+    const H = unlikePull(r, input, direction);
+    const over = unlike ? r.t.apply(heldByUnlike, 'held by over-lashing', { ...common, H }) : r.t.apply(heldByOver, 'held by over-lashing', common);
     if (!hasDirect) return over;
     // Leaving a line out of account never endangers anybody, so the better of the two readings counts.
     const mixed = r.t.apply(heldWithDirect, 'held with direct lashing', {
-      ...common, f: constant(r, 'friction factor', 'f_μ', EU.directFrictionFactor), D: directForce(r, input, direction),
+      ...common, H, f: constant(r, 'friction factor', 'f_μ', EU.directFrictionFactor), D: directForce(r, input, direction),
     });
     return r.t.extreme('greatest', 'held', 'a', [over, mixed]);
   };
@@ -76,30 +85,42 @@ function olderSchool(input: RuleInput, direction: Direction) {
   });
 }
 
-/** Lever arm of a leg about the edge over which the load would tilt, m. */
-function lever(input: RuleInput, leg: TieDown['legs'][number], direction: Direction): number {
+/** Horizontal distance of a leg's hold from the edge over which the load would tilt, m; half the extent where no place is known. */
+function leverM(input: RuleInput, leg: TieDown['legs'][number], direction: Direction): number {
   const { box, widthM, lengthM } = input.article;
-  const extent = direction === 'left' || direction === 'right' ? widthM : lengthM;
-  if (!leg.at || !box) return extent / 2;
-  const arm = { forward: box.front - leg.at.x, rearward: leg.at.x - box.rear, left: box.left - leg.at.y, right: leg.at.y - box.right }[direction];
-  return Math.min(extent, Math.max(0, arm));
+  if (!leg.at || !box) return (direction === 'left' || direction === 'right' ? widthM : lengthM) / 2;
+  return { forward: box.front - leg.at.x, rearward: leg.at.x - box.rear, left: box.left - leg.at.y, right: leg.at.y - box.right }[direction];
+}
+
+/** Moment about that edge for a tension of 1 in all legs: what presses down, and what pulls at its height against the motion or with it. */
+function momentArmM(input: RuleInput, td: TieDown, direction: Direction): number {
+  const { widthM, lengthM, heightM } = input.article;
+  if (td.anyWay) return 2 * (direction === 'left' || direction === 'right' ? widthM : lengthM) + heightM;
+  return td.legs.reduce((sum, l) => sum + l.sinAlpha * leverM(input, l, direction) + alongMotion(l, direction) * l.cosAlpha * (l.at?.z ?? 0), 0);
 }
 
 function overMoment<V>(r: Reader<V>, input: RuleInput, direction: Direction): V {
   const over = input.tieDowns.filter((td) => td.kind === 'over');
-  return r.t.sum('moment of the over-lines', 'M', 'N', over.map((td) =>
-    r.t.apply(part, td.name, {
-      F: tensionOf(r, td),
-      s: geometry(r, 'sine times lever arm, both legs', 's', td.legs.reduce((sum, l) => sum + l.sinAlpha * lever(input, l, direction), 0), 'm'),
-    })));
+  return r.t.sum('moment of the over-lines', 'M', 'N', over.map((td) => {
+    const s = momentArmM(input, td, direction);
+    // The safety factor divides what helps; what pulls the load over counts whole.
+    return r.t.apply(part, td.name, { F: tensionOf(r, td), s: geometry(r, 'lever arms of both legs', 's', s < 0 ? s * safety(direction) : s, 'm') });
+  }));
 }
 
 function directMoment<V>(r: Reader<V>, input: RuleInput, direction: Direction): V {
-  return r.t.sum('moment of direct lines', 'N', 'N', directLegs(input, direction).map(({ td, leg, against }) =>
-    r.t.apply(part, td.name, {
-      F: r.read(td.pull),
-      s: geometry(r, 'lever arms of both components', 's', leg.sinAlpha * lever(input, leg, direction) + against * (leg.at?.z ?? 0), 'm'),
-    })));
+  const lines = directLines(input, direction).filter((td) => momentArmM(input, td, direction) > 0);
+  return r.t.sum('moment of direct lines', 'N', 'N', lines.map((td) =>
+    r.t.apply(part, td.name, { F: r.read(td.pull), s: geometry(r, 'lever arms of all legs', 's', momentArmM(input, td, direction), 'm') })));
+}
+
+/** From the centre of gravity to the edge over which the load would tilt, m; each of several rows has its own middle. */
+function toTiltingEdgeM({ article }: RuleInput, direction: Direction): number {
+  if (direction === 'left' || direction === 'right') {
+    if (article.rows > 1) return article.widthM / article.rows / 2;
+    return article.widthM / 2 - (direction === 'left' ? 1 : -1) * (article.cgLeftM ?? 0);
+  }
+  return article.lengthM / 2 - (direction === 'forward' ? 1 : -1) * (article.cgForwardM ?? 0);
 }
 
 /** CG height: unknown lies between the deck and the top of the load. */
@@ -118,13 +139,12 @@ function overHalfLc(td: TieDown): boolean {
 function tiltingRow(input: RuleInput, direction: Direction): TallyRow {
   const { article } = input;
   const sideways = direction === 'left' || direction === 'right';
-  const extent = sideways ? article.widthM / article.rows : article.lengthM;
   // Several rows side by side need a formula of their own; only what stands by itself is claimed here.
   const alone = sideways && article.rows > 1;
   const provided: Provided = (r) => {
     const none = (label: string, symbol: string) => r.t.sum(label, symbol, 'N', []);
     return r.t.apply(heldTilting, alone ? 'held, each row by itself' : 'held against tilting', {
-      b: geometry(r, 'CG to the tilting edge', 'b', extent / 2, 'm'), d: r.read(cgHeight(input)),
+      b: geometry(r, 'CG to the tilting edge', 'b', toTiltingEdgeM(input, direction), 'm'), d: r.read(cgHeight(input)),
       M: alone ? none('over-lines, not counted for several rows', 'M') : overMoment(r, input, direction),
       fs: constant(r, 'safety factor', 'f_s', safety(direction)),
       N: alone ? none('direct lines, not counted for several rows', 'N') : directMoment(r, input, direction), W: weight(r.t, article.massKg),
@@ -144,6 +164,9 @@ function lineFindings(td: TieDown): Finding[] {
   ];
 }
 
+/** What statics must balance: the accelerations of the edition, lines up to their lashing capacity. */
+const BOX: StaticsBox = { id: 'lc', clause: 'EN 12195-1:2010, accelerations', strength: 'working', requiredG: EU.required };
+
 /** Europe, road: EN 12195-1:2010, all from memory. */
 export const euRoad: RuleSet = {
   id: 'eu-road',
@@ -152,6 +175,7 @@ export const euRoad: RuleSet = {
   standing: 'European road transport. Hand-tied rope has no lashing capacity under EN 12195-2; the statics use your crew’s school.',
   unmarkedByUsTable: false,
   countsPretension: true,
+  statics: { boxes: [BOX], downPart: null, ruleStandsWithoutTension: false },
   basis: (strength) => ({ school: strength.school, designFactor: strength.designFactor, markedOrTableOnly: false }),
   assess(input) {
     const both = (row: (input: RuleInput, d: Direction) => TallyRow): TallyRow[] =>

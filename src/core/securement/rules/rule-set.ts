@@ -1,8 +1,8 @@
-import type { Strength, CommodityId } from '../schema';
+import type { Strength, CommodityId, Direction } from '../schema';
 import type { StrengthBasis } from '../../rope/strength';
 import type { RuleSetId } from '../../exchange/plan';
 import type { Tracer, Working } from '../../working/working';
-import type { Leg } from '../geometry';
+import type { Leg } from '../leg';
 import type { Finding, TallyRow } from '../verdict';
 
 /** A figure that is known, or lies between two bounds. */
@@ -17,6 +17,8 @@ export interface Ranged {
 export interface Blocking {
   readonly touching: boolean;
   readonly capacity: Ranged;
+  /** How high it reaches, m; unknown: its foot only at the worst, the whole face at the best. */
+  readonly heightM: number | null;
 }
 
 /** The article to be held, as rules see it. Lengths m, mass kg. */
@@ -26,14 +28,23 @@ export interface Article {
   readonly widthM: number;
   readonly heightM: number;
   readonly cgHeightM: number | null;
+  /** Centre of gravity forward and left of the load's middle; unknown counts as the middle. */
+  readonly cgForwardM: number | null;
+  readonly cgLeftM: number | null;
   readonly friction: Ranged;
   readonly commodity: CommodityId;
   readonly rows: number;
   readonly fullyContained: boolean;
-  readonly blocking: Readonly<Record<'forward' | 'rearward' | 'left' | 'right', Blocking>>;
+  readonly blocking: Readonly<Record<Direction, Blocking>>;
   /** Box on the deck, for lever arms; null when only the size is known. */
   readonly box: { readonly front: number; readonly rear: number; readonly left: number; readonly right: number } | null;
 }
+
+/**
+ * How far a line may be counted on. `sound`: as it stands; `unknown`: something of it is missing or not placed, so that it
+ * counts for nothing at the worst; `nothing`: it certainly does not hold the load.
+ */
+export type Standing = 'sound' | 'unknown' | 'nothing';
 
 /** One securement, as rules see it. */
 export interface TieDown {
@@ -41,12 +52,22 @@ export interface TieDown {
   readonly name: string;
   readonly kind: 'over' | 'direct' | 'loop';
   readonly gear: 'rope' | 'webbing' | 'chain' | 'none';
+  readonly standing: Standing;
+  /** Nobody knows where it runs: at its best it pulls against any motion and straight down at once. `legs` are empty then. */
+  readonly anyWay: boolean;
   readonly legs: readonly Leg[];
-  readonly crosses: boolean;
+  /** How far the tensions of its legs may differ over its edges; 1: equal. */
+  readonly legRatio: number;
+  /** Its ends lie on different sides of the vehicle; null: not known. */
+  readonly crosses: boolean | null;
   readonly wll: Ranged;
   /** WLL as a pull on the load: unknown also when nobody knows where the line runs. */
   readonly pull: Ranged;
+  /** What it stands before it parts, as a pull on the load. */
+  readonly breaking: Ranged;
   readonly pretension: Ranged;
+  /** Tension it keeps, whatever the line may carry, N; null: not known. */
+  readonly keptN: number | null;
   /** Element ids of knots, hitches, bends and locks. */
   readonly knotIds: readonly string[];
   readonly sharpEdgeIds: readonly string[];
@@ -63,6 +84,26 @@ export interface RuleOutcome {
   readonly findings: readonly Finding[];
 }
 
+/** Accelerations in g that statics must balance, and at which strength of the lines. */
+export interface StaticsBox {
+  readonly id: string;
+  readonly clause: string;
+  readonly strength: 'working' | 'breaking';
+  readonly requiredG: Readonly<Record<Direction, number>>;
+}
+
+/** What a rule set asks of statics. */
+export interface StaticsAsked {
+  readonly boxes: readonly StaticsBox[];
+  /** Part of the weight that must be held down against lifting, where it is asked. */
+  readonly downPart: number | null;
+  /**
+   * The set's own word stands where only an unknown tension or an unknown breaking strength keeps statics from an answer:
+   * its rule does not ask for either. Statics that surely fall short count all the same.
+   */
+  readonly ruleStandsWithoutTension: boolean;
+}
+
 /** One body of rules: data and pure functions. Adding one touches no other. */
 export interface RuleSet {
   readonly id: RuleSetId;
@@ -75,6 +116,7 @@ export interface RuleSet {
   readonly unmarkedByUsTable: boolean;
   /** Whether a line's pretension counts at all; where only WLL counts, an unknown tension is not worth a word. */
   readonly countsPretension: boolean;
+  readonly statics: StaticsAsked;
   assess(input: RuleInput): RuleOutcome;
 }
 

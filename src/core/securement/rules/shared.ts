@@ -9,6 +9,13 @@ export function alongMotion(leg: { forward: number; left: number }, direction: D
   return { forward: -leg.forward, rearward: leg.forward, left: -leg.left, right: leg.left }[direction];
 }
 
+/** Horizontal part of a line against a motion, for a tension of 1: one rope has one tension, so its legs add up with their signs. */
+export const againstMotion = (td: TieDown, direction: Direction): number =>
+  (td.anyWay ? 1 : td.legs.reduce((sum, l) => sum + alongMotion(l, direction) * l.cosAlpha, 0));
+
+/** Downward part of a line for a tension of 1: two legs straight down where nobody knows where it runs. */
+export const pressingPart = (td: TieDown): number => (td.anyWay ? 2 : td.legs.reduce((sum, l) => sum + l.sinAlpha, 0));
+
 /** A requirement printed in the rules. */
 export function requirement(label: string, symbol: string, value: number, unit: 'g' | 'N' | 'count', source: string): Working {
   return traced.given({ label, symbol, value, unit, source, confidence: 'from-memory' });

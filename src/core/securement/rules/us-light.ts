@@ -1,52 +1,53 @@
 import { formula, traced } from '../../working/working';
 import type { Direction } from '../schema';
 import type { TallyRow } from '../verdict';
-import type { RuleInput, RuleSet } from './rule-set';
-import { alongMotion, commonNotices, type Provided, rangedRow, type Reader, requirement, weight, worseSide } from './shared';
+import type { Ranged, RuleInput, RuleSet, StaticsBox, TieDown } from './rule-set';
+import { againstMotion, commonNotices, pressingPart, type Provided, rangedRow, type Reader, requirement, weight, worseSide } from './shared';
+import { US_BREAKING_BOX, US_WORKING_BOX } from './us-boxes';
 
-/** Accelerations within WLL, g. Source: 49 CFR 393.102(a)(2), from memory; guidance only for private vehicles. */
-const REQUIRED_G: Record<Direction, number> = { forward: 0.435, rearward: 0.5, left: 0.25, right: 0.25 };
-const CLAUSE = '49 CFR 393.102(a)(2), guidance';
 /** Downward force where not fully contained. Source: 49 CFR 393.102(b), from memory. */
 const DOWNWARD_PART = 0.2;
 
 const held = formula({
-  symbol: 'a', unit: 'g', text: 'μ + (μ × P + D + BC) ÷ W', source: 'friction under weight and pressing, direct pull, blocking', confidence: 'exact',
+  symbol: 'a', unit: 'g', text: 'μ + (μ × P + D + BC) ÷ W', source: 'friction under weight and pressing, pull against the motion, blocking', confidence: 'exact',
   compute: ({ mu, P, D, B, W }: Record<'mu' | 'P' | 'D' | 'B' | 'W', number>) => mu + (mu * P + D + B) / W,
 });
-const pressing = formula({
-  symbol: 'p', unit: 'N', text: 'F × s', source: 'tension times sine of its angles', confidence: 'exact', symbols: { F: 'F', s: 's' },
+const part = formula({
+  symbol: 'p', unit: 'N', text: 'F × s', source: 'tension times sine or cosine of its angles', confidence: 'exact', symbols: { F: 'F', s: 's' },
   compute: ({ F, s }: Record<'F' | 's', number>) => F * s,
 });
 
-/** Vertical part of all legs: an over-line presses with its pretension, the others with up to their WLL. */
-function pressingOf<V>(r: Reader<V>, input: RuleInput): V {
-  return r.t.sum('pressing of all lines', 'P', 'N', input.tieDowns.map((td) =>
-    r.t.apply(pressing, td.name, {
-      F: r.read(td.kind === 'over' ? td.pretension : td.pull),
-      s: r.t.given({ label: 'sine of the legs’ angles', symbol: 's', value: td.legs.reduce((sum, l) => sum + l.sinAlpha, 0), unit: 'ratio', source: 'geometry', confidence: 'computed' }),
-    })));
+/** A line's tension times a sum over its legs: one rope has one tension. */
+function partOf<V>(r: Reader<V>, td: TieDown, force: Ranged, label: string, value: number): V {
+  return r.t.apply(part, td.name, { F: r.read(force), s: r.t.given({ label, symbol: 's', value, unit: 'ratio', source: 'geometry', confidence: 'computed' }) });
 }
 
-/** Horizontal part of direct and loop lines against one direction. */
-function directOf<V>(r: Reader<V>, input: RuleInput, direction: Direction): V {
-  const pulling = input.tieDowns.filter((td) => td.kind !== 'over');
-  return r.t.sum('direct pull against the motion', 'D', 'N', pulling.map((td) => {
-    const part = td.legs.reduce((sum, l) => sum + Math.max(0, alongMotion(l, direction)) * l.cosAlpha, 0);
-    return r.t.apply(pressing, td.name, {
-      F: r.read(td.pull), s: r.t.given({ label: 'part against the motion', symbol: 's', value: part, unit: 'ratio', source: 'geometry', confidence: 'computed' }),
-    });
-  }));
+/** Lines that hold against a motion: over-lines press, the others only where their legs together pull against it. */
+const holding = (input: RuleInput, direction: Direction): TieDown[] => input.tieDowns.filter((td) => td.kind === 'over' || againstMotion(td, direction) > 0);
+const limitOf = (td: TieDown, box: StaticsBox): Ranged => (td.kind === 'over' ? td.pretension : box.strength === 'breaking' ? td.breaking : td.pull);
+
+function pressingOf<V>(r: Reader<V>, lines: readonly TieDown[], force: (td: TieDown) => Ranged): V {
+  return r.t.sum('pressing of the lines', 'P', 'N', lines.map((td) => partOf(r, td, force(td), 'sine of the legs’ angles', pressingPart(td))));
 }
 
-function slidingRow(input: RuleInput, direction: Direction): TallyRow {
+/** Pull against the motion: of an over-line what its unlike legs leave, which may be with the motion. */
+function directOf<V>(r: Reader<V>, lines: readonly TieDown[], direction: Direction, force: (td: TieDown) => Ranged): V {
+  const pulling = lines.filter((td) => td.kind !== 'over' || (!td.anyWay && Math.abs(againstMotion(td, direction)) > 1e-9));
+  return r.t.sum('pull against the motion', 'D', 'N', pulling.map((td) =>
+    partOf(r, td, force(td), 'part against the motion', againstMotion(td, direction))));
+}
+
+function slidingRow(input: RuleInput, direction: Direction, box: StaticsBox): TallyRow {
+  const lines = holding(input, direction);
+  const force = (td: TieDown): Ranged => limitOf(td, box);
   const provided: Provided = (r) => r.t.apply(held, `held ${direction}`, {
-    mu: r.read(input.article.friction), P: pressingOf(r, input), D: directOf(r, input, direction),
+    mu: r.read(input.article.friction), P: pressingOf(r, lines, force), D: directOf(r, lines, direction, force),
     B: r.read(input.article.blocking[direction].capacity), W: weight(r.t, input.article.massKg),
   });
+  const clause = `${box.clause}, guidance`;
   return rangedRow({
-    code: 'held-acceleration', direction: direction === 'left' || direction === 'right' ? 'sideways' : direction, clause: CLAUSE,
-    required: requirement('required acceleration', 'a', REQUIRED_G[direction], 'g', CLAUSE),
+    code: box.strength === 'breaking' ? 'held-at-breaking' : 'held-acceleration', direction: direction === 'left' || direction === 'right' ? 'sideways' : direction, clause,
+    required: requirement('required acceleration', 'a', box.requiredG[direction], 'g', clause),
   }, provided);
 }
 
@@ -55,14 +56,15 @@ const fifth = formula({
   compute: ({ W }: { W: number }) => DOWNWARD_PART * W,
 });
 
+/** Of the two readings of 393.102(b) the stricter: an over-line holds down with the tension it keeps, not with its limit. */
 function downwardRow(input: RuleInput): TallyRow {
   return rangedRow({
-    code: 'downward-force', direction: 'down', clause: '49 CFR 393.102(b), guidance',
+    code: 'downward-force', direction: 'down', clause: '49 CFR 393.102(b), guidance: over-lines by kept tension',
     required: traced.apply(fifth, '20 % of the weight', { W: weight(traced, input.article.massKg) }),
-  }, (r) => pressingOf(r, input));
+  }, (r) => pressingOf(r, input.tieDowns, (td) => (td.kind === 'over' ? td.pretension : td.pull)));
 }
 
-/** Private light vehicles in the United States: guidance, knots allowed. */
+/** Private light vehicles in the United States: guidance, knots allowed. Tipping and turning are left to the statics. */
 export const usLight: RuleSet = {
   id: 'us-light',
   name: 'US private light vehicle',
@@ -70,12 +72,14 @@ export const usLight: RuleSet = {
   standing: 'State law: nothing may drop, shift, leak or escape. The figures are guidance, not your state’s rule.',
   unmarkedByUsTable: true,
   countsPretension: true,
+  statics: { boxes: [US_WORKING_BOX, US_BREAKING_BOX], downPart: DOWNWARD_PART, ruleStandsWithoutTension: false },
   basis: (strength) => ({ school: strength.school, designFactor: strength.designFactor, markedOrTableOnly: false }),
-  assess: (input) => ({
-    rows: [
-      slidingRow(input, 'forward'), slidingRow(input, 'rearward'), worseSide(slidingRow(input, 'left'), slidingRow(input, 'right')),
-      ...(input.article.fullyContained ? [] : [downwardRow(input)]),
-    ],
-    findings: [{ code: 'guidance-only', effect: 'notice', clause: 'state law', values: {} }, ...commonNotices(input)],
-  }),
+  assess(input) {
+    const boxRows = (box: StaticsBox): TallyRow[] =>
+      [slidingRow(input, 'forward', box), slidingRow(input, 'rearward', box), worseSide(slidingRow(input, 'left', box), slidingRow(input, 'right', box))];
+    return {
+      rows: [...boxRows(US_WORKING_BOX), ...boxRows(US_BREAKING_BOX), ...(input.article.fullyContained ? [] : [downwardRow(input)])],
+      findings: [{ code: 'guidance-only', effect: 'notice', clause: 'state law', values: {} }, ...commonNotices(input)],
+    };
+  },
 };

@@ -15,7 +15,7 @@ export const GET = route(API.tagSheet, async ({ request, member }) => {
   const from = Number(search.get('from') ?? 0);
   const each = LABEL_SHEETS[sheet as LabelSheetId].columns * LABEL_SHEETS[sheet as LabelSheetId].rows;
   if (!(Number.isInteger(from) && from >= 0 && from < each)) throw refuse(422, 'out-of-range', { least: 0, most: each - 1 }, ['from']);
-  const gear = await askedGear(pool(), member.crewId, search, MOST_TAGS);
+  const gear = (await askedGear(pool(), member.crewId, search, MOST_TAGS)).filter((g) => !g.removed);
   if (gear.length === 0) throw refuse(422, 'no-tags', {}, ['ids']);
   const tags = gear.map((g) => ({ code: g.document.code, lines: tagLines(g.document, member.units), crew: member.crewName }));
   return fileResponse(await tagSheet(tags, sheet as LabelSheetId, from), 'application/pdf', 'tags.pdf');

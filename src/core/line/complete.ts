@@ -1,0 +1,43 @@
+import { isFlexible, isHardware } from './chain';
+import type { LineElement } from './gear';
+
+/** What is missing for a chain of elements to be a line at all; located at the element where it shows. */
+export interface ChainGap {
+  readonly code: 'end-not-anchored' | 'anchor-between' | 'rope-end-loose' | 'hitch-not-locked' | 'no-run';
+  readonly elementId: string | null;
+}
+
+/** What makes the end of a rope fast by itself. */
+const FASTENS: readonly LineElement['kind'][] = ['knot', 'bend', 'truckers', 'tackle', 'lock'];
+
+/** Whether the rope at an index is made fast on one side: by a knot, hitch, bend, lock or splice before the next thing, or by a ratchet or binder. */
+function fastOn(elements: readonly LineElement[], rope: number, step: -1 | 1): boolean {
+  for (let i = rope + step; i >= 0 && i < elements.length; i += step) {
+    const e = elements[i]!;
+    if (FASTENS.includes(e.kind) || e.kind === 'ratchet' || e.kind === 'binder') return true;
+    if (isHardware(e) || isFlexible(e)) return false;
+  }
+  return false;
+}
+
+function endGaps(elements: readonly LineElement[]): ChainGap[] {
+  const ends = elements.length > 1 ? [elements[0]!, elements.at(-1)!] : elements.slice(0, 1);
+  const open = ends.filter((e) => e.kind !== 'anchor').map((e): ChainGap => ({ code: 'end-not-anchored', elementId: e.id }));
+  const lonely: ChainGap[] = elements.length === 1 && elements[0]!.kind === 'anchor' ? [{ code: 'end-not-anchored', elementId: elements[0]!.id }] : [];
+  const between = elements.slice(1, -1).filter((e) => e.kind === 'anchor').map((e): ChainGap => ({ code: 'anchor-between', elementId: e.id }));
+  return [...open, ...lonely, ...between];
+}
+
+/**
+ * Gaps in a line: it needs an anchor at both ends, something that runs between them, and every rope end made fast by a
+ * knot, a splice with its hook, a ratchet or a binder; a hauled hitch needs its lock. None: the line is complete.
+ */
+export function chainGaps(elements: readonly LineElement[]): ChainGap[] {
+  if (elements.length === 0) return [{ code: 'no-run', elementId: null }];
+  const loose = elements.flatMap((e, i): ChainGap[] =>
+    (e.kind === 'rope' && !(fastOn(elements, i, -1) && fastOn(elements, i, 1)) ? [{ code: 'rope-end-loose', elementId: e.id }] : []));
+  const hitch = elements.find((e) => e.kind === 'truckers');
+  const unlocked: ChainGap[] = hitch && !elements.some((e) => e.kind === 'lock') ? [{ code: 'hitch-not-locked', elementId: hitch.id }] : [];
+  const run: ChainGap[] = elements.some(isFlexible) ? [] : [{ code: 'no-run', elementId: elements[0]!.id }];
+  return [...endGaps(elements), ...run, ...loose, ...unlocked];
+}

@@ -1,0 +1,57 @@
+import type { Cargo } from './schema';
+
+/** Deck coordinates: x forward, y left, z up; origin at the middle of the deck's front edge. Metres. */
+export interface Point {
+  readonly x: number;
+  readonly y: number;
+  readonly z: number;
+}
+
+/** One leg of a line between load and anchor. */
+export interface Leg {
+  readonly anchorId: string | null;
+  readonly lengthM: number | null;
+  /** Angle against the deck, as sine and cosine. */
+  readonly sinAlpha: number;
+  readonly cosAlpha: number;
+  /** Horizontal unit vector from load to anchor. */
+  readonly forward: number;
+  readonly left: number;
+  /** Where the leg holds the load; null when only angles are known. */
+  readonly at: Point | null;
+}
+
+/** An anchor of the deck that a line ends at. */
+export interface DeckEnd {
+  readonly id: string;
+  readonly at: Point;
+}
+
+/** Why a line's route says nothing, or says that it does not hold the load. */
+export type RouteProblem =
+  | 'line-not-placed' | 'lean-unknown'
+  | 'over-same-ring' | 'over-beyond-load' | 'over-one-side' | 'over-ring-under-load' | 'attached-outside-load' | 'direct-not-at-load';
+
+/** The leg from a point of the load to an anchor. */
+export function legTo(from: Point, end: DeckEnd): Leg {
+  const [dx, dy, dz] = [end.at.x - from.x, end.at.y - from.y, end.at.z - from.z];
+  const flat = Math.hypot(dx, dy);
+  const length = Math.hypot(flat, dz);
+  const anchorId = end.id;
+  if (length === 0) return { anchorId, lengthM: 0, sinAlpha: 0, cosAlpha: 1, forward: 0, left: 0, at: from };
+  return {
+    anchorId, lengthM: length, sinAlpha: -dz / length, cosAlpha: flat / length,
+    forward: flat > 0 ? dx / flat : 0, left: flat > 0 ? dy / flat : 0, at: from,
+  };
+}
+
+/** Unit vector of a leg's pull on the load. */
+export const pullOf = (leg: Leg): Point => ({ x: leg.forward * leg.cosAlpha, y: leg.left * leg.cosAlpha, z: -leg.sinAlpha });
+
+/** Box of the load on the deck. */
+export function cargoBox(cargo: Cargo): { front: number; rear: number; left: number; right: number; top: number } {
+  return {
+    front: -cargo.fromFrontM, rear: -cargo.fromFrontM - cargo.lengthM,
+    left: cargo.fromCentreM + cargo.widthM / 2, right: cargo.fromCentreM - cargo.widthM / 2, top: cargo.heightM,
+  };
+}

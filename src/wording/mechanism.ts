@@ -1,0 +1,30 @@
+import type { StaticsRow } from '@/core/securement/hold/opinion';
+import type { Mechanism } from '@/core/securement/hold/mechanism';
+import type { Direction } from '@/core/securement/schema';
+
+const TO: Record<Direction, string> = { forward: 'forward', rearward: 'rearward', left: 'to the left', right: 'to the right' };
+const EDGE: Record<Direction, string> = { forward: 'its front edge', rearward: 'its rear edge', left: 'its left edge', right: 'its right edge' };
+const BOARD: Record<Direction, string> = { forward: 'the headboard', rearward: 'the tailboard', left: 'the left board', right: 'the right board' };
+const ROUND: Record<Extract<Mechanism, { kind: 'swings' }>['round'], string> = {
+  'front-left': 'its front left corner', 'front-right': 'its front right corner', 'rear-left': 'its rear left corner', 'rear-right': 'its rear right corner', middle: 'its middle',
+};
+
+/** How a load gives way, in a few words. */
+export function mechanismWords(mechanism: Mechanism): string {
+  switch (mechanism.kind) {
+    case 'slides': return mechanism.onlyFriction ? `nothing holds it ${TO[mechanism.to]} but friction` : `slides ${TO[mechanism.to]}`;
+    case 'tips': return `${mechanism.onlyWeight ? 'nothing but its own weight keeps it from tipping' : 'tips'} ${TO[mechanism.to]} over ${mechanism.overBoard ? BOARD[mechanism.to] : EDGE[mechanism.to]}`;
+    case 'swings': return mechanism.onlyFriction ? `nothing keeps it from swinging round ${ROUND[mechanism.round]} but friction` : `swings round ${ROUND[mechanism.round]}`;
+    case 'lifts': return 'lifts off';
+    case 'dragged': return 'its own lines drag it';
+    case 'stands': return 'nothing gives way';
+  }
+}
+
+/** A row's mechanism as one line of its own: what gives way first, and what becomes of it. */
+export function wordMechanism(row: Pick<StaticsRow, 'mechanism' | 'verdict'>): string {
+  if (row.mechanism === null) return 'not known: enter what the load weighs';
+  const words = mechanismWords(row.mechanism);
+  if (row.mechanism.kind === 'dragged' || row.mechanism.kind === 'stands' || words.startsWith('nothing')) return words;
+  return row.verdict === 'holds' ? `beyond that it ${words}` : `it ${words}`;
+}
