@@ -40,12 +40,15 @@ describe('unknown inputs', () => {
     expect(judge(crate).verdict).toBe('cannot-say');
     expect(judge(rated(crate)).verdict).toBe('holds');
   });
-  it('a plan that holds without the unknown line HOLDS', () => {
+  it('a plan that holds without the unknown line HOLDS while that line is slack; hauled, nobody can say that it is not hauled too far', () => {
     const bins = demoPlan('apple-bins');
-    const extra = { ...crate.lines[2]!, elements: crate.lines[2]!.elements.map((e) => (e.kind === 'anchor' ? { ...e, at: { on: 'own' as const, name: 'tree', rating: { state: 'unrated' as const }, barDiameterM: null, surface: 'wood' as const } } : e)) };
-    expect(judge({ ...bins, lines: [...bins.lines, extra] }).verdict).toBe('holds');
-  });
-  it('unknown mass: CANNOT SAY everywhere', () =>
+    const elements = crate.lines[2]!.elements.map((e) => (e.kind === 'anchor' ? { ...e, at: { on: 'own' as const, name: 'tree', rating: { state: 'unrated' as const }, barDiameterM: 0.3, surface: 'wood' as const } } : e));
+    const extra = { ...crate.lines[2]!, elements };
+    expect(judge({ ...bins, lines: [...bins.lines, { ...extra, enteredPretensionN: 0 }] }).verdict).toBe('holds');
+    const hauled = judge({ ...bins, lines: [...bins.lines, extra] });
+    expect(hauled.verdict).toBe('cannot-say');
+    expect(hauled.findings.find((f) => f.code === 'unrated-anchor')).toMatchObject({ effect: 'cannot-say', lineId: 'l3' });
+  });  it('unknown mass: CANNOT SAY everywhere', () =>
     expect(judge({ ...crate, cargo: { ...crate.cargo, massKg: null } }).rows.filter((r) => r.code === 'sliding').every((r) => r.verdict === 'cannot-say')).toBe(true));
   it('unknown height of the centre of gravity: holds only if it would hold at the top', () => {
     const at = (cgHeightM: number | null) => judge({ ...crate, cargo: { ...crate.cargo, cgHeightM } }).rows.find((r) => r.code === 'tilting' && r.direction === 'sideways')!.verdict;

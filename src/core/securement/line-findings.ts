@@ -11,11 +11,14 @@ import type { LineFacts } from './rule-input';
 import type { Cargo } from './schema';
 import type { Finding } from './verdict';
 
-/** A place nobody knows the capacity of makes the line CANNOT SAY, unless the plan holds without it. */
-function unknownPlaces({ line, capacity }: LineFacts): Finding[] {
+/**
+ * A place nobody knows the capacity of. The line counts for nothing; and while it is hauled, nobody can say that it is not
+ * hauled too far: leaving a rating out must not pass where a low one would not.
+ */
+function unknownPlaces({ line, capacity, tension }: LineFacts): Finding[] {
+  const effect = (tension.hauled.value ?? 0) > 0 ? 'cannot-say' : 'notice';
   return capacity.places.flatMap((place: ChainPlace<Working>) => (place.problem === null ? [] : [{
-    code: place.problem, effect: 'notice' as const, clause: '', lineId: line.id, elementId: place.elementId,
-    values: { line: line.name, place: place.name },
+    code: place.problem, effect, clause: '', lineId: line.id, elementId: place.elementId, values: { line: line.name, place: place.name },
   }]));
 }
 
@@ -72,11 +75,10 @@ function routeOf({ line, shape }: LineFacts): Finding[] {
   return [{ code: shape.problem, effect, clause: '', lineId: line.id, values: { line: line.name, kind: line.kind } }];
 }
 
+/** A tension nobody knows, where the rule set counts tensions: it may press nothing, and it may be pulled too far. */
 function missing({ line, tension }: LineFacts, countsPretension: boolean): Finding[] {
-  const values = { line: line.name };
-  return [
-    ...(countsPretension && line.kind === 'over' && tension.pretension.value === null ? [{ code: 'tension-unknown', effect: 'notice' as const, clause: '', lineId: line.id, values }] : []),
-  ];
+  if (!countsPretension || tension.hauled.value !== null) return [];
+  return [{ code: 'tension-unknown', effect: 'cannot-say', clause: '', lineId: line.id, values: { line: line.name } }];
 }
 
 function slickRope({ line }: LineFacts): Finding[] {

@@ -41,7 +41,7 @@ function matCandidate(plan: Plan): Candidate[] {
 }
 
 /** Pulls that are tried, N, up to what the crew lets a hand be asked for: 250 N bare, 400 N two gloved hands. Common practice, no source. */
-const PULLS_N = [250, 300, 350, 400, 450, 500, 600, 700, 800, 900, 1000];
+const PULLS_N = [100, 150, 200, 250, 300, 350, 400, 450, 500, 600, 700, 800, 900, 1000];
 
 const hitchesOf = (plan: Plan): ElementOf<'truckers'>[] => plan.lines.flatMap((l) => l.elements.filter((e): e is ElementOf<'truckers'> => e.kind === 'truckers'));
 const withHitches = (plan: Plan, edit: (hitch: ElementOf<'truckers'>) => LineElement): Plan =>

@@ -1,6 +1,6 @@
 import type { Point } from '../leg';
 import type { Direction } from '../schema';
-import { type HoldBoard, type HoldLine, type HoldProblem, lineWrench, type Wrench, wrenchOf } from './problem';
+import type { HoldBoard, HoldLine, HoldProblem } from './problem';
 import { type LinearProgramme, solveProgramme } from './simplex';
 
 /** Facets of the friction pyramid, a vertex of it against the motion. */
@@ -47,15 +47,18 @@ interface Built {
   /** A length that brings moments to the size of forces. */
   readonly scaleM: number;
   /** Columns of each line that works (not fixed), by place in the list of lines. */
-  readonly lineColumns: ReadonlyMap<number, readonly number[]>;
-  readonly boardRows: readonly number[];
+  readonly lineColumns: readonly (readonly number[])[];
+  readonly boards: readonly HoldBoard[];
 }
 
-type Column = { readonly entries: readonly (readonly [row: number, value: number])[]; readonly upper: number };
-
 function sizeOf({ body, lines, boards }: HoldProblem): number {
-  const points = [...body.feet, ...lines.flatMap((l) => l.legs.map((g) => g.at)), ...boards.flatMap((b) => b.corners)];
-  return Math.max(0.05, ...points.map((p) => Math.hypot(p.x - body.centre.x, p.y - body.centre.y, p.z - body.centre.z)));
+  const { centre } = body;
+  let size = 0.05;
+  const reach = (p: Point): void => { size = Math.max(size, Math.hypot(p.x - centre.x, p.y - centre.y, p.z - centre.z)); };
+  body.feet.forEach(reach);
+  for (const line of lines) for (const leg of line.legs) reach(leg.at);
+  for (const board of boards) board.corners.forEach(reach);
+  return size;
 }
 
 /** What pushes from a board, away from the motion it stops. */
@@ -63,90 +66,119 @@ const PUSH: Record<Direction, Point> = {
   forward: { x: -1, y: 0, z: 0 }, rearward: { x: 1, y: 0, z: 0 }, left: { x: 0, y: -1, z: 0 }, right: { x: 0, y: 1, z: 0 },
 };
 
+/** Equality rows of force and moment; further rows follow for boards and for legs that may differ. */
+const BALANCE_ROWS = 6;
+/** Forces in parts of the weight beyond this count as unlimited: the programme stays of one size. */
+const MOST_FORCE = 1e6;
+
+const isFree = (line: HoldLine): boolean => line.legs.length > 1 && line.legRatio > 1;
+const facetsOf = (problem: HoldProblem): number => (problem.body.friction > 0 ? CONE_FACETS : 1);
+
+/**
+ * Writes the programme column by column into one array: this runs at every keystroke for dozens of directions, and
+ * lists of small arrays took three times as long as solving.
+ */
 class Builder {
-  readonly columns: Column[] = [];
-  readonly right: number[];
+  readonly rows: number;
+  readonly columns: number;
+  readonly matrix: Float64Array;
+  readonly right: Float64Array;
+  readonly upper: Float64Array;
   readonly scaleM: number;
+  private used = 0;
+  private usedRows = BALANCE_ROWS;
 
-  constructor(readonly problem: HoldProblem) {
+  constructor(readonly problem: HoldProblem, boards: readonly HoldBoard[]) {
+    const free = problem.lines.filter(isFree).length;
+    this.rows = BALANCE_ROWS + boards.length + 2 * free;
+    this.columns = problem.body.feet.length * facetsOf(problem) + boards.reduce((n, b) => n + b.corners.length + 1, 0) + problem.lines.reduce((n, l) => n + (isFree(l) ? l.legs.length + 2 : 1), 0) + 1;
+    this.matrix = new Float64Array(this.rows * this.columns);
+    this.right = new Float64Array(this.rows);
+    this.upper = new Float64Array(this.columns).fill(Infinity);
+    this.right[2] = 1;
     this.scaleM = sizeOf(problem);
-    this.right = [0, 0, 1, 0, 0, 0];
   }
 
-  entries(w: Wrench, factor: number): [number, number][] {
-    return w.map((v, k): [number, number] => [k, (v * factor) / (k < 3 ? 1 : this.scaleM)]).filter(([, v]) => v !== 0);
-  }
-
-  add(entries: Column['entries'], upper: number): number {
-    this.columns.push({ entries, upper });
-    return this.columns.length - 1;
+  column(upper: number): number {
+    this.upper[this.used] = upper;
+    return this.used++;
   }
 
   row(right: number): number {
-    this.right.push(right);
-    return this.right.length - 1;
+    this.right[this.usedRows] = right;
+    return this.usedRows++;
+  }
+
+  set(row: number, column: number, value: number): void {
+    this.matrix[row * this.columns + column] = value;
+  }
+
+  /** Adds a force at a point to a column, as force and moment about the centre of gravity. */
+  force(column: number, f: Point, at: Point): void {
+    const { matrix, columns, scaleM, problem: { body: { centre } } } = this;
+    const [x, y, z] = [(at.x - centre.x) / scaleM, (at.y - centre.y) / scaleM, (at.z - centre.z) / scaleM];
+    matrix[column]! += f.x;
+    matrix[columns + column]! += f.y;
+    matrix[2 * columns + column]! += f.z;
+    matrix[3 * columns + column]! += y * f.z - z * f.y;
+    matrix[4 * columns + column]! += z * f.x - x * f.z;
+    matrix[5 * columns + column]! += x * f.y - y * f.x;
+  }
+
+  /** Takes a column's force, times a tension that is always there, over to the other side. */
+  always(column: number, tension: number): void {
+    if (tension === 0) return;
+    for (let k = 0; k < BALANCE_ROWS; k++) this.right[k]! -= tension * this.matrix[k * this.columns + column]!;
   }
 
   /** Feet: generators of the friction pyramid at each corner, a vertex against the motion. */
   feet(turnRad: number): void {
-    const { feet, centre, cone } = this.problem.body;
+    const { feet, cone } = this.problem.body;
     const friction = cone === 'inscribed' ? this.problem.body.friction : this.problem.body.friction / Math.cos(Math.PI / CONE_FACETS);
-    const facets = friction > 0 ? CONE_FACETS : 1;
-    for (const foot of feet) {
-      for (let k = 0; k < facets; k++) {
-        const phi = turnRad + (2 * Math.PI * k) / facets;
-        const force = { x: friction * Math.cos(phi), y: friction * Math.sin(phi), z: 1 };
-        this.add(this.entries(wrenchOf(force, foot, centre), 1), Infinity);
-      }
+    const facets = facetsOf(this.problem);
+    for (let k = 0; k < facets; k++) {
+      const phi = turnRad + (2 * Math.PI * k) / facets;
+      const force = { x: friction * Math.cos(phi), y: friction * Math.sin(phi), z: 1 };
+      feet.forEach((foot, f) => this.force(f * facets + k, force, foot));
     }
+    this.used = feet.length * facets;
   }
 
-  board(board: HoldBoard): number {
-    const { weightN, centre } = this.problem.body;
-    const row = this.row(Math.min(board.capacityN / weightN, 1e6));
-    for (const corner of board.corners) this.add([...this.entries(wrenchOf(PUSH[board.direction], corner, centre), 1), [row, 1]], Infinity);
-    this.add([[row, 1]], Infinity);
-    return row;
+  board(board: HoldBoard): void {
+    const row = this.row(Math.min(board.capacityN / this.problem.body.weightN, MOST_FORCE));
+    for (const corner of board.corners) {
+      const column = this.column(Infinity);
+      this.force(column, PUSH[board.direction], corner);
+      this.set(row, column, 1);
+    }
+    this.set(row, this.column(Infinity), 1);
   }
 
   /** A line: a fixed force, one column for one tension, or a column a leg with the rows that tie them together. */
   line(line: HoldLine): number[] {
-    const { weightN, centre } = this.problem.body;
-    const [least, most] = [line.leastN / weightN, Math.min(line.mostN / weightN, 1e6)];
-    const free = line.legs.length > 1 && line.legRatio > 1;
-    if (!free) {
-      const w = this.entries(lineWrench(line, centre), 1);
-      for (const [k, v] of w) this.right[k]! -= v * least;
-      return most > least ? [this.add(w, most - least)] : [];
+    const { weightN } = this.problem.body;
+    const [least, most] = [line.leastN / weightN, Math.min(line.mostN / weightN, MOST_FORCE)];
+    if (!isFree(line)) {
+      const column = this.column(Math.max(0, most - least));
+      for (const leg of line.legs) this.force(column, leg.pull, leg.at);
+      this.always(column, least);
+      return most > least ? [column] : [];
     }
     const low = least / line.legRatio;
     const columns = line.legs.map((leg) => {
-      const w = this.entries(wrenchOf(leg.pull, leg.at, centre), 1);
-      for (const [k, v] of w) this.right[k]! -= v * low;
-      return { at: this.columns.length, w };
-    }).map(({ w }) => this.add(w, most - low));
+      const column = this.column(most - low);
+      this.force(column, leg.pull, leg.at);
+      this.always(column, low);
+      return column;
+    });
     for (const [a, b] of [[0, 1], [1, 0]] as const) {
       // T_a ≤ r·T_b, tensions counted from their least.
       const row = this.row((line.legRatio - 1) * low);
-      this.couple(columns[a]!, row, 1);
-      this.couple(columns[b]!, row, -line.legRatio);
-      this.add([[row, 1]], Infinity);
+      this.set(row, columns[a]!, 1);
+      this.set(row, columns[b]!, -line.legRatio);
+      this.set(row, this.column(Infinity), 1);
     }
     return columns;
-  }
-
-  private couple(column: number, row: number, value: number): void {
-    const c = this.columns[column]!;
-    this.columns[column] = { ...c, entries: [...c.entries, [row, value]] };
-  }
-
-  programme(goal: number): LinearProgramme {
-    const [rows, columns] = [this.right.length, this.columns.length];
-    const matrix = new Float64Array(rows * columns);
-    const cost = new Float64Array(columns);
-    cost[goal] = 1;
-    this.columns.forEach(({ entries }, j) => { for (const [i, v] of entries) matrix[i * columns + j]! += v; });
-    return { rows, columns, matrix, right: Float64Array.from(this.right), upper: Float64Array.from(this.columns, (c) => c.upper), cost };
   }
 }
 
@@ -167,30 +199,38 @@ export const UPWARD: Motion = { along: { x: 0, y: 0, z: 1 } };
 const facing = (problem: HoldProblem, { along }: Motion): HoldBoard[] =>
   problem.boards.filter(({ direction }) => PUSH[direction].x * along.x + PUSH[direction].y * along.y < -1e-9);
 
-function build(problem: HoldProblem, motion: Motion): Built & { readonly goal: number; readonly boards: readonly HoldBoard[] } {
-  const b = new Builder(problem);
-  b.feet(Math.atan2(-motion.along.y, -motion.along.x));
+function build(problem: HoldProblem, motion: Motion): Built {
   const boards = facing(problem, motion);
-  const boardRows = boards.map((board) => b.board(board));
-  const lineColumns = new Map(problem.lines.map((line, i) => [i, b.line(line)] as const));
-  const { x, y, z } = motion.along;
-  const goal = b.add(b.entries([x, y, z, 0, 0, 0], 1), UNLIMITED_G);
-  return { lp: b.programme(goal), scaleM: b.scaleM, lineColumns, boardRows, goal, boards };
+  const b = new Builder(problem, boards);
+  b.feet(Math.atan2(-motion.along.y, -motion.along.x));
+  for (const board of boards) b.board(board);
+  const lineColumns = problem.lines.map((line) => b.line(line));
+  const goal = b.column(UNLIMITED_G);
+  b.force(goal, motion.along, problem.body.centre);
+  const cost = new Float64Array(b.columns);
+  cost[goal] = 1;
+  return { lp: { rows: b.rows, columns: b.columns, matrix: b.matrix, right: b.right, upper: b.upper, cost }, scaleM: b.scaleM, lineColumns, boards };
 }
 
 /** The programme of one direction, for checks with another solver. Its value is the acceleration in g. */
 export const programmeOf = (problem: HoldProblem, motion: Motion): LinearProgramme => build(problem, motion).lp;
 
-const dot = (duals: Float64Array, scaleM: number, w: Wrench): number =>
-  w.reduce((sum, v, k) => sum + (v * duals[k]!) / (k < 3 ? 1 : scaleM), 0);
+/** Work of a line with a tension of 1 in all its legs on the velocity that the multipliers are. */
+function workOf(line: HoldLine, { x: cx, y: cy, z: cz }: Point, duals: Float64Array, scaleM: number): number {
+  let work = 0;
+  for (const { at, pull: f } of line.legs) {
+    const [x, y, z] = [(at.x - cx) / scaleM, (at.y - cy) / scaleM, (at.z - cz) / scaleM];
+    work += f.x * duals[0]! + f.y * duals[1]! + f.z * duals[2]! + (y * f.z - z * f.y) * duals[3]! + (z * f.x - x * f.z) * duals[4]! + (x * f.y - y * f.x) * duals[5]!;
+  }
+  return work;
+}
 
 function linePart(problem: HoldProblem, built: Built, i: number, x: Float64Array, duals: Float64Array): LinePart {
   const line = problem.lines[i]!;
   const { weightN, centre } = problem.body;
-  const columns = built.lineColumns.get(i)!;
-  const free = line.legs.length > 1 && line.legRatio > 1;
-  const low = line.leastN / (free ? line.legRatio : 1);
-  const gain = -dot(duals, built.scaleM, lineWrench(line, centre)) / weightN;
+  const columns = built.lineColumns[i]!;
+  const low = line.leastN / (isFree(line) ? line.legRatio : 1);
+  const gain = -workOf(line, centre, duals, built.scaleM) / weightN;
   const tensionN = low + (columns.length === 0 ? 0 : Math.max(...columns.map((c) => x[c]!)) * weightN);
   // What is fixed counts as it is; what works counts at its limit, if it would help there.
   const { lp } = built;
@@ -225,7 +265,7 @@ export function holdLimit(problem: HoldProblem, motion: Motion): HoldLimit | nul
   return {
     heldG: value, weightG: vz,
     lines: problem.lines.map((_, i) => linePart(problem, built, i, x, duals)),
-    boards: built.boards.map((board, k) => ({ direction: board.direction, partG: duals[built.boardRows[k]!]! * built.lp.right[built.boardRows[k]!]! })),
+    boards: built.boards.map((board, k) => ({ direction: board.direction, partG: duals[BALANCE_ROWS + k]! * built.lp.right[BALANCE_ROWS + k]! })),
     twist: given ? null : { velocity: { x: vx, y: vy, z: vz }, rotation: { x: wx / scaleM, y: wy / scaleM, z: wz / scaleM } },
   };
 }

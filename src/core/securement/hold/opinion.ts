@@ -74,13 +74,28 @@ function rowAlone(input: RuleInput, direction: Direction | 'down'): number {
 /** Statics of one plan, looked at from every end that is needed; problems are built once. */
 export class Statics {
   private readonly problems = new Map<string, HoldProblem | null>();
+  private readonly limits = new Map<HoldProblem, Map<Motion, HoldLimit | null>>();
 
   constructor(readonly input: RuleInput, readonly deck: Pick<Deck, 'lengthM' | 'widthM'>, readonly asked: StaticsAsked) {}
 
   problem(box: StaticsBox, look: Look): HoldProblem | null {
-    const key = `${box.id}/${look.end}/${look.present}/${look.cone}/${look.off?.forwardPart ?? 0}/${look.off?.leftPart ?? 0}`;
+    const of = this.boxesAlike ? '' : box.id;
+    const key = `${of}/${look.end}/${look.present}/${look.cone}/${look.off?.forwardPart ?? 0}/${look.off?.leftPart ?? 0}`;
     if (!this.problems.has(key)) this.problems.set(key, holdProblem(this.input, this.deck, box, look));
     return this.problems.get(key)!;
+  }
+
+  /** The limit of one direction; every question of this plan asks for some of them again. */
+  private limit(problem: HoldProblem, motion: Motion): HoldLimit | null {
+    const known = this.limits.get(problem) ?? new Map<Motion, HoldLimit | null>();
+    this.limits.set(problem, known);
+    if (!known.has(motion)) known.set(motion, holdLimit(problem, motion));
+    return known.get(motion)!;
+  }
+
+  /** Where no line works up to its own strength every box has the same statics. */
+  private get boxesAlike(): boolean {
+    return !this.input.tieDowns.some((td) => td.kind !== 'over' && isPlaced(td));
   }
 
   /** Over-lines whose strength nobody knows may hold or not: at the worst both are tried. */
@@ -99,7 +114,7 @@ export class Statics {
   /** What surely counts at an end: the least over what is unsure. Null: dragged. */
   heldG(asked: Asked, end: 'worst' | 'tension-free', off?: OffMiddle): number | null {
     const looks: Look[] = (this.unsure ? [true, false] : [true]).map((present) => ({ end, present, cone: this.cone(end), ...(off ? { off } : {}) }));
-    const held = looks.map((look) => { const p = this.problem(asked.box, look); return p === null ? null : holdLimit(p, asked.motion)?.heldG ?? null; });
+    const held = looks.map((look) => { const p = this.problem(asked.box, look); return p === null ? null : this.limit(p, asked.motion)?.heldG ?? null; });
     if (held.some((h) => h === null)) return null;
     // What drags with a tension nobody knows cannot be left out of account where the set counts tensions.
     if (this.dragsUnknown && !this.asked.ruleStandsWithoutTension) return null;
@@ -116,7 +131,7 @@ export class Statics {
     // A line that nobody has placed could do anything.
     if (this.input.tieDowns.some((td) => td.standing !== 'nothing' && !isPlaced(td) && td.wll.high > 0)) return UNLIMITED_G;
     const problem = this.problem(asked.box, { end: 'best', present: true, cone: this.cone('best') });
-    return problem === null ? UNLIMITED_G : (holdLimit(problem, asked.motion)?.heldG ?? -Infinity) - asked.restG;
+    return problem === null ? UNLIMITED_G : (this.limit(problem, asked.motion)?.heldG ?? -Infinity) - asked.restG;
   }
 
   row(asked: Asked): StaticsRow {
@@ -142,7 +157,7 @@ export class Statics {
   private shown(asked: Asked, worst: number | null): { problem: HoldProblem | null; limit: HoldLimit | null } {
     const cases = (this.unsure ? [true, false] : [true]).map((present) => {
       const problem = this.problem(asked.box, { end: 'worst', present, cone: 'inscribed' });
-      return { problem, limit: problem === null ? null : holdLimit(problem, asked.motion) };
+      return { problem, limit: problem === null ? null : this.limit(problem, asked.motion) };
     });
     return cases.find((c) => c.problem === null || c.limit === null || (worst !== null && c.limit.heldG - asked.restG <= worst + 1e-9)) ?? cases[0]!;
   }

@@ -48,19 +48,3 @@ export interface HoldProblem {
   readonly boards: readonly HoldBoard[];
   readonly lines: readonly HoldLine[];
 }
-
-/** Force and moment about the centre of gravity. */
-export type Wrench = readonly [fx: number, fy: number, fz: number, mx: number, my: number, mz: number];
-
-/** The wrench of a force at a point, about a centre. */
-export function wrenchOf(force: Point, at: Point, centre: Point): Wrench {
-  const [x, y, z] = [at.x - centre.x, at.y - centre.y, at.z - centre.z];
-  return [force.x, force.y, force.z, y * force.z - z * force.y, z * force.x - x * force.z, x * force.y - y * force.x];
-}
-
-/** The wrench of a line with a tension of 1 in all its legs. */
-export function lineWrench(line: HoldLine, centre: Point): Wrench {
-  const sum = [0, 0, 0, 0, 0, 0];
-  for (const leg of line.legs) wrenchOf(leg.pull, leg.at, centre).forEach((v, k) => { sum[k]! += v; });
-  return sum as unknown as Wrench;
-}

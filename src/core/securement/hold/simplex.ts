@@ -188,7 +188,8 @@ class Tableau {
       value += cost[j]! * x[j]!;
     }
     const duals = new Float64Array(m);
-    for (let i = 0; i < m; i++) duals[i] = -this.z[n + i]! * this.sign[i]!;
+    // An artificial column may have been turned round on its way out.
+    for (let i = 0; i < m; i++) duals[i] = -this.z[n + i]! * this.sign[i]! * (this.flipped[n + i] ? -1 : 1);
     return { status: 'optimal', value, x, duals };
   }
 }

@@ -43,11 +43,12 @@ function directForce<V>(r: Reader<V>, input: RuleInput, direction: Direction): V
 }
 
 /** Over-lines whose legs are unlike enough to pull along a direction. */
-const unlikeOver = (input: RuleInput, direction: Direction): TieDown[] => input.tieDowns.filter((td) => td.kind === 'over' && !td.anyWay && Math.abs(againstMotion(td, direction)) > 1e-9);
+const unlikeOver = (input: RuleInput, direction: Direction, dragCounts = true): TieDown[] => input.tieDowns.filter((td) => td.kind === 'over' && !td.anyWay && Math.abs(againstMotion(td, direction)) > 1e-9
+  && (dragCounts || againstMotion(td, direction) > 0));
 
 /** What unlike legs leave along a direction; where it helps the safety factor takes its part, where it drags all of it counts. */
 function unlikePull<V>(r: Reader<V>, input: RuleInput, direction: Direction): V {
-  return r.t.sum('pull of unlike legs', 'H', 'N', unlikeOver(input, direction).map((td) => {
+  return r.t.sum('pull of unlike legs', 'H', 'N', unlikeOver(input, direction, r.dragCounts).map((td) => {
     const s = againstMotion(td, direction);
     return r.t.apply(part, td.name, { F: tensionOf(r, td), s: geometry(r, 'against the motion, both legs', 's', s > 0 ? s / safety(direction) : s) });
   }));
@@ -77,7 +78,7 @@ function slidingRow(input: RuleInput, direction: Direction): TallyRow {
 }
 
 function olderSchool(input: RuleInput, direction: Direction) {
-  const r: Reader<ReturnType<typeof traced.given>> = { t: traced, read: (ranged) => ranged.working };
+  const r: Reader<ReturnType<typeof traced.given>> = { t: traced, dragCounts: true, read: (ranged) => ranged.working };
   return traced.apply(heldOlder, 'older school: k 1.5, dynamic friction, no safety factor', {
     q: constant(r, 'dynamic friction as part of static', 'q', EU.olderDynamicPart, 'EN 12195-1:2003'), mu: r.read(input.article.friction),
     P: pressing(r, input), k: constant(r, 'both legs together', 'k', EU.olderK, 'EN 12195-1:2003'),
@@ -100,7 +101,7 @@ function momentArmM(input: RuleInput, td: TieDown, direction: Direction): number
 }
 
 function overMoment<V>(r: Reader<V>, input: RuleInput, direction: Direction): V {
-  const over = input.tieDowns.filter((td) => td.kind === 'over');
+  const over = input.tieDowns.filter((td) => td.kind === 'over' && (r.dragCounts || momentArmM(input, td, direction) > 0));
   return r.t.sum('moment of the over-lines', 'M', 'N', over.map((td) => {
     const s = momentArmM(input, td, direction);
     // The safety factor divides what helps; what pulls the load over counts whole.

@@ -36,11 +36,13 @@ const weightFormula = formula({
 /** Reads ranged figures at one end, in one tracer. */
 export interface Reader<V> {
   readonly t: Tracer<V>;
+  /** A tension that drags or overturns the load eases as it gives: at the best it is not counted, so that SHORT is sure. */
+  readonly dragCounts: boolean;
   read(ranged: Ranged): V;
 }
 
-const lowReader: Reader<Working> = { t: traced, read: (ranged) => at(traced, ranged, 'low', (w) => w) };
-const endReader = (end: End): Reader<number | null> => ({ t: bare, read: (ranged) => at(bare, ranged, end, (w) => w.value) });
+const lowReader: Reader<Working> = { t: traced, dragCounts: true, read: (ranged) => at(traced, ranged, 'low', (w) => w) };
+const endReader = (end: End): Reader<number | null> => ({ t: bare, dragCounts: end === 'low', read: (ranged) => at(bare, ranged, end, (w) => w.value) });
 const highReader = endReader('high');
 
 /** A computation over ranged figures, written once for both ends. */

@@ -32,7 +32,7 @@ function pressingOf<V>(r: Reader<V>, lines: readonly TieDown[], force: (td: TieD
 
 /** Pull against the motion: of an over-line what its unlike legs leave, which may be with the motion. */
 function directOf<V>(r: Reader<V>, lines: readonly TieDown[], direction: Direction, force: (td: TieDown) => Ranged): V {
-  const pulling = lines.filter((td) => td.kind !== 'over' || (!td.anyWay && Math.abs(againstMotion(td, direction)) > 1e-9));
+  const pulling = lines.filter((td) => td.kind !== 'over' || (!td.anyWay && Math.abs(againstMotion(td, direction)) > 1e-9 && (r.dragCounts || againstMotion(td, direction) > 0)));
   return r.t.sum('pull against the motion', 'D', 'N', pulling.map((td) =>
     partOf(r, td, force(td), 'part against the motion', againstMotion(td, direction))));
 }

@@ -1,0 +1,79 @@
+/** The product's own limit analysis against a general solver for linear programmes (`highs`, registry), and against the round friction cone. */
+import { beforeAll, describe, expect, it } from 'vitest';
+import { parsePlan } from '@/core/exchange/plan';
+import { lineFactsOf } from '@/core/securement/assess';
+import { CONE_FACETS, holdLimit, motionAt, programmeOf, UPWARD } from '@/core/securement/hold/limit';
+import { holdProblem, type Look } from '@/core/securement/hold/load-model';
+import type { HoldProblem } from '@/core/securement/hold/problem';
+import { solveProgramme } from '@/core/securement/hold/simplex';
+import { ruleInputOf } from '@/core/securement/rule-input';
+import { ruleSet } from '@/core/securement/rules';
+import { asRows, loadSolver, type Solver } from './search/highs';
+import { makePlan } from './search/make-plan';
+import { randomOf } from './search/random';
+
+const PLANS = 2000;
+let solver: Solver;
+beforeAll(async () => { solver = await loadSolver(); });
+
+/** Problems of random plans at both ends of their unknowns; some with edges that let legs differ. */
+function problems(): HoldProblem[] {
+  const list: HoldProblem[] = [];
+  for (let seed = 1; list.length < PLANS; seed++) {
+    const r = randomOf(seed);
+    const parsed = parsePlan(makePlan(r));
+    if (!parsed.ok) continue;
+    const plan = parsed.value;
+    const input = ruleInputOf(plan, lineFactsOf(plan));
+    const look: Look = { end: r.pick(['worst', 'tension-free', 'best']), present: r.chance(0.5), cone: r.pick(['inscribed', 'circumscribed']) };
+    const problem = holdProblem(input, plan.deck, r.pick(ruleSet(plan.ruleSet).statics.boxes), look);
+    if (problem) list.push({ ...problem, lines: problem.lines.map((l) => (r.chance(0.2) ? { ...l, legRatio: r.between(1, 3) } : l)) });
+  }
+  return list;
+}
+
+describe('limit analysis of random plans', () => {
+  const all = problems();
+  it(`equals the general solver to 1e-6 on ${PLANS} plans, infeasible ones included`, () => {
+    const seen = { held: 0, dragged: 0 };
+    all.forEach((problem, i) => {
+      const motion = i % 17 === 0 ? UPWARD : motionAt((2 * Math.PI * (i % 16)) / 16);
+      const [own, general] = [holdLimit(problem, motion), solver.maximum(asRows(programmeOf(problem, motion)))];
+      if (general === null || own === null) { expect([i, own]).toEqual([i, general]); seen.dragged += 1; return; }
+      expect(Math.abs(own.heldG - general), `plan ${i}: ${own.heldG} and ${general}`).toBeLessThanOrEqual(1e-6 * Math.max(1, general));
+      seen.held += 1;
+    });
+    expect(seen.held).toBeGreaterThan(PLANS / 2);
+    expect(seen.dragged).toBeGreaterThan(3);
+  }, 300_000);
+  it('is a balance that the round cone allows: forces inside it, moments and forces nothing over', () => {
+    for (const problem of all.filter((p) => p.body.cone === 'inscribed').slice(0, 400)) {
+      const lp = programmeOf(problem, motionAt(1));
+      const solved = solveProgramme(lp);
+      if (solved.status !== 'optimal') continue;
+      for (let row = 0; row < lp.rows; row++) {
+        let sum = -lp.right[row]!;
+        for (let j = 0; j < lp.columns; j++) sum += lp.matrix[row * lp.columns + j]! * solved.x[j]!;
+        expect(Math.abs(sum)).toBeLessThan(1e-6 * Math.max(1, Math.abs(lp.right[row]!), ...[...solved.x].map(Math.abs).filter((v) => v < 1e5)));
+      }
+      // Columns of a foot: generators (μ cos, μ sin, 1), so the force lies inside the cone if they do.
+      const facets = problem.body.friction > 0 ? CONE_FACETS : 1;
+      problem.body.feet.forEach((_, f) => {
+        let [x, y, n] = [0, 0, 0];
+        for (let k = 0; k < facets; k++) {
+          const j = f * facets + k;
+          x += solved.x[j]! * lp.matrix[j]!; y += solved.x[j]! * lp.matrix[lp.columns + j]!; n += solved.x[j]! * lp.matrix[2 * lp.columns + j]!;
+        }
+        expect(Math.hypot(x, y)).toBeLessThanOrEqual(problem.body.friction * n * (1 + 1e-9) + 1e-9);
+      });
+    }
+  });
+  it('the parts of what is held add up to it', () => {
+    for (const problem of all.slice(0, 500)) {
+      const limit = holdLimit(problem, motionAt(2.3));
+      if (!limit || limit.twist === null || problem.lines.some((l) => l.legRatio > 1)) continue;
+      const sum = limit.weightG + limit.lines.reduce((s, l) => s + l.partG, 0) + limit.boards.reduce((s, b) => s + b.partG, 0);
+      expect(Math.abs(sum - limit.heldG)).toBeLessThan(1e-6 * Math.max(1, limit.heldG));
+    }
+  });
+});
