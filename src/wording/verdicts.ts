@@ -6,12 +6,17 @@ export const VERDICT_WORDS: Record<Verdict, string> = { holds: 'HOLDS', short: '
 
 /** What a row of the tally compares. */
 export const ROW_WORDS: Record<string, string> = {
-  sliding: 'sliding', tilting: 'tilting', 'held-acceleration': 'sliding', 'downward-force': '20 % of the weight',
+  sliding: 'sliding', tilting: 'tilting', 'held-acceleration': 'sliding', 'held-at-breaking': 'sliding, until lines part', 'downward-force': '20 % of the weight',
   'tie-down-count': 'number of lines', 'aggregate-wll': 'sum of working load limits',
 };
 
 export const DIRECTION_WORDS: Record<TallyRow['direction'], string> = {
   forward: 'Forward', rearward: 'Rearward', sideways: 'Sideways', all: 'All lines', down: 'Down',
+};
+
+/** Directions as the tally names them; left and right apart where they differ. */
+export const OPINION_WORDS: Record<'forward' | 'rearward' | 'left' | 'right' | 'sideways' | 'down', string> = {
+  forward: 'Forward', rearward: 'Rearward', left: 'To the left', right: 'To the right', sideways: 'Sideways', down: 'Down',
 };
 
 /** The mark a figure's source wears; the marks differ by border. */

@@ -1,6 +1,7 @@
 import type { CutPlan } from '@/core/cutting/plan';
 import type { CutJob } from '@/core/cutting/problem';
 import type { Plan } from '@/core/exchange/plan';
+import type { HoldMap } from '@/core/securement/hold/map';
 import type { GearFact } from '@/core/securement/gear-facts';
 import type { Change } from '@/core/securement/advice/one-change';
 import type { Body } from '@/core/knot/shape/body';
@@ -51,4 +52,17 @@ export interface CutAnswer {
   readonly done: boolean;
   readonly proven: boolean;
   readonly gapPart: number;
+}
+
+export interface HoldRequest {
+  readonly protocol: typeof PROTOCOL;
+  readonly id: number;
+  readonly plan: Plan;
+}
+
+/** `map` null: mass or place of the load is not known. */
+export interface HoldAnswer {
+  readonly protocol: typeof PROTOCOL;
+  readonly id: number;
+  readonly map: HoldMap | null;
 }

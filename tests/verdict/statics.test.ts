@@ -57,7 +57,7 @@ describe('limit analysis of random plans', () => {
         expect(Math.abs(sum)).toBeLessThan(1e-6 * Math.max(1, Math.abs(lp.right[row]!), ...[...solved.x].map(Math.abs).filter((v) => v < 1e5)));
       }
       // Columns of a foot: generators (μ cos, μ sin, 1), so the force lies inside the cone if they do.
-      const facets = problem.body.friction > 0 ? CONE_FACETS : 1;
+      const facets = problem.body.friction > 0 ? CONE_FACETS.inscribed : 1;
       problem.body.feet.forEach((_, f) => {
         let [x, y, n] = [0, 0, 0];
         for (let k = 0; k < facets; k++) {

@@ -4,6 +4,7 @@ import { type ReactNode, useState } from 'react';
 import { Button as AriaButton } from 'react-aria-components/Button';
 import styled from 'styled-components';
 import type { LineFacts } from '@/core/securement/rule-input';
+import type { LineElement } from '@/core/line/gear';
 import { withoutGear } from '@/core/securement/gear-facts';
 import { LINE_KINDS, type Line } from '@/core/securement/schema';
 import { formatNumber, formatQuantity, type Rounding } from '@/core/units';
@@ -19,6 +20,7 @@ import { Figure, Label, Small } from '../kit/text';
 import type { OpenedWorking } from '../working/WorkingSheet';
 import { shortTime } from '../loads/PlanList';
 import { ElementBench } from './ElementBench';
+import { loadEnd } from './newElements';
 import { OtherSchools } from './OtherSchools';
 import { StrengthLine } from './StrengthLine';
 import { freshId, type PlanEditor } from './usePlanner';
@@ -71,6 +73,8 @@ function Angle({ line, editor }: { line: Line; editor: PlanEditor }) {
           <QuantityField label="Against the deck" dimension="angle" unit="deg" most={Math.PI / 2} value={angle.alphaRad} onChange={(v) => v !== null && set({ ...angle, alphaRad: v })} />
           <QuantityField label="In plan" dimension="angle" unit="deg" most={Math.PI} value={angle.betaRad} onChange={(v) => v !== null && set({ ...angle, betaRad: v })} />
           <Select label="Restrains" value={angle.restrains} choices={RESTRAINS} onChange={(restrains) => set({ ...angle, restrains })} />
+          {line.kind !== 'over' && Math.abs(Math.sin(angle.betaRad)) > 1e-9
+            ? <Select label="Leans" value={angle.leans ?? 'no'} choices={[{ id: 'no', name: 'not said' }, ...RESTRAINS]} onChange={(leans) => set({ ...angle, leans: leans === 'no' ? null : leans })} /> : null}
         </>
       ) : null}
     </FieldGrid>
@@ -81,8 +85,13 @@ const KIND_NAMES = { over: 'over the load', direct: 'direct to the load', loop: 
 
 function LineSettings({ line, editor }: { line: Line; editor: PlanEditor }) {
   const { units } = useMember();
-  const set = (change: Partial<Line>): void => editor.editLine(line.id, (l) => ({ ...l, ...change }), `${line.id}/${Object.keys(change).join()}`);
-  const kind = (next: Line['kind']): void => set({ kind: next, attach: next === 'over' ? null : (line.attach ?? { fromFrontM: editor.plan.cargo.fromFrontM, fromCentreM: 0, heightM: editor.plan.cargo.heightM / 2 }) });
+  const set = (change: Partial<Line>, key = `${line.id}/${Object.keys(change).join()}`): void => editor.editLine(line.id, (l) => ({ ...l, ...change }), key);
+  // A line straight to the load ends there: its second end on the deck becomes a lug of the load.
+  const endsFor = (next: Line['kind']): LineElement[] => {
+    const onDeck = line.elements.filter((e) => e.kind === 'anchor' && e.at.on === 'deck');
+    return next === 'direct' && onDeck.length > 1 ? line.elements.map((e) => (e === onDeck.at(-1) ? loadEnd(e.id) : e)) : line.elements;
+  };
+  const kind = (next: Line['kind']): void => set({ kind: next, elements: endsFor(next), attach: next === 'over' ? null : (line.attach ?? { fromFrontM: editor.plan.cargo.fromFrontM, fromCentreM: 0, heightM: editor.plan.cargo.heightM / 2 }) }, `${line.id}/kind`);
   return (
     <Settings>
       <FieldGrid $min={150}>

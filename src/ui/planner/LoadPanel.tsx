@@ -9,18 +9,22 @@ import { SCHOOL_IDS, SCHOOLS } from '@/core/rope/schools';
 import { FRICTION_PAIR_IDS, FRICTION_PAIRS, SURFACE_CEILING, type FrictionPairId, type SurfaceState } from '@/core/securement/friction';
 import { type Cargo, COMMODITIES, COMMODITY_IDS, DIRECTIONS, type Strength } from '@/core/securement/schema';
 import { formatQuantity } from '@/core/units';
+import { useHoldMap } from '@/workers/useHoldMap';
 import { useMember } from '../frame/MemberContext';
 import { Check } from '../kit/Check';
 import { FieldGrid, NumberField, QuantityField, TextField } from '../kit/fields';
 import { Select } from '../kit/Select';
 import { DeckAnchors } from './DeckAnchors';
 import { DeckSketch } from './DeckSketch';
+import { handUnit } from '../bench/strandWords';
+import { HoldMapView } from './HoldMapView';
 import type { PlanEditor } from './usePlanner';
 
 const Part = styled(Disclosure)`border-top:var(--w-hair) solid var(--line)`;
 const Toggle = styled(AriaButton)`display:flex;align-items:center;gap:8px;width:100%;min-height:var(--hit);border:0;background:none;color:var(--ink);text-align:left;cursor:pointer;font:680 15px/1.2 var(--font-figure);font-stretch:90%;padding:0;
   & > small{font:500 13px/1.2 var(--font-figure);color:var(--ink-2);margin-left:auto;text-align:right}`;
 const Inside = styled(DisclosurePanel)`&[data-expanded]{padding:2px 0 14px}`;
+const Pictures = styled.div`display:grid;grid-template-columns:minmax(0,1fr) minmax(0,196px);gap:8px;align-items:center;padding-bottom:8px`;
 const Body = styled.div`display:grid;gap:12px`;
 
 function Section({ title, summary, open = false, children }: { title: string; summary: string; open?: boolean; children: ReactNode }) {
@@ -50,6 +54,8 @@ function LoadFields({ editor }: { editor: PlanEditor }) {
         <QuantityField label="Mass" dimension="mass" unit={units.mass} optional least={0.1} most={100_000} value={cargo.massKg} onChange={(massKg) => set({ massKg })} />
         {length('Length', 'lengthM')}{length('Width', 'widthM')}{length('Height', 'heightM')}
         <QuantityField label="CG height" dimension="length" unit={units.length} optional least={0.01} most={60} value={cargo.cgHeightM} onChange={(cgHeightM) => set({ cgHeightM })} />
+        <QuantityField label="CG before the middle" dimension="length" unit={units.length} optional placeholder="in the middle" signed least={-cargo.lengthM / 2} most={cargo.lengthM / 2} value={cargo.cgForwardM} onChange={(cgForwardM) => set({ cgForwardM })} />
+        <QuantityField label="CG left of the middle" dimension="length" unit={units.length} optional placeholder="in the middle" signed least={-cargo.widthM / 2} most={cargo.widthM / 2} value={cargo.cgLeftM} onChange={(cgLeftM) => set({ cgLeftM })} />
         <QuantityField label="Behind front edge" dimension="length" unit={units.length} most={60} value={cargo.fromFrontM} onChange={(v) => v !== null && set({ fromFrontM: v })} />
         <QuantityField label="Left of the middle" dimension="length" unit={units.length} signed least={-10} most={10} value={cargo.fromCentreM} onChange={(v) => v !== null && set({ fromCentreM: v })} />
         <QuantityField label="Most force a line" dimension="force" unit={units.force} optional placeholder="no limit" least={1} most={1e6} value={cargo.maxLineForceN} onChange={(maxLineForceN) => set({ maxLineForceN })} />
@@ -83,7 +89,12 @@ function FrictionFields({ editor }: { editor: PlanEditor }) {
         return (
           <div key={d}>
             <Check selected={board.touching} onChange={(touching) => change({ touching })}>Touches a board {d === 'left' || d === 'right' ? `on the ${d}` : d}</Check>
-            {board.touching ? <QuantityField label="The board takes" dimension="force" unit={units.force} optional most={5e6} value={board.capacityN} onChange={(capacityN) => change({ capacityN })} /> : null}
+            {board.touching ? (
+              <FieldGrid $min={150}>
+                <QuantityField label="The board takes" dimension="force" unit={units.force} optional most={5e6} value={board.capacityN} onChange={(capacityN) => change({ capacityN })} />
+                <QuantityField label="It reaches up" dimension="length" unit={units.length} optional placeholder="not measured" least={0.01} most={6} value={board.heightM} onChange={(heightM) => change({ heightM })} />
+              </FieldGrid>
+            ) : null}
           </div>
         );
       })}
@@ -96,11 +107,13 @@ export const KNOT_SCHOOL_NAMES = { lowest: 'the lowest of all', seamanship: 'sea
 
 /** School, design factor and knot school; the crew's page sets the same as its default. */
 export function StrengthFields({ strength, onChange }: { strength: Strength; onChange: (change: Partial<Strength>) => void }) {
+  const { units } = useMember();
   return (
     <FieldGrid $min={150}>
       <Select label="Working load from" value={strength.school} choices={SCHOOL_IDS.map((id) => ({ id, name: `${SCHOOLS[id].name}: ${SCHOOLS[id].rule}` }))} onChange={(school) => onChange({ school })} />
       {strength.school === 'design-factor' ? <NumberField label="Design factor N" value={strength.designFactor} least={3} most={20} onChange={(designFactor) => onChange({ designFactor })} /> : null}
       <Select label="Knots after" value={strength.knotSchool} choices={KNOT_SCHOOL_CHOICES.map((id) => ({ id, name: KNOT_SCHOOL_NAMES[id] }))} onChange={(knotSchool) => onChange({ knotSchool })} />
+      <QuantityField label="Most pull asked of a hand" dimension="force" unit={handUnit(units)} least={50} most={1000} value={strength.handLimitN} onChange={(v) => v !== null && onChange({ handLimitN: v })} />
     </FieldGrid>
   );
 }
@@ -109,12 +122,13 @@ export function StrengthFields({ strength, onChange }: { strength: Strength; onC
 export function LoadPanel({ editor }: { editor: PlanEditor }) {
   const { units } = useMember();
   const { plan } = editor;
+  const hold = useHoldMap(plan);
   const { cargo, deck } = plan;
   const mu = cargo.friction.known === 'pair' ? `μ ${FRICTION_PAIRS[cargo.friction.pair].mu}` : cargo.friction.known === 'entered' ? `μ ${cargo.friction.mu}` : 'friction not known';
   const unrated = deck.anchors.filter((a) => a.rating.state === 'unrated').length;
   return (
     <fieldset disabled={editor.readOnly} style={{ border: 0, padding: 0, minWidth: 0 }}>
-      <DeckSketch plan={plan} lines={editor.assessment.lines} />
+      <Pictures><DeckSketch plan={plan} lines={editor.assessment.lines} /><HoldMapView map={hold.map} fresh={hold.fresh} plan={plan} /></Pictures>
       <Section title="Load" open={cargo.massKg === null} summary={cargo.massKg === null ? 'mass not known' : formatQuantity(cargo.massKg, 'mass', units)}><LoadFields editor={editor} /></Section>
       <Section title="Friction and blocking" summary={mu}><FrictionFields editor={editor} /></Section>
       <Section title="Deck and anchors" summary={`${deck.anchors.length} anchors${unrated ? `, ${unrated} unrated` : ''}`}><DeckAnchors editor={editor} /></Section>

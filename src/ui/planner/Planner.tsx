@@ -57,11 +57,18 @@ function usePicking(editor: PlanEditor) {
 
 function NewLine({ editor }: { editor: PlanEditor }) {
   const [make, setMake] = useState<LineMake>('rope');
-  const add = (): void => editor.edit((p) => ({ ...p, lines: [...p.lines, newLine(make, p.deck, p.lines)] }));
+  const { plan } = editor;
+  const [none, setNone] = useState(false);
+  const add = (): void => {
+    const line = newLine(make, plan);
+    setNone(line === null);
+    if (line) editor.edit((p) => ({ ...p, lines: [...p.lines, line] }));
+  };
   return (
     <AddLine>
       <div><Select label="New line" value={make} choices={LINE_MAKES} onChange={setMake} /></div>
-      <Button onPress={add} $kind={editor.plan.lines.length === 0 ? 'primary' : 'plain'} isDisabled={editor.plan.lines.length >= 24}>Put a line over the load</Button>
+      <Button onPress={add} $kind={plan.lines.length === 0 ? 'primary' : 'plain'} isDisabled={plan.lines.length >= 24}>Put a line over the load</Button>
+      {none ? <p role="alert">No two anchors of this deck lie on both sides of the load, between its ends. Enter the anchors under “Deck and anchors”, or move the load.</p> : null}
     </AddLine>
   );
 }
@@ -102,7 +109,7 @@ export function Planner({ stored, facts }: { stored: StoredPlan; facts: FactEntr
       <Columns>
         <Left><LoadPanel editor={editor} /></Left>
         <Right>
-          <Tally rows={editor.assessment.rows} onWorking={setWorking} />
+          <Tally assessment={editor.assessment} onWorking={setWorking} />
           <Helps changes={advice.changes} fresh={advice.fresh} editor={editor} />
           {editor.assessment.lines.map((facts, i) => (
             <LineCard key={facts.line.id} facts={facts} number={i + 1} editor={editor} picked={picked?.lineId === facts.line.id ? picked.elementId : null}

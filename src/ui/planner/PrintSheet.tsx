@@ -8,7 +8,8 @@ import { formatQuantity, type UnitChoice } from '@/core/units';
 import type { LineFacts } from '@/core/securement/rule-input';
 import { CAUTIONS } from '@/wording/cautions';
 import { wordFinding } from '@/wording/findings';
-import { DIRECTION_WORDS, ROW_WORDS } from '@/wording/verdicts';
+import { wordMechanism } from '@/wording/mechanism';
+import { DIRECTION_WORDS, OPINION_WORDS, ROW_WORDS } from '@/wording/verdicts';
 import { useMember } from '../frame/MemberContext';
 import { Button } from '../kit/Button';
 import { Small } from '../kit/text';
@@ -16,7 +17,7 @@ import { VerdictMark } from '../kit/VerdictMark';
 import { grouped } from './Findings';
 import type { FactEntries } from './useGearFacts';
 import { headline } from './headline';
-import { wordRow, wordRun } from './words';
+import { wordRow, wordRun, wordValue } from './words';
 
 const Paper = styled.article`max-width:760px;margin:20px auto;padding:28px;background:#fff;color:#000;font-size:14px;
   --ink:#000;--ink-2:#222;--signal:#000;--plate:#000;--sheet:#fff;--line:#777;--p-short:repeating-linear-gradient(135deg,#000 0 2px,transparent 2px 6px);--p-barred:linear-gradient(to bottom,transparent 0 40%,#fff 40% 60%,transparent 60%),linear-gradient(#000,#000);
@@ -61,6 +62,13 @@ export function PrintSheet({ plan, facts, version, savedBy, savedAt }: { plan: P
           {a.rows.map((r) => { const t = wordRow(r, units); return (
             <tr key={`${r.code}/${r.direction}`}><td>{DIRECTION_WORDS[r.direction]}, {ROW_WORDS[r.code]}</td><td>{t.provided}</td><td>{t.required}</td><td>{r.clause}</td><td><VerdictMark verdict={r.verdict} /></td></tr>
           ); })}
+        </tbody></table>
+        <h2>Statics, the second opinion</h2>
+        <table><thead><tr><th>Direction</th><th>Held</th><th>Needs</th><th>What gives way</th><th>Verdict</th></tr></thead><tbody>
+          {a.statics.map((r) => (
+            <tr key={`${r.box}/${r.direction}`}><td>{OPINION_WORDS[r.direction]}{r.strength === 'breaking' ? ', until lines part' : ''}</td><td>{r.held.value === null ? 'none' : wordValue(r.held.value, 'g', units, 'capacity')}</td>
+              <td>{wordValue(r.required.value, 'g', units, 'demand')}</td><td>{wordMechanism(r)}{r.ruleStands ? '; the rule’s word stands' : ''}</td><td><VerdictMark verdict={r.verdict} /></td></tr>
+          ))}
         </tbody></table>
         {a.findings.length > 0 ? <><h2>What to know</h2><ul>{grouped(a.findings).map((f, i) => <li key={i}>{wordFinding(f, units)} <Small>{f.clause}</Small></li>)}</ul></> : null}
         {plan.notes ? <><h2>Notes</h2><p>{plan.notes}</p></> : null}

@@ -1,76 +1,175 @@
 'use client';
-import { type CSSProperties, useState } from 'react';
+import type { CSSProperties } from 'react';
+import { useState } from 'react';
 import styled, { css } from 'styled-components';
+import type { StaticsRow } from '@/core/securement/hold/opinion';
+import type { Assessment } from '@/core/securement/assess';
 import type { TallyRow } from '@/core/securement/verdict';
-import { DIRECTION_WORDS, ROW_WORDS } from '@/wording/verdicts';
+import { OPINION_WORDS, ROW_WORDS } from '@/wording/verdicts';
+import { mechanismWords } from '@/wording/mechanism';
 import { useMember } from '../frame/MemberContext';
 import { Button } from '../kit/Button';
-import { Label, Small } from '../kit/text';
+import { Hidden, Label, Small } from '../kit/text';
 import { VerdictMark } from '../kit/VerdictMark';
 import { type OpenWorking, WorkingFigure } from './LineCard';
+import { type OpinionRow, opinions } from './opinions';
 import { wordRow, wordValue } from './words';
 
 const Table = styled.table`width:100%;border-collapse:collapse;font-family:var(--font-figure);
-  & th,& td{text-align:right;padding:0 8px 0 0;border-bottom:var(--w-hair) solid var(--line);height:44px;white-space:nowrap}
-  & th:first-child,& td:first-child{text-align:left} & thead th,& thead td{height:26px;font-weight:400} & td:last-child,& th:last-child:not(:first-child){text-align:left;padding-left:8px;width:122px}
-  @media (max-width:760px){& .bar{display:none} & th:first-child{white-space:normal;line-height:1.15} & td:last-child{width:auto} & td:nth-child(3) > span{display:none} & th,& td{padding-right:6px}}
+  & caption{position:absolute;clip-path:inset(50%)}
+  & th,& td{text-align:left;padding:0 8px 0 0;border-bottom:var(--w-hair) solid var(--line);height:48px;vertical-align:middle}
+  & thead th,& thead td{height:26px;font-weight:400} & td.fig{text-align:right;white-space:nowrap} & thead th.fig{text-align:right} & td.last{width:122px;padding-left:8px;white-space:nowrap}
+  @media (max-width:760px){
+    & thead{position:absolute;clip-path:inset(50%)} & .bar{display:none} & tbody tr{display:grid;grid-template-columns:minmax(0,1fr) minmax(0,1fr) auto;align-items:center;border-bottom:var(--w-hair) solid var(--line);padding:6px 0}
+    & tbody th{grid-column:1 / -1;height:auto} & th,& td{border:0;padding-right:6px} & td.fig{text-align:left} & td.fig::before{content:attr(data-what);display:block;font:560 12px/1.2 var(--font-figure);color:var(--ink-2)} & td.last{width:auto}
+  }
 `;
-const Track = styled.div`position:relative;width:150px;height:22px`;
+const Dir = styled.b`display:block;font-weight:640;font-size:15px;line-height:1.2`;
+const How = styled.span<{ $bad: boolean }>`display:block;font:500 13px/1.25 var(--font-figure);font-stretch:90%;color:${({ $bad }) => ($bad ? 'var(--signal)' : 'var(--ink-2)')};${({ $bad }) => $bad && 'font-weight:640;'}`;
+const Opinion = styled.span<{ $governs: boolean }>`display:block;line-height:1.1;& button{padding:2px;min-height:26px}${({ $governs }) => !$governs && css`& button span{font-weight:480;color:var(--ink-2)}`}`;
+const Track = styled.div`position:relative;width:160px;height:22px`;
 const Held = styled.i<{ $v: TallyRow['verdict'] }>`
   position:absolute;left:0;top:5px;height:11px;width:var(--held);border:2px solid ${({ $v }) => ($v === 'short' ? 'var(--signal)' : 'var(--ink)')};
   ${({ $v }) => $v === 'holds' && css`background:var(--plate);`} ${({ $v }) => $v === 'short' && css`background:var(--p-short);`} ${({ $v }) => $v === 'cannot-say' && css`border-style:dashed;`}
 `;
 const Needs = styled.i`position:absolute;left:var(--needs);top:0;bottom:0;border-left:2.5px solid var(--ink);&::before{content:"";position:absolute;left:-6px;top:0;border:5px solid transparent;border-top:6px solid var(--ink);border-bottom:0}`;
+/** The second opinion: a diamond beside the rule's bar. */
+const Diamond = styled.i`position:absolute;left:var(--statics);top:5px;width:10px;height:10px;margin-left:-5px;background:var(--canvas);border:2px solid var(--ink);transform:rotate(45deg)`;
 
 /** Full length of a bar in g: all directions share it, so that they can be compared. */
 const FULL_G = 1.25;
+const part = (value: number, full: number): string => `${Math.min(100, Math.max(0, (value / full) * 100))}%`;
 
-/** Provided against required as a bar with a mark. Other units have a scale of their own, the larger filling 92 %. */
-function Bar({ row }: { row: TallyRow }) {
-  const [held, needs] = [row.provided.value ?? 0, row.required.value ?? 0];
-  const full = row.unit === 'g' ? FULL_G : Math.max(held, needs, 1e-9) / 0.92;
-  const style = { '--held': `${Math.min(100, Math.max(2, (held / full) * 100))}%`, '--needs': `${(needs / full) * 100}%` } as CSSProperties;
-  return <Track style={style} aria-hidden><Held $v={row.verdict} /><Needs /></Track>;
+/** The rule's figure as a bar, what is needed as a mark, statics as a diamond. A rule without figures has no bar. */
+function Bar({ rule, statics, verdict }: Pick<OpinionRow, 'rule' | 'statics' | 'verdict'>) {
+  const shown = rule ?? statics;
+  if (!shown) return null;
+  const held = ('provided' in shown ? shown.provided.value : shown.held.value) ?? 0;
+  const needs = shown.required.value ?? 0;
+  const inG = shown.required.unit === 'g';
+  const full = inG ? FULL_G : Math.max(held, needs, 1e-9) / 0.92;
+  const style = { '--held': part(Math.max(held, full * 0.02), full), '--needs': part(needs, full), '--statics': part(statics?.held.value ?? 0, FULL_G) } as CSSProperties;
+  return <Track style={style} aria-hidden><Held $v={rule?.verdict ?? verdict} /><Needs />{rule && statics && inG ? <Diamond /> : null}</Track>;
 }
 
-/** Required against provided, per direction and rule. Every figure opens its working. */
-export function Tally({ rows, onWorking }: { rows: readonly TallyRow[]; onWorking: OpenWorking }) {
+/** The rule's own figure for a direction, or its word where it compares nothing by direction. */
+function RuleCell({ row, governs, onWorking }: { row: OpinionRow; governs: boolean; onWorking: OpenWorking }) {
   const { units } = useMember();
-  const [all, setAll] = useState(false);
-  const shown = all ? rows : folded(rows);
+  const { rule } = row;
+  if (rule === null) return <Small>by count and sum</Small>;
+  const text = wordRow(rule, units);
+  const name = `${OPINION_WORDS[row.direction]}, ${ROW_WORDS[rule.code] ?? rule.code}`;
   return (
-    <>
-    <Table>
-      <caption style={{ position: 'absolute', clipPath: 'inset(50%)' }}>Required against provided</caption>
-      <thead><tr><th scope="col"><Label>Direction</Label></th><td className="bar" /><th scope="col"><Label>held</Label></th><th scope="col"><Label>needs</Label></th><th scope="col"><Label>verdict</Label></th></tr></thead>
-      <tbody>
-        {shown.map((row) => {
-          const text = wordRow(row, units);
-          const name = `${DIRECTION_WORDS[row.direction]}, ${ROW_WORDS[row.code] ?? row.code}`;
-          return (
-            <tr key={`${row.code}/${row.direction}`}>
-              <th scope="row"><b style={{ fontWeight: 640, fontSize: 15 }}>{DIRECTION_WORDS[row.direction]}</b> <Small style={{ fontFamily: 'var(--font-figure)', fontWeight: 480 }}>{ROW_WORDS[row.code] ?? row.code}</Small></th>
-              <td className="bar"><Bar row={row} /></td>
-              <td><WorkingFigure working={row.provided} title={`${name}: held`} text={text.provided} onOpen={onWorking} size={16} />{row.beside ? <Hint title={row.beside.label} text={wordValue(row.beside.value, row.unit, units, 'capacity')} /> : null}</td>
-              <td><WorkingFigure working={row.required} title={`${name}: needed`} text={text.required} onOpen={onWorking} size={14} rounding="demand" /></td>
-              <td><VerdictMark verdict={row.verdict} /></td>
-            </tr>
-          );
-        })}
-      </tbody>
-    </Table>
-    {shown.length < rows.length || all ? <Button $kind="quiet" onPress={() => setAll(!all)}>{all ? 'Only the tightest tilting' : 'Tilting in every direction'}</Button> : null}
-    </>
+    <Opinion $governs={governs}>
+      <WorkingFigure working={rule.provided} title={`${name}: held`} text={text.provided} onOpen={onWorking} size={16} />
+      <Small style={{ display: 'block' }}>of <WorkingFigure working={rule.required} title={`${name}: needed`} text={text.required} onOpen={onWorking} size={13} rounding="demand" /></Small>
+    </Opinion>
   );
 }
 
-/** Tilting that holds everywhere is one row, the tightest: what is short or unknown is always shown. */
-function folded(rows: readonly TallyRow[]): readonly TallyRow[] {
-  const tilting = rows.filter((r) => r.code === 'tilting');
-  if (tilting.some((r) => r.verdict !== 'holds')) return rows.filter((r) => r.code !== 'tilting' || r.verdict !== 'holds');
-  const tightest = tilting.toSorted((a, b) => (a.margin ?? 0) - (b.margin ?? 0))[0];
-  return rows.filter((r) => r.code !== 'tilting' || r === tightest);
+function StaticsCell({ row, governs, onWorking }: { row: OpinionRow; governs: boolean; onWorking: OpenWorking }) {
+  const { units } = useMember();
+  const { statics } = row;
+  if (statics === null) return <Small>not asked</Small>;
+  const name = `${OPINION_WORDS[row.direction]}, by statics`;
+  const held = statics.held.value === null ? 'none' : wordValue(statics.held.value, 'g', units, 'capacity');
+  return (
+    <Opinion $governs={governs}>
+      <WorkingFigure working={statics.held} title={`${name}: held`} text={held} onOpen={onWorking} size={16} />
+      <Small style={{ display: 'block' }}>of {wordValue(statics.required.value, 'g', units, 'demand')}{statics.strength === 'breaking' ? ' until it parts' : ''}</Small>
+    </Opinion>
+  );
 }
 
-/** The older edition's figure, beside and never mixed in. */
-const Hint = ({ title, text }: { title: string; text: string }) => <Small style={{ marginLeft: 8, fontSize: 12 }} title={title}>older {text}</Small>;
+/** What gives way, and where the two opinions differ, which of them decides. */
+function WhatGivesWay({ row }: { row: OpinionRow }) {
+  const { rule, statics } = row;
+  if (!statics) return <How $bad={rule?.verdict === 'short'}>{rule ? ROW_WORDS[rule.code] : ''}</How>;
+  const denied = statics.verdict === 'short' && (rule === null ? true : rule.verdict === 'holds');
+  const words = statics.mechanism ? mechanismWords(statics.mechanism) : 'enter what it weighs';
+  if (denied) return <How $bad>{rule === null ? 'the rule is met, but ' : 'the formula is met, but '}{words.startsWith('nothing') || words.startsWith('its own') ? words : `it ${words}`}</How>;
+  if (statics.ruleStands) return <How $bad={false}>the rule is met; {reasonOpen(statics)}</How>;
+  const plain = words.startsWith('nothing') || words.startsWith('its own') ? words : `it ${words}`;
+  const before = { holds: plain === words ? '' : 'beyond that ', 'cannot-say': 'with what is known ', short: '' }[row.verdict];
+  return <How $bad={row.verdict === 'short'}>{before}{plain}</How>;
+}
+
+const reasonOpen = (row: StaticsRow): string => (row.strength === 'breaking' ? 'whether its lines stand that is not known' : 'whether tension holds it is not known');
+
+/** Which of the two decides: the worse; alike, the one with less to spare. */
+function governing({ rule, statics }: OpinionRow): 'rule' | 'statics' {
+  if (!statics || statics.ruleStands) return 'rule';
+  if (!rule) return 'statics';
+  const rank = { short: 0, 'cannot-say': 1, holds: 2 };
+  if (rank[rule.verdict] !== rank[statics.verdict]) return rank[rule.verdict] < rank[statics.verdict] ? 'rule' : 'statics';
+  const spare = (r: { margin: number | null; required: { value: number | null } }): number => (r.margin === null || !r.required.value ? -Infinity : r.margin / r.required.value);
+  return spare(rule) <= spare(statics) ? 'rule' : 'statics';
+}
+
+/** A comparison that is of no direction: how many lines, and what they may carry together. */
+function WholeRow({ row, onWorking }: { row: TallyRow; onWorking: OpenWorking }) {
+  const { units } = useMember();
+  const text = wordRow(row, units);
+  const name = `All lines, ${ROW_WORDS[row.code] ?? row.code}`;
+  return (
+    <tr>
+      <th scope="row"><Dir>All lines</Dir><How $bad={row.verdict === 'short'}>{ROW_WORDS[row.code] ?? row.code}</How></th>
+      <td className="bar"><Bar rule={row} statics={null} verdict={row.verdict} /></td>
+      <td className="fig" data-what="rule"><Opinion $governs><WorkingFigure working={row.provided} title={`${name}: held`} text={text.provided} onOpen={onWorking} size={16} />
+        <Small style={{ display: 'block' }}>of <WorkingFigure working={row.required} title={`${name}: needed`} text={text.required} onOpen={onWorking} size={13} rounding="demand" /></Small></Opinion></td>
+      <td className="fig"><Hidden>statics look at each direction below</Hidden></td>
+      <td className="last"><VerdictMark verdict={row.verdict} /></td>
+    </tr>
+  );
+}
+
+/** Every comparison the rule makes, where the row of a direction shows only its tightest. */
+function AllRows({ rows, onWorking }: { rows: readonly TallyRow[]; onWorking: OpenWorking }) {
+  const { units } = useMember();
+  return (
+    <ul aria-label="Every comparison of the rule">
+      {rows.filter((r) => r.direction !== 'all').map((r) => {
+        const [text, name] = [wordRow(r, units), `${OPINION_WORDS[r.direction as OpinionRow['direction']]}, ${ROW_WORDS[r.code] ?? r.code}`];
+        return (
+          <li key={`${r.code}/${r.direction}`} style={{ display: 'flex', flexWrap: 'wrap', gap: '0 12px', alignItems: 'center', borderBottom: 'var(--w-hair) solid var(--line)' }}>
+            <span style={{ flex: '1 1 200px' }}>{name} <Small>{r.clause}</Small></span>
+            <WorkingFigure working={r.provided} title={`${name}, one of all: held`} text={text.provided} onOpen={onWorking} size={15} /><Small>of {text.required}</Small>
+            {r.beside ? <Small title={r.beside.label}>older {wordValue(r.beside.value, r.unit, units, 'capacity')}</Small> : null}
+            <VerdictMark verdict={r.verdict} />
+          </li>
+        );
+      })}
+    </ul>
+  );
+}
+
+/** Rule and statics side by side, direction by direction; the worse of the two is the row's word. Every figure opens its working. */
+export function Tally({ assessment, onWorking }: { assessment: Pick<Assessment, 'rows' | 'statics'>; onWorking: OpenWorking }) {
+  const [all, setAll] = useState(false);
+  const { whole, directions } = opinions(assessment);
+  return (
+    <>
+      <Table>
+        <caption>What is held against what is needed, by the rule and by statics</caption>
+        <thead><tr><th scope="col"><Label>Direction</Label></th><td className="bar" /><th scope="col" className="fig"><Label>rule</Label></th><th scope="col" className="fig"><Label>◇ statics</Label></th><th scope="col" className="last" style={{ paddingLeft: 8 }}><Label>the worse</Label></th></tr></thead>
+        <tbody>
+          {whole.map((row) => <WholeRow key={row.code} row={row} onWorking={onWorking} />)}
+          {directions.map((row) => {
+            const governs = governing(row);
+            return (
+              <tr key={row.key} data-direction={row.direction}>
+                <th scope="row"><Dir>{OPINION_WORDS[row.direction]}</Dir><WhatGivesWay row={row} /></th>
+                <td className="bar"><Bar {...row} /></td>
+                <td className="fig" data-what="rule"><RuleCell row={row} governs={governs === 'rule'} onWorking={onWorking} /></td>
+                <td className="fig" data-what="◇ statics"><StaticsCell row={row} governs={governs === 'statics'} onWorking={onWorking} /></td>
+                <td className="last"><VerdictMark verdict={row.verdict} /></td>
+              </tr>
+            );
+          })}
+        </tbody>
+      </Table>
+      <Button $kind="quiet" onPress={() => setAll(!all)} aria-expanded={all}>{all ? 'Only the tightest of each direction' : 'Every comparison of the rule'}</Button>
+      {all ? <AllRows rows={assessment.rows} onWorking={onWorking} /> : null}
+    </>
+  );
+}

@@ -77,6 +77,7 @@ const FORMS: Forms = {
     <FieldGrid $min={150}>
       <Select label="Edge" value={element.shape} choices={SHAPES} onChange={(shape) => set({ shape })} />
       {element.shape === 'sharp' ? null : <QuantityField label="Bend diameter" dimension="length" unit={units.size} optional placeholder="not measured" least={0.001} most={2} value={element.bendDiameterM} onChange={(bendDiameterM) => set({ bendDiameterM })} />}
+      <Select label="Friction on it" value={element.mu === null ? 'no' : String(element.mu)} choices={edgeFrictions(element.mu)} onChange={(mu) => set({ mu: mu === 'no' ? null : Number(mu) })} />
       <TextField label="Name" value={element.name} onChange={(name) => set({ name: name.slice(0, 60) })} />
     </FieldGrid>
   ),
@@ -152,6 +153,12 @@ function OwnAnchor({ at, set, units }: { at: OwnAt; set: (change: Partial<Elemen
       <Select label="Surface" value={at.surface} choices={[{ id: 'metal', name: 'metal' }, { id: 'wood', name: 'wood' }, { id: 'other', name: 'other' }]} onChange={(surface) => change({ surface })} />
     </>
   );
+}
+
+/** Friction of a line on an edge as people have it; a figure from a document stays what it is. Common practice, no source. */
+function edgeFrictions(mu: number | null): { id: string; name: string }[] {
+  const known = [{ id: 'no', name: 'not known: both sides alike' }, { id: '0.1', name: 'μ 0.1, roller or plastic' }, { id: '0.2', name: 'μ 0.2, smooth protector' }, { id: '0.3', name: 'μ 0.3, wood or rope' }];
+  return mu === null || known.some((k) => k.id === String(mu)) ? known : [...known, { id: String(mu), name: `μ ${mu}` }];
 }
 
 /** The form of one element. */

@@ -1,26 +1,54 @@
 import type { Assessment } from '@/core/securement/assess';
+import type { StaticsRow } from '@/core/securement/hold/opinion';
+import type { TallyRow } from '@/core/securement/verdict';
 import type { UnitChoice } from '@/core/units';
 import { wordFinding } from '@/wording/findings';
-import { DIRECTION_WORDS, ROW_WORDS } from '@/wording/verdicts';
-import { wordRow } from './words';
+import { mechanismWords } from '@/wording/mechanism';
+import { DIRECTION_WORDS, OPINION_WORDS, ROW_WORDS } from '@/wording/verdicts';
+import { tightest } from './opinions';
+import { wordRow, wordValue } from './words';
 
 /** The verdict in one sentence: where and by how much; what to do stands in "what would help most". */
 export function headline(a: Assessment, units: UnitChoice): string {
   const decisive = a.findings.find((f) => f.effect === a.verdict);
   if (a.verdict === 'barred' && decisive) return firstSentence(wordFinding(decisive, units));
-  const rows = a.rows.filter((r) => r.verdict === a.verdict);
-  const tightest = rows.reduce<(typeof rows)[number] | null>((t, r) => (t === null || relative(r) < relative(t) ? r : t), null);
-  if (tightest && a.verdict !== 'cannot-say') {
-    const by = wordRow(tightest, units).margin;
-    const where = `${DIRECTION_WORDS[tightest.direction]} ${ROW_WORDS[tightest.code] ?? ''}`.trim();
-    return a.verdict === 'holds' ? `Least margin: ${where}, ${by} to spare.` : `${where}: short by ${by}.`;
+  if (a.verdict === 'holds') return whenItHolds(a, units);
+  if (a.verdict === 'short') {
+    const [rule, statics] = [tightest(a.rows.filter((r) => r.verdict === 'short')), tightest(a.statics.filter((r) => r.verdict === 'short'))];
+    if (rule) return `${nameOf(rule)}: short by ${wordRow(rule, units).margin}.`;
+    if (decisive) return firstSentence(wordFinding(decisive, units));
+    if (statics) return denied(statics, a.rows.some((r) => r.direction !== 'all'), units);
   }
-  if (decisive) return firstSentence(wordFinding(decisive, units));
-  const unknown = a.findings.find((f) => f.lineId !== undefined && f.elementId !== undefined) ?? a.findings.find((f) => f.lineId !== undefined);
-  return a.verdict === 'cannot-say' && unknown ? firstSentence(wordFinding(unknown, units)) : 'Enter what is not known: mass, friction, ratings.';
+  return whenNobodyCanSay(a, units);
+}
+
+const nameOf = (r: TallyRow): string => `${DIRECTION_WORDS[r.direction]} ${ROW_WORDS[r.code] ?? ''}`.trim();
+
+/** What the rule lets pass and statics do not. */
+function denied(row: StaticsRow, byDirection: boolean, units: UnitChoice): string {
+  const met = byDirection ? 'The rule’s formula is met' : 'The rule is met';
+  const words = row.mechanism ? mechanismWords(row.mechanism) : 'it is not balanced';
+  const but = words.startsWith('nothing') || words.startsWith('its own') ? words : `it ${words}`;
+  const figures = row.held.value === null ? '' : `: ${wordValue(row.held.value, 'g', units, 'capacity')} of ${wordValue(row.required.value, 'g', units, 'demand')}`;
+  return `${met}, but ${but}${figures}.`;
+}
+
+/** What the rule alone carries is said first; else the least to spare of both opinions. */
+function whenItHolds(a: Assessment, units: UnitChoice): string {
+  const open = a.findings.find((f) => f.code === 'tension-enough' || f.code === 'tension-needed');
+  if (open) return `The rule is met. ${firstSentence(wordFinding(open, units))}`;
+  // A count met exactly has nothing to spare and is no news.
+  const [rule, statics] = [tightest(a.rows.filter((r) => r.unit !== 'count')), tightest(a.statics.filter((r) => !r.ruleStands))];
+  const spare = (r: TallyRow | StaticsRow | null): number => (r === null || r.margin === null || !r.required.value ? Infinity : r.margin / r.required.value);
+  if (statics && spare(statics) < spare(rule)) return `Least margin: ${OPINION_WORDS[statics.direction]} by statics, ${wordValue(statics.margin, 'g', units, 'capacity')} to spare.`;
+  return rule ? `Least margin: ${nameOf(rule)}, ${wordRow(rule, units).margin} to spare.` : 'Enter what is not known: mass, friction, ratings.';
+}
+
+function whenNobodyCanSay(a: Assessment, units: UnitChoice): string {
+  const decisive = a.findings.find((f) => f.effect === 'cannot-say');
+  const unknown = decisive ?? a.findings.find((f) => f.lineId !== undefined && f.elementId !== undefined) ?? a.findings.find((f) => f.lineId !== undefined && f.code !== 'line-does-nothing');
+  return unknown ? firstSentence(wordFinding(unknown, units)) : 'Enter what is not known: mass, friction, ratings.';
 }
 
 /** What to do; the reason stands in the findings below. */
 const firstSentence = (text: string): string => /^.*?\.(?= |$)/.exec(text)?.[0] ?? text;
-
-const relative = (r: Assessment['rows'][number]): number => (r.margin === null || !r.required.value ? 0 : r.margin / r.required.value);

@@ -73,10 +73,14 @@ describe('figures in words', () => {
 
 describe('new lines and elements', () => {
   it.each(LINE_MAKES.map((m) => m.id))('a new %s line makes a valid plan, on the next pair of anchors, claiming no rating', (make) => {
-    const line = newLine(make, plan.deck, plan.lines);
+    const line = newLine(make, plan)!;
     const parsed = parsePlan(JSON.parse(JSON.stringify({ ...plan, lines: [...plan.lines, line] })));
     expect(parsed.ok).toBe(true);
-    expect(judge({ ...plan, lines: [line] }).lines[0]!.capacity.wll.value).toBeNull();
+    // Ratchets and binders are not rated before somebody reads them; a rope without label counts half its table.
+    const { capacity } = judge({ ...plan, lines: [line] }).lines[0]!;
+    if (make === 'rope') expect(capacity.wll.value).toBeLessThan((0.5 * 2270 * 9.80665) / 5);
+    else expect(capacity.wll.value).toBeNull();
+    expect(judge({ ...plan, lines: [line] }).lines[0]!.shape).toMatchObject({ problem: null, crosses: true });
     expect(line.id).toBe('l4');
   });
   it('every kind can be added, with an id of its own', () => {
@@ -85,9 +89,17 @@ describe('new lines and elements', () => {
     expect(new Set(elements.map((e) => e.id)).size).toBe(elements.length);
     expect(parsePlan(JSON.parse(JSON.stringify({ ...plan, lines: [{ ...plan.lines[0]!, elements }] }))).ok).toBe(true);
   });
-  it('a deck without pairs gives posts that nobody has rated', () => {
-    const line = newLine('rope', { ...plan.deck, anchors: [] }, []);
-    expect(line.elements.filter((e) => e.kind === 'anchor').every((e) => e.at.on === 'own' && e.at.rating.state === 'unrated')).toBe(true);
+  it('the first lies across the load, the next apart from it; an anchor pair beside the load is never taken', () => {
+    const one = { ...plan, lines: [newLine('webbing', { ...plan, lines: [] })!] };
+    const two = { ...one, lines: [...one.lines, newLine('webbing', one)!] };
+    const at = judge(two).lines.map((l) => l.shape.legs[0]!.at!.x);
+    expect(Math.abs(at[0]! - at[1]!)).toBeGreaterThan(0.5);
+    // The load moved before every ring but one pair: there is only that one, and it is used again.
+    const behind = { ...plan, cargo: { ...plan.cargo, fromFrontM: 2.4, lengthM: 0.7 }, lines: [] };
+    expect(newLine('webbing', behind)!.elements.flatMap((e) => (e.kind === 'anchor' && e.at.on === 'deck' ? [e.at.anchorId] : [])).toSorted()).toEqual(['L1', 'R1']);
   });
-  it('fresh ids skip those taken', () => expect(freshId('l', [{ id: 'l1' }, { id: 'l3' }])).toBe('l2'));
+  it('where no anchors lie on both sides of the load it says so instead of putting a line beside it', () => {
+    expect(newLine('rope', { ...plan, deck: { ...plan.deck, anchors: [] } })).toBeNull();
+    expect(newLine('rope', { ...plan, cargo: { ...plan.cargo, fromFrontM: 2.3, lengthM: 0.1 } })).toBeNull();
+  });  it('fresh ids skip those taken', () => expect(freshId('l', [{ id: 'l1' }, { id: 'l3' }])).toBe('l2'));
 });

@@ -204,7 +204,7 @@ const friction = (plan: Plan): number => {
 const DIRECTIONS: Record<'forward' | 'rearward' | 'left' | 'right', V3> = { forward: [1, 0, 0], rearward: [-1, 0, 0], left: [0, 1, 0], right: [0, -1, 0] };
 type Dir = keyof typeof DIRECTIONS;
 const dirs = Object.keys(DIRECTIONS) as Dir[];
-const FACETS = 20;
+const FACETS = 16;
 
 /** Most that statics allow in a direction, in g; null: no balance at rest. `limit`: tension bounds of a line. */
 function staticsBound(plan: Plan, lines: readonly Line[], u: V3, limit: (l: Line) => readonly [number, number] | null, solver: Solver): number | null {

@@ -3,8 +3,8 @@ import type { Direction } from '../schema';
 import type { HoldBoard, HoldLine, HoldProblem } from './problem';
 import { type LinearProgramme, solveProgramme } from './simplex';
 
-/** Facets of the friction pyramid, a vertex of it against the motion. */
-export const CONE_FACETS = 16;
+/** Facets of the friction pyramid, a vertex of it against the motion: drawn inside the cone (2 % under it at worst) or round it (1 % over). */
+export const CONE_FACETS = { inscribed: 16, circumscribed: 20 } as const;
 /** More than any vehicle reaches: stands for "as much as you like". In g. */
 export const UNLIMITED_G = 50;
 
@@ -72,7 +72,7 @@ const BALANCE_ROWS = 6;
 const MOST_FORCE = 1e6;
 
 const isFree = (line: HoldLine): boolean => line.legs.length > 1 && line.legRatio > 1;
-const facetsOf = (problem: HoldProblem): number => (problem.body.friction > 0 ? CONE_FACETS : 1);
+const facetsOf = ({ body }: HoldProblem): number => (body.friction > 0 ? CONE_FACETS[body.cone] : 1);
 
 /**
  * Writes the programme column by column into one array: this runs at every keystroke for dozens of directions, and
@@ -134,7 +134,7 @@ class Builder {
   /** Feet: generators of the friction pyramid at each corner, a vertex against the motion. */
   feet(turnRad: number): void {
     const { feet, cone } = this.problem.body;
-    const friction = cone === 'inscribed' ? this.problem.body.friction : this.problem.body.friction / Math.cos(Math.PI / CONE_FACETS);
+    const friction = cone === 'inscribed' ? this.problem.body.friction : this.problem.body.friction / Math.cos(Math.PI / CONE_FACETS.circumscribed);
     const facets = facetsOf(this.problem);
     for (let k = 0; k < facets; k++) {
       const phi = turnRad + (2 * Math.PI * k) / facets;

@@ -1,0 +1,49 @@
+import type { Assessment } from '@/core/securement/assess';
+import type { StaticsRow } from '@/core/securement/hold/opinion';
+import type { Direction } from '@/core/securement/schema';
+import type { TallyRow } from '@/core/securement/verdict';
+
+/** One direction with both opinions: the tightest the rule compares there, and the tightest statics find. */
+export interface OpinionRow {
+  readonly key: string;
+  readonly direction: Direction | 'sideways' | 'down';
+  readonly rule: TallyRow | null;
+  readonly statics: StaticsRow | null;
+  /** The worse of the two; where the rule's word stands, the rule's. */
+  readonly verdict: TallyRow['verdict'];
+}
+
+const RANK = { short: 0, 'cannot-say': 1, holds: 2 } as const;
+const relative = (r: { readonly margin: number | null; readonly required: { readonly value: number | null } }): number =>
+  (r.margin === null || !r.required.value ? -Infinity : r.margin / r.required.value);
+
+/** The row that decides: the worst verdict, of several the least margin. */
+export function tightest<R extends TallyRow | StaticsRow>(rows: readonly R[]): R | null {
+  return rows.reduce<R | null>((t, r) => (t === null || RANK[r.verdict] < RANK[t.verdict] || (r.verdict === t.verdict && relative(r) < relative(t)) ? r : t), null);
+}
+
+const worse = (a: TallyRow['verdict'], b: TallyRow['verdict']): TallyRow['verdict'] => (RANK[a] <= RANK[b] ? a : b);
+
+function opinion(direction: OpinionRow['direction'], rule: TallyRow | null, statics: StaticsRow | null, ruleMet: TallyRow['verdict']): OpinionRow {
+  const byRule = rule?.verdict ?? ruleMet;
+  return { key: direction, direction, rule, statics, verdict: statics === null || statics.ruleStands ? byRule : worse(byRule, statics.verdict) };
+}
+
+/** Two sides that say the same, shown once. */
+const alike = (a: OpinionRow, b: OpinionRow): boolean =>
+  a.verdict === b.verdict && a.statics?.mechanism?.kind === b.statics?.mechanism?.kind && Math.abs((a.statics?.held.value ?? 0) - (b.statics?.held.value ?? 0)) < 1e-6 && a.statics?.ruleStands === b.statics?.ruleStands;
+
+/** Comparisons that are of no direction (count, sum), and a row for each direction with what rule and statics say of it. */
+export function opinions({ rows, statics }: Pick<Assessment, 'rows' | 'statics'>): { readonly whole: readonly TallyRow[]; readonly directions: readonly OpinionRow[] } {
+  const whole = rows.filter((r) => r.direction === 'all');
+  // Where the rule compares nothing by direction, its word for each is its word for the whole.
+  const ruleMet = whole.reduce<TallyRow['verdict']>((v, r) => worse(v, r.verdict), 'holds');
+  const of = (direction: Direction | 'down'): OpinionRow => {
+    const named = direction === 'left' || direction === 'right' ? 'sideways' : direction;
+    return opinion(direction, tightest(rows.filter((r) => r.direction === named)), tightest(statics.filter((r) => r.direction === direction)), ruleMet);
+  };
+  const [left, right] = [of('left'), of('right')];
+  const sides: OpinionRow[] = alike(left, right) ? [{ ...left, key: 'sideways', direction: 'sideways' }] : [left, right];
+  const down = of('down');
+  return { whole, directions: [of('forward'), of('rearward'), ...sides, ...(down.rule || down.statics ? [down] : [])] };
+}

@@ -1,0 +1,27 @@
+'use client';
+import { useEffect, useRef, useState } from 'react';
+import type { Plan } from '@/core/exchange/plan';
+import type { HoldMap } from '@/core/securement/hold/map';
+import { type HoldAnswer, type HoldRequest, PROTOCOL } from './protocol';
+
+/** The hold map of a plan from a worker, in step with typing: the newest plan is asked for, answers to older ones are dropped. */
+export function useHoldMap(plan: Plan): { readonly map: HoldMap | null; readonly fresh: boolean } {
+  const worker = useRef<Worker | null>(null);
+  const asked = useRef(0);
+  const [answer, setAnswer] = useState<{ readonly id: number; readonly map: HoldMap | null }>({ id: -1, map: null });
+  const [wanted, setWanted] = useState(0);
+  useEffect(() => {
+    const made = new Worker(new URL('./hold.worker.ts', import.meta.url), { type: 'module' });
+    made.onmessage = ({ data }: MessageEvent<HoldAnswer>) => {
+      if (data.protocol === PROTOCOL && data.id === asked.current) setAnswer({ id: data.id, map: data.map });
+    };
+    worker.current = made;
+    return () => made.terminate();
+  }, []);
+  useEffect(() => {
+    asked.current += 1;
+    setWanted(asked.current);
+    worker.current?.postMessage({ protocol: PROTOCOL, id: asked.current, plan } satisfies HoldRequest);
+  }, [plan]);
+  return { map: answer.map, fresh: answer.id === wanted };
+}
