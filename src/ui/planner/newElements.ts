@@ -46,6 +46,9 @@ const between = (id: string, a: string, b: string): Line => ({
   elements: [a, b].map((anchorId, i): LineElement => ({ id: `${i}`, kind: 'anchor', at: { on: 'deck', anchorId } })),
 });
 
+/** Further askew than this nobody leads a line across a load. Common practice, no source. */
+const MOST_ASKEW_M = 1;
+
 /**
  * The pair of anchors for the next line over the load: on both sides of it, across rather than askew, where no line is
  * yet, and as far from the others as may be. Null when no pair lets a line lie over the load.
@@ -56,7 +59,7 @@ export function pairOverLoad({ deck, cargo, lines }: Pick<Plan, 'deck' | 'cargo'
   const lieAt = lines.flatMap((l) => (l.kind === 'over' ? lineShape(l, cargo, deck).legs.slice(0, 1).flatMap((leg) => leg.at?.x ?? []) : []));
   const middle = -cargo.fromFrontM - cargo.lengthM / 2;
   const pairs = deck.anchors.flatMap((a) => deck.anchors.flatMap((b) => {
-    if (a.fromCentreM <= b.fromCentreM || a.id === b.id) return [];
+    if (a.fromCentreM <= b.fromCentreM || a.id === b.id || Math.abs(a.fromFrontM - b.fromFrontM) > MOST_ASKEW_M) return [];
     const shape = lineShape(between('x', a.id, b.id), cargo, deck);
     const at = shape.legs[0]?.at;
     if (shape.problem !== null || !at) return [];

@@ -25,7 +25,7 @@ interface Line {
 /** Least of a convex function over an interval, by narrowing. */
 function least(f: (x: number) => number, a: number, b: number): number {
   const q = (Math.sqrt(5) - 1) / 2;
-  for (let i = 0; i < 80; i++) { const [c, d] = [b - q * (b - a), a + q * (b - a)]; if (f(c) < f(d)) b = d; else a = c; }
+  for (let i = 0; i < 48; i++) { const [c, d] = [b - q * (b - a), a + q * (b - a)]; if (f(c) < f(d)) b = d; else a = c; }
   return (a + b) / 2;
 }
 
@@ -44,7 +44,7 @@ function overTop(plan: Plan, a: V3, b: V3): { legs: [V3, V3]; lengthM: number } 
     const length = (va: number, vb: number): number => norm(minus(a, point(ea, va))) + Math.hypot(va - vb, ea - eb) + norm(minus(point(eb, vb), b));
     const [lo, hi] = [Math.min(a[along], b[along], from), Math.max(a[along], b[along], to)];
     let [va, vb] = [(a[along] + b[along]) / 2, (a[along] + b[along]) / 2];
-    for (let i = 0; i < 40; i++) { const w = vb; va = least((v) => length(v, w), lo, hi); const u = va; vb = least((v) => length(u, v), lo, hi); }
+    for (let i = 0; i < 16; i++) { const w = vb; va = least((v) => length(v, w), lo, hi); const u = va; vb = least((v) => length(u, v), lo, hi); }
     if ([va, vb].some((v) => v < from - 0.002 || v > to + 0.002)) return null;
     return { legs: [point(ea, va), point(eb, vb)], lengthM: length(va, vb) };
   };

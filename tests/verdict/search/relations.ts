@@ -18,7 +18,6 @@ export function wordOf(plan: Plan): string {
   return verdict === 'holds' ? judge(plan).verdict : verdict;
 }
 const verdictOf = (raw: RawPlan, word: (plan: Plan) => string): string | null => { const p = parsePlan(raw); return p.ok ? word(p.value) : null; };
-const fullWord = (plan: Plan): string => judge(plan).verdict;
 
 /** Everything that can be left out of a plan, one thing at a time. */
 export function forgettings(raw: RawPlan): { readonly what: string; readonly plan: RawPlan }[] {
@@ -92,7 +91,7 @@ function oneMore(raw: RawPlan, r: Random): RawPlan | null {
 }
 
 const same = (name: string, change: (raw: RawPlan) => RawPlan): Relation => ({
-  name, check: (raw, plan) => { const [before, after] = [fullWord(plan), verdictOf(change(raw), fullWord)]; return after !== null && after !== before ? `${name}: ${before} became ${after}` : null; },
+  name, check: (raw, _plan, verdict) => { const after = verdictOf(change(raw), wordOf); return after !== null && after !== verdict ? `${name}: ${verdict} became ${after}` : null; },
 });
 
 export const RELATIONS: readonly Relation[] = [
