@@ -6,7 +6,7 @@ import { checkRecord } from '@/core/gear/record';
 import type { Plan } from '@/core/exchange/plan';
 import { type GearFact, gearIdOf, gearIdsOf } from '@/core/securement/gear-facts';
 import { ConstraintError, type Database, pool } from '@/db/pool';
-import { codesOfRemoved, gearByCode, gearById, gearByIds, holdGear, insertGear, lockGear, type NewGear, refreshGear, type StoredGear, updateGear } from '@/db/queries/gear';
+import { codesOfRemoved, deleteGear, gearByCode, gearById, gearByIds, holdGear, insertGear, lockGear, type NewGear, refreshGear, type StoredGear, updateGear } from '@/db/queries/gear';
 import { addGearEvent, gearHistory } from '@/db/queries/gear-events';
 import { GEAR_SORTS, type GearQuery } from '@/db/queries/gear-list';
 import { rejudgePlansUsing } from '@/db/queries/plan-gear';
@@ -87,6 +87,12 @@ export async function changeGear(db: Database, member: Member, id: string, versi
   const changed = await refusingTakenTags(gear.code, () => updateGear(db, member.crewId, member.id, id, version, gear, history));
   await rejudgePlansUsing(db, member.crewId, id);
   return changed;
+}
+
+/** Takes a thing that was entered by mistake out of the locker; plans that use it are judged anew. Call inside a transaction. */
+export async function removeGear(db: Database, member: Member, id: string): Promise<void> {
+  await deleteGear(db, member.crewId, id);
+  await rejudgePlansUsing(db, member.crewId, id);
 }
 
 /** Adds a line to a thing's history and judges the plans that use it anew, all or nothing. Call inside a transaction. */

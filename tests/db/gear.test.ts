@@ -6,12 +6,12 @@ import { monthsLater } from '@/core/gear/due';
 import { parsePlan, type Plan } from '@/core/exchange/plan';
 import { ConflictError, NotFoundError, transaction } from '@/db/pool';
 import { setCrewIntervals, type Member } from '@/db/queries/crews';
-import { deleteGear, gearByCode, gearById, insertGear } from '@/db/queries/gear';
+import { gearByCode, gearById, insertGear } from '@/db/queries/gear';
 import { gearHistory } from '@/db/queries/gear-events';
 import { ALL_GEAR, dueByDay, gearPage, gearPageSql, type GearQuery, ropesForLength } from '@/db/queries/gear-list';
 import { plansUsing } from '@/db/queries/plan-gear';
-import { insertPlan, planPage, updatePlan } from '@/db/queries/plans';
-import { admitGear, changeGear, enterGear, recordGear } from '@/server/gear';
+import { insertPlan, planById, planPage, updatePlan } from '@/db/queries/plans';
+import { admitGear, changeGear, enterGear, recordGear, removeGear } from '@/server/gear';
 import { Refusal } from '@/server/problem';
 import { crewWith, freshDatabase } from '../support/database';
 import { demoDocument } from '../support/demo';
@@ -160,15 +160,35 @@ describe('plans and the locker', () => {
     expect(JSON.stringify(kept.document)).not.toContain(foreign.id);
     expect(await plansUsing(pool, theirs.crewId, foreign.id)).toEqual([]);
   });
-  it('a thing removed from the locker is said to be gone, and plans keep their figures', async () => {
-    const { id } = await enter('P-4');
-    const plan = await keep({ ...planWith(id), title: 'Had P-4' });
-    await transaction((c) => deleteGear(c, ours.crewId, id), pool);
-    await expect(gearById(pool, ours.crewId, id)).rejects.toThrow(NotFoundError);
-    expect(await verdictOf(plan.id)).not.toBe('barred');
-    await enter('P-4');
+  it('a thing removed leaves its plans at CANNOT SAY, BARRED where it was bad; their figures stay', async () => {
+    const removed = async (code: string, before: (id: string) => Promise<unknown> = async () => null): Promise<string> => {
+      const { id } = await enter(code);
+      const plan = await keep({ ...planWith(id), title: `Had ${code}` });
+      await before(id);
+      await transaction((c) => removeGear(c, ours, id), pool);
+      await expect(gearById(pool, ours.crewId, id)).rejects.toThrow(NotFoundError);
+      const stored = await planById(pool, ours.crewId, plan.id);
+      expect(JSON.stringify(stored.document)).toContain(id);
+      // Saving it again must not wash the mark off.
+      const again = await transaction(async (c) => updatePlan(c, ours.crewId, ours.id, plan.id, stored.version, await admitGear(c, ours.crewId, stored.document, stored.document)), pool);
+      expect(JSON.stringify(again.document)).toContain(id);
+      return verdictOf(plan.id);
+    };
+    expect(await removed('P-4')).toBe('cannot-say');
+    expect(await removed('P-5', (id) => record(id, { kind: 'retired', reason: 'burnt' }))).toBe('barred');
+    expect(await removed('P-6', (id) => record(id, { kind: 'incident', what: 'snatched' }))).toBe('barred');
   });
-});
+  it('a removed thing is not put into a plan, and its tag is not taken again in silence', async () => {
+    const { id } = await enter('P-7');
+    await transaction((c) => removeGear(c, ours, id), pool);
+    expect(await refusalOf(transaction((c) => admitGear(c, ours.crewId, planWith(id), null), pool))).toBe('gear-removed');
+    expect(await refusalOf(enter('P-7'))).toBe('code-worn-before');
+    const other = await enter('P-8');
+    expect(await refusalOf(transaction((c) => changeGear(c, ours, other.id, 1, rope('P-7'), false), pool))).toBe('code-worn-before');
+    await transaction((c) => changeGear(c, ours, other.id, 1, rope('P-7'), true), pool);
+    await transaction((c) => removeGear(c, ours, other.id), pool);
+    expect((await transaction((c) => enterGear(c, ours, { gear: rope('P-7'), start: start() }, NOW, true), pool)).document.code).toBe('P-7');
+  });});
 
 describe('the list', () => {
   it('pages by key, every one once, in both orders', async () => {

@@ -3,7 +3,7 @@ import type { LineElement } from './gear';
 
 /** What is missing for a chain of elements to be a line at all; located at the element where it shows. */
 export interface ChainGap {
-  readonly code: 'end-not-anchored' | 'anchor-between' | 'rope-end-loose' | 'hitch-not-locked' | 'no-run';
+  readonly code: 'end-not-anchored' | 'anchor-between' | 'rope-end-loose' | 'hitch-not-locked' | 'bend-joins-nothing' | 'knot-without-rope' | 'no-run';
   readonly elementId: string | null;
 }
 
@@ -18,6 +18,25 @@ function fastOn(elements: readonly LineElement[], rope: number, step: -1 | 1): b
     if (isHardware(e) || isFlexible(e)) return false;
   }
   return false;
+}
+
+/** Whether rope, webbing or chain lies on one side of an element with no hardware between. */
+function runOn(elements: readonly LineElement[], at: number, step: -1 | 1): boolean {
+  for (let i = at + step; i >= 0 && i < elements.length; i += step) {
+    if (isFlexible(elements[i]!)) return true;
+    if (isHardware(elements[i]!)) return false;
+  }
+  return false;
+}
+
+/** A bend joins two ropes, one on each side of it; any other knot is tied in one. What has lost its rope holds nothing. */
+function knotGaps(elements: readonly LineElement[]): ChainGap[] {
+  return elements.flatMap((e, i): ChainGap[] => {
+    const [before, after] = [runOn(elements, i, -1), runOn(elements, i, 1)];
+    if (e.kind === 'bend') return before && after ? [] : [{ code: 'bend-joins-nothing', elementId: e.id }];
+    const tied = e.kind === 'knot' || e.kind === 'loop' || e.kind === 'lock' || e.kind === 'truckers';
+    return tied && !before && !after ? [{ code: 'knot-without-rope', elementId: e.id }] : [];
+  });
 }
 
 function endGaps(elements: readonly LineElement[]): ChainGap[] {
@@ -39,5 +58,5 @@ export function chainGaps(elements: readonly LineElement[]): ChainGap[] {
   const hitch = elements.find((e) => e.kind === 'truckers');
   const unlocked: ChainGap[] = hitch && !elements.some((e) => e.kind === 'lock') ? [{ code: 'hitch-not-locked', elementId: hitch.id }] : [];
   const run: ChainGap[] = elements.some(isFlexible) ? [] : [{ code: 'no-run', elementId: elements[0]!.id }];
-  return [...endGaps(elements), ...run, ...loose, ...unlocked];
+  return [...endGaps(elements), ...run, ...loose, ...knotGaps(elements), ...unlocked];
 }

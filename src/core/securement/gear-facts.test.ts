@@ -104,3 +104,43 @@ describe('length check', () => {
   });
   it('formulas shown are formulas used', () => checkFormulas(ropeNeeded(traced, line, 4, traced.given({ label: 'hauled', symbol: 'T', value: 1000, unit: 'N', source: '', confidence: 'entered' }))));
 });
+
+describe('the locker’s word on webbing, chain and hardware counts like its word on rope', () => {
+  const made = (item: Record<string, unknown>) => gearSchema.parse({ format: 'vast-cleat/gear', version: 1, code: 'M-1', lengthM: item['kind'] === 'hardware' ? null : 10, item });
+  const strapped = (element: Record<string, unknown>): Plan => {
+    const bins = demoPlan('apple-bins');
+    const lines = bins.lines.map((l, i) => (i > 0 ? l : { ...l, elements: l.elements.map((e) => (e.kind === element['kind'] ? { ...e, ...element, gearId: ID } : e)) }));
+    const parsed = parsePlan({ ...bins, lines });
+    if (!parsed.ok) throw new Error(JSON.stringify(parsed.issues));
+    return parsed.value;
+  };
+  const web = strapped({ kind: 'webbing', widthM: 0.05, markedWllN: 25_000 });
+  const webbing = (markedWllN: number | null, widthM = 0.05) => ({ gear: made({ kind: 'webbing', widthM, markedWllN }) });
+  it('as planned: nothing; doubtful, label corrected downward or gone, another thing under that id: CANNOT SAY', () => {
+    expect(said(web, webbing(25_000))).toEqual([]);
+    expect(said(web, { ...webbing(25_000), state: { ...good, condition: 'worn' } })).toEqual([]);
+    expect(said(web, { ...webbing(25_000), state: { ...good, condition: 'doubtful' } })).toEqual(['gear-worse cannot-say']);
+    expect(said(web, webbing(20_000))).toEqual(['gear-worse cannot-say']);
+    expect(said(web, webbing(null))).toEqual(['gear-worse cannot-say']);
+    expect(said(web, {})).toEqual(['gear-worse cannot-say']);
+  });
+  it('unmarked webbing and chain by their size and grade', () => {
+    const bare = strapped({ kind: 'webbing', widthM: 0.05, markedWllN: null });
+    expect(said(bare, webbing(null))).toEqual([]);
+    expect(said(bare, webbing(null, 0.04))).toEqual(['gear-worse cannot-say']);
+  });
+  it('a ratchet or binder by its marking', () => {
+    const ratchet = strapped({ kind: 'ratchet', rating: { state: 'rated', wllN: 25_000 } });
+    const of = (markedWllN: number | null) => ({ gear: made({ kind: 'hardware', form: 'ratchet', markedWllN }) });
+    expect(said(ratchet, of(25_000))).toEqual([]);
+    expect(said(ratchet, of(10_000))).toEqual(['gear-worse cannot-say']);
+    expect(said(ratchet, { ...of(25_000), state: { ...good, state: 'retired' } })).toEqual(['gear-retired barred']);
+  });
+  it('removed from the locker: CANNOT SAY; retired, set aside or with an incident then: BARRED', () => {
+    const gone = (state: Partial<GearFact['state']>) => said(web, { ...webbing(25_000), removed: true, state: { ...good, ...state } });
+    expect(gone({})).toEqual(['gear-gone cannot-say']);
+    expect(gone({ state: 'retired' })).toEqual(['gear-gone-bad barred']);
+    expect(gone({ state: 'set-aside', condition: 'damaged' })).toEqual(['gear-gone-bad barred']);
+    expect(gone({ suspect: true })).toEqual(['gear-gone-bad barred']);
+  });
+});

@@ -57,6 +57,11 @@ function acrossOf(way: 'x' | 'y', cargo: Cargo, a: Point, b: Point): Across | 't
   return { uA, uB, vA: a[along], vB: b[along], edgeA, edgeB, least, most, point };
 }
 
+function isUnder(at: Point, cargo: Cargo): boolean {
+  const box = cargoBox(cargo);
+  return at.x <= box.front && at.x >= box.rear && at.y <= box.left && at.y >= box.right;
+}
+
 /**
  * The route of a line over a box: up one side, across the top, down the other, as a tight line lies without friction
  * (straight when the faces are unfolded; exact). Crosswise before lengthwise.
@@ -66,5 +71,6 @@ export function overRoute(cargo: Cargo, a: DeckEnd, b: DeckEnd): OverRoute {
   const ways = [acrossOf('y', cargo, a.at, b.at), acrossOf('x', cargo, a.at, b.at)];
   const open = ways.filter((w): w is Across => w !== null && w !== 'tucked');
   const tried = open.map((w) => routeAcross(w, [a, b], cargo.heightM));
-  return tried.find((r) => r.problem === null) ?? tried[0] ?? { problem: ways.includes('tucked') ? 'over-ring-under-load' : 'over-one-side' };
+  const under = ways.includes('tucked') && [a, b].some(({ at }) => isUnder(at, cargo));
+  return tried.find((r) => r.problem === null) ?? tried[0] ?? { problem: under ? 'over-ring-under-load' : 'over-one-side' };
 }

@@ -69,10 +69,10 @@ function ropeOf(r: Random): RawElement {
 }
 
 /** What the lines of a plan are made of: one sort a plan, as in a yard. */
-type Make = 'webbing' | 'chain' | 'spliced' | 'two-ropes' | 'rope';
+type Make = 'webbing' | 'chain' | 'spliced' | 'two-ropes' | 'on-a-shackle' | 'rope';
 const makeOf = (r: Random, ruleSet: string): Make => (ruleSet === 'us-cmv'
   ? r.pick(['webbing', 'webbing', 'webbing', 'webbing', 'chain', 'chain', 'spliced', 'rope'])
-  : r.pick(['webbing', 'webbing', 'webbing', 'chain', 'rope', 'rope', 'spliced', 'two-ropes']));
+  : r.pick(['webbing', 'webbing', 'webbing', 'chain', 'rope', 'rope', 'spliced', 'two-ropes', 'on-a-shackle']));
 
 /** What runs between the ends, and what pulls it. */
 function middleOf(r: Random, wants: Make, ruleSet: string): RawElement[] {
@@ -84,6 +84,8 @@ function middleOf(r: Random, wants: Make, ruleSet: string): RawElement[] {
     case 'chain': return [{ id: 'run', kind: 'chain', grade: '70', sizeM: 0.009525, markedWllN: r.chance(0.5) ? 29_000 : null }, ...edges, { id: 'pull', kind: 'binder', rating: { state: 'rated', wllN: 29_000 } }];
     case 'spliced': return [{ id: 'k1', kind: 'knot', knot: 'eye-splice' }, ropeOf(r), ...edges, ratchet];
     case 'two-ropes': return [{ id: 'k1', kind: 'knot', knot: 'bowline' }, { ...ropeOf(r), id: 'run1' }, { id: 'bend', kind: 'bend', knot: 'double-fishermans' }, ropeOf(r), ...edges, { id: 'th', kind: 'truckers', loop: 'alpine-butterfly', handForceN: r.pick([200, 250, 400]) }, { id: 'lock', kind: 'lock', knot: 'two-half-hitches' }];
+    case 'on-a-shackle': return [{ id: 'k1', kind: 'knot', knot: 'eye-splice' }, { ...ropeOf(r), id: 'run1' }, { id: 'k2', kind: 'knot', knot: 'bowline' }, { id: 'shackle', kind: 'fitting', name: 'shackle', rating: r.chance(0.95) ? { state: 'rated', wllN: 20_000 } : { state: 'unrated' } },
+      { id: 'k3', kind: 'knot', knot: r.pick(['bowline', 'eye-splice']) }, ropeOf(r), ...edges, { id: 'k4', kind: 'knot', knot: 'eye-splice' }, ratchet];
     default: return [{ id: 'k1', kind: 'knot', knot: r.pick(['bowline', 'round-turn-two-half-hitches', 'figure-eight-on-bight']) }, ropeOf(r), ...edges,
       { id: 'th', kind: 'truckers', loop: r.pick(['alpine-butterfly', 'slip-loop']), handForceN: r.pick([150, 250, 400]), form: r.chance(0.85) ? 'single' : 'second-loop' }, { id: 'lock', kind: 'lock', knot: 'two-half-hitches' }];
   }

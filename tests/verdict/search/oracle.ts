@@ -84,8 +84,17 @@ function strength(elements: readonly Element[], plan: Plan, sharing: ReadonlyMap
   const US = plan.ruleSet !== 'eu-road';
   const q = breaking ? 2 : 1;
   const weakestRope = (factor: number): number => Math.min(Infinity, ...ropes.map((e) => ropeAt(e, plan.ruleSet, factor, breaking)));
+  const hard = (x: Element): boolean => x.kind === 'anchor' || x.kind === 'ratchet' || x.kind === 'binder' || x.kind === 'fitting';
+  /** The weakest rope that a knot here can be tied in: those it reaches without going through hardware. */
+  const tiedIn = (i: number, factor: number): number => {
+    const reached = [-1, 1].flatMap((step) => {
+      for (let k = i + step; k >= 0 && k < elements.length; k += step) { const x = elements[k]!; if (x.kind === 'rope') return [ropeAt(x, plan.ruleSet, factor, breaking)]; if (hard(x)) return []; }
+      return [];
+    });
+    return reached.length > 0 ? Math.min(...reached) : 0;
+  };
   const R = elements.some((e) => e.kind === 'truckers' && e.form === 'second-loop') ? 3.24 : 1.8;
-  const limits = elements.map((e): number => {
+  const limits = elements.map((e, i): number => {
     switch (e.kind) {
       case 'anchor': {
         if (e.at.on === 'own') return q * rated(e.at.rating);
@@ -93,20 +102,20 @@ function strength(elements: readonly Element[], plan: Plan, sharing: ReadonlyMap
         const found = plan.deck.anchors.find((a) => a.id === id);
         return found ? (q * rated(found.rating)) / (sharing.get(id) ?? 1) : 0;
       }
-      case 'ratchet': case 'binder': return q * rated(e.rating);
+      case 'ratchet': case 'binder': case 'fitting': return q * rated(e.rating);
       case 'webbing': return q * (e.markedWllN ?? (US ? 2000 * LBF : 0));
       case 'chain': return q * (e.markedWllN ?? (US ? 6600 * LBF : 0));
       case 'rope': return ropeAt(e, plan.ruleSet, 1, breaking);
-      case 'knot': case 'bend': return ropes.length > 0 ? weakestRope(KNOT[e.knot]!) : 0;
-      case 'lock': return ropes.length > 0 ? weakestRope(KNOT[e.knot]!) / 0.5 : 0;
+      case 'knot': case 'bend': return tiedIn(i, KNOT[e.knot]!);
+      case 'lock': return tiedIn(i, KNOT[e.knot]!) / 0.5;
       case 'truckers': {
         const hitch = elements.find((x) => x.kind === 'anchor' && x.id === 'b');
         const bar = hitch?.kind === 'anchor' ? (hitch.at.on === 'own' ? hitch.at.barDiameterM : plan.deck.anchors.find((a) => hitch.at.on === 'deck' && a.id === hitch.at.anchorId)?.barDiameterM ?? null) : null;
-        return Math.min(weakestRope(KNOT[e.loop]!), weakestRope(0.5) / Math.max(0.5, 1 / R), bar === null ? 0 : weakestRope(bend(bar, 0.012)) / 0.5);
+        return Math.min(tiedIn(i, KNOT[e.loop]!), tiedIn(i, 0.5) / Math.max(0.5, 1 / R), bar === null ? 0 : tiedIn(i, bend(bar, 0.012)) / 0.5);
       }
       case 'edge': {
         if (e.shape === 'sharp') return 0;
-        if (ropes.length > 0) return weakestRope(bend(e.bendDiameterM, 0.012));
+        if (ropes.length > 0) return Math.max(tiedIn(i, bend(e.bendDiameterM, 0.012)), weakestRope(bend(e.bendDiameterM, 0.012)));
         const chained = elements.some((x) => x.kind === 'chain');
         if (!chained && e.shape === 'protected') return Infinity;
         return e.bendDiameterM !== null && e.bendDiameterM >= (chained ? 3 * 0.009525 : 0.05) - 1e-9 ? Infinity : 0;
@@ -137,7 +146,14 @@ function complete(elements: readonly Element[]): boolean {
   if (anchors.length !== 2 || anchors[0] !== 0 || anchors[1] !== elements.length - 1) return false;
   const hitch = elements.some((e) => e.kind === 'truckers');
   if (hitch && !elements.some((e) => e.kind === 'lock')) return false;
+  const hard = (x: string): boolean => x === 'anchor' || x === 'ratchet' || x === 'binder' || x === 'fitting';
+  const runs = (i: number, step: number): boolean => {
+    for (let k = i + step; k >= 0 && k < elements.length; k += step) { if (['rope', 'webbing', 'chain'].includes(elements[k]!.kind)) return true; if (hard(elements[k]!.kind)) return false; }
+    return false;
+  };
   return elements.every((e, i) => {
+    if (e.kind === 'bend') return runs(i, -1) && runs(i, 1);
+    if (['knot', 'lock', 'truckers'].includes(e.kind)) return runs(i, -1) || runs(i, 1);
     if (e.kind !== 'rope') return true;
     return [-1, 1].every((step) => {
       for (let k = i + step; k >= 0 && k < elements.length; k += step) {

@@ -35,7 +35,8 @@ export function forgettings(raw: RawPlan): { readonly what: string; readonly pla
       if (e.kind !== 'edge') add(`element ${line.id}/${e.id}`, (p) => { p.lines[i]!.elements.splice(k, 1); });
       if ((e['rating'] as { state?: string } | undefined)?.state === 'rated') set('rating', (x) => { x['rating'] = { state: 'unrated' }; });
       if (e['markedWllN']) set('marking', (x) => { x['markedWllN'] = null; });
-      if (e.kind === 'rope') set('labels', (x) => { x['rope'] = { ...(x['rope'] as object), mbsN: null, markedWllN: null }; });
+      const labelled = (e['rope'] as { mbsN?: unknown; markedWllN?: unknown } | undefined) ?? {};
+      if (labelled.mbsN || labelled.markedWllN) set('labels', (x) => { x['rope'] = { ...(x['rope'] as object), mbsN: null, markedWllN: null }; });
       // The commercial rule does not ask for tension and its word stands without: leaving one out there is no forgetting.
       if (e['standardTensionN'] && raw.ruleSet !== 'us-cmv') set('tension', (x) => { x['standardTensionN'] = null; });
       if (e.kind === 'edge' && e['bendDiameterM']) set('measure', (x) => { x['bendDiameterM'] = null; });

@@ -33,8 +33,9 @@ export function holdMap(input: RuleInput, deck: Plan['deck'], asked: StaticsAske
   if (problem === null) return null;
   const points = Array.from({ length: directions }, (_, k): MapPoint => {
     const angleRad = (2 * Math.PI * k) / directions;
-    const limit = holdLimit(problem, motionAt(angleRad));
-    return { angleRad, heldG: limit?.heldG ?? null, mechanism: mechanismOf(problem, limit) };
+    const motion = motionAt(angleRad);
+    const limit = holdLimit(problem, motion);
+    return { angleRad, heldG: limit?.heldG ?? null, mechanism: mechanismOf(problem, limit, motion) };
   });
   return { points, required: box.requiredG, boxId: box.id };
 }

@@ -1,5 +1,5 @@
 import type { Direction } from '../schema';
-import type { HoldLimit } from './limit';
+import type { HoldLimit, Motion } from './limit';
 import type { HoldProblem } from './problem';
 
 /** Where on the load something lies, seen in plan. */
@@ -46,9 +46,10 @@ const bareOf = (limit: HoldLimit): boolean =>
  * Names the motion in which the load gives way, from the multipliers of the limit: they are its velocity and its
  * rotation at the moment it goes (limit analysis, kinematic side; exact up to the naming).
  */
-export function mechanismOf(problem: HoldProblem, limit: HoldLimit | null): Mechanism {
+export function mechanismOf(problem: HoldProblem, limit: HoldLimit | null, motion: Motion): Mechanism {
   if (limit === null) return { kind: 'dragged' };
   if (limit.twist === null) return { kind: 'stands' };
+  if (motion.along.z > 0.5) return { kind: 'lifts' };
   const { velocity: v, rotation: w } = limit.twist;
   const { centre, feet } = problem.body;
   const height = Math.max(0.01, centre.z - Math.min(...feet.map((p) => p.z)));
@@ -60,12 +61,12 @@ export function mechanismOf(problem: HoldProblem, limit: HoldLimit | null): Mech
   const slide = Math.hypot(v.x - w.y * height, v.y + w.x * height);
   if (tip > MAIN_PART && tip >= yaw) {
     const to = towards(w.y, -w.x);
-    return { kind: 'tips', to, overBoard: boardUnder(problem, to), onlyWeight: bare };
+    const overBoard = boardUnder(problem, to);
+    return { kind: 'tips', to, overBoard, onlyWeight: bare && !overBoard };
   }
   if (yaw > MAIN_PART * Math.max(slide, MAIN_PART)) {
     return { kind: 'swings', round: swingCentre(problem, centre.x - v.y / w.z, centre.y + v.x / w.z), onlyFriction: bare };
   }
-  if (slide < 1e-6 && v.z > 0) return { kind: 'lifts' };
   return { kind: 'slides', to: towards(v.x, v.y), onlyFriction: bare };
 }
 

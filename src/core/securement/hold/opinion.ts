@@ -146,7 +146,7 @@ export class Statics {
       box: asked.box.id, strength: asked.box.strength, direction: asked.direction, clause: asked.box.clause, required, verdict, ruleStands,
       held: worst === null || held.value === null ? { ...held, value: null } : worst < held.value - 1e-9 ? rowLimited(label, worst) : held,
       margin: worst === null ? null : worst - asked.requiredG,
-      mechanism: shown.problem ? mechanismOf(shown.problem, shown.limit) : null,
+      mechanism: shown.problem ? mechanismOf(shown.problem, shown.limit, asked.motion) : null,
       holding: shown.limit === null ? [] : [
         ...shown.limit.lines.map((l) => ({ lineId: l.id, partG: l.partG })), ...shown.limit.boards.map((b) => ({ board: b.direction, partG: b.partG })),
       ].filter((h) => h.partG > 1e-6).sort((a, b) => b.partG - a.partG),

@@ -1,9 +1,8 @@
 import { pool, transaction } from '@/db/pool';
-import { deleteGear, gearById } from '@/db/queries/gear';
-import { rejudgePlansUsing } from '@/db/queries/plan-gear';
+import { gearById } from '@/db/queries/gear';
 import { API } from '@/server/api/endpoints';
 import { documentId, documentResponse, ifMatch } from '@/server/documents';
-import { changeGear, standingOn, tagAgain } from '@/server/gear';
+import { changeGear, removeGear, standingOn, tagAgain } from '@/server/gear';
 import { json, route } from '@/server/route';
 
 export const GET = route(API.readGear, async ({ params, member, now }) => documentResponse(standingOn(await gearById(pool(), member.crewId, documentId(params)), now)));
@@ -15,9 +14,6 @@ export const PUT = route(API.saveGear, async ({ request, params, body, member, n
 
 export const DELETE = route(API.deleteGear, async ({ params, member }) => {
   const id = documentId(params);
-  await transaction(async (db) => {
-    await deleteGear(db, member.crewId, id);
-    await rejudgePlansUsing(db, member.crewId, id);
-  });
+  await transaction((db) => removeGear(db, member, id));
   return json({ ok: true });
 });
