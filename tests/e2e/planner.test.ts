@@ -4,20 +4,13 @@ import path from 'node:path';
 import type { Browser, ElementHandle } from 'puppeteer-core';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { demoDocument } from '../support/demo';
-import { BASE, launch, Person } from '../support/browser';
+import { atOwnPlan as openOwnPlan, BASE, launch, Person } from '../support/browser';
 
 let browser: Browser;
 beforeAll(async () => { browser = await launch(); });
 afterAll(() => browser.close());
 
-/** A person of Haulage at a plan of their own, made from a demo document. */
-async function atOwnPlan(demo: string, title: string, who = 'Ilse Varrow'): Promise<Person> {
-  const person = await Person.at(browser);
-  await person.stepInAs(who);
-  const { json } = await person.api('POST', '/plans', { ...demoDocument(demo), title });
-  await person.goto(`/loads/${json['id'] as string}`);
-  return person;
-}
+const atOwnPlan = (demo: string, title: string, who?: string): Promise<Person> => openOwnPlan(browser, demo, title, who);
 
 describe('from the first page to a verdict', () => {
   it('one click as a demo person, the cautions once, one click to a plan with a verdict', async () => {

@@ -1,4 +1,5 @@
 import puppeteer, { type Browser, type BrowserContext, type ElementHandle, type Page } from 'puppeteer-core';
+import { demoDocument } from './demo';
 
 export const BASE = process.env['APP_URL'] ?? 'http://127.0.0.1:3000';
 const ARGS = ['--no-sandbox', '--enable-unsafe-swiftshader', '--disable-quic', '--no-first-run', '--disable-background-networking', '--disable-component-update', '--disable-sync'];
@@ -123,4 +124,13 @@ export class Person {
   async leave(): Promise<void> {
     await this.context.close();
   }
+}
+
+/** A person of Haulage at a plan of their own, made from a demo document. */
+export async function atOwnPlan(browser: Browser, demo: string, title: string, who = 'Ilse Varrow'): Promise<Person> {
+  const person = await Person.at(browser);
+  await person.stepInAs(who);
+  const { json } = await person.api('POST', '/plans', { ...demoDocument(demo), title });
+  await person.goto(`/loads/${json['id'] as string}`);
+  return person;
 }

@@ -106,12 +106,14 @@ function givenTieDown(t: z.infer<typeof rulesBody>['tieDowns'][number]): TieDown
   });
   const shape = lineShape(line, UNIT_CARGO, EMPTY_DECK);
   const tension = lineTension(traced, [], { routeLengthM: null, settling: 0, enteredPretensionN: t.pretensionN });
+  const wll = ranged('WLL', 'WLL', t.wllN, 'N', UNLIMITED_N);
   const base = tieDownOf({
     line, shape, tension, rope: ropeNeeded(traced, [], null, tension.hauled), gaps: [], breaking: null,
-    capacity: { places: [], governing: [], wll: ranged('WLL', 'WLL', t.wllN, 'N', UNLIMITED_N).working, range: { lowN: t.wllN ?? 0, highN: t.wllN ?? UNLIMITED_N } },
+    capacity: { places: [], governing: [], wll: wll.working, range: { lowN: t.wllN ?? 0, highN: t.wllN ?? UNLIMITED_N } },
   });
   return {
-    ...base, gear: t.gear, crosses: t.crosses, adjustable: t.adjustable,
+    // What it may carry is given, wherever it runs; what it presses or pulls is known with its angle only.
+    ...base, wll, gear: t.gear, crosses: t.crosses, adjustable: t.adjustable,
     knotIds: t.knots ? [t.id] : [], sharpEdgeIds: t.unprotectedEdge ? [t.id] : [],
   };
 }

@@ -9,7 +9,7 @@ import type { LineFacts } from '@/core/securement/rule-input';
 import { CAUTIONS } from '@/wording/cautions';
 import { wordFinding } from '@/wording/findings';
 import { wordMechanism } from '@/wording/mechanism';
-import { DIRECTION_WORDS, OPINION_WORDS, ROW_WORDS } from '@/wording/verdicts';
+import { OPINION_WORDS, ROW_WORDS } from '@/wording/verdicts';
 import { useMember } from '../frame/MemberContext';
 import { Button } from '../kit/Button';
 import { Small } from '../kit/text';
@@ -17,6 +17,7 @@ import { VerdictMark } from '../kit/VerdictMark';
 import { grouped } from './Findings';
 import type { FactEntries } from './useGearFacts';
 import { headline } from './headline';
+import { opinions } from './opinions';
 import { wordRow, wordRun, wordValue } from './words';
 
 const Paper = styled.article`max-width:760px;margin:20px auto;padding:28px;background:#fff;color:#000;font-size:14px;
@@ -44,6 +45,8 @@ export function PrintSheet({ plan, facts, version, savedBy, savedAt }: { plan: P
   const { units, viewer } = useMember();
   const a = assess(plan, new Map(facts));
   const { cargo, deck } = plan;
+  const { whole, directions } = opinions(a);
+  const ofNeeded = (held: string, needed: string): string => `${held} of ${needed}`;
   return (
     <>
       <Bar><Button $kind="primary" onPress={() => window.print()}>Print</Button><Link href="../" onClick={(e) => { e.preventDefault(); window.history.back(); }}>Back to the plan</Link></Bar>
@@ -57,17 +60,15 @@ export function PrintSheet({ plan, facts, version, savedBy, savedAt }: { plan: P
         <h2>Lines</h2>
         <table><thead><tr><th>No.</th><th>Line</th><th>From anchor to anchor</th><th>WLL, weakest</th><th>Tension</th></tr></thead>
           <tbody>{a.lines.map((facts, i) => <LineRow key={facts.line.id} facts={facts} number={i + 1} units={units} />)}</tbody></table>
-        <h2>Required and provided</h2>
-        <table><thead><tr><th>Direction</th><th>Held</th><th>Needs</th><th>Clause</th><th>Verdict</th></tr></thead><tbody>
-          {a.rows.map((r) => { const t = wordRow(r, units); return (
-            <tr key={`${r.code}/${r.direction}`}><td>{DIRECTION_WORDS[r.direction]}, {ROW_WORDS[r.code]}</td><td>{t.provided}</td><td>{t.required}</td><td>{r.clause}</td><td><VerdictMark verdict={r.verdict} /></td></tr>
-          ); })}
-        </tbody></table>
-        <h2>Statics, the second opinion</h2>
-        <table><thead><tr><th>Direction</th><th>Held</th><th>Needs</th><th>What gives way</th><th>Verdict</th></tr></thead><tbody>
-          {a.statics.map((r) => (
-            <tr key={`${r.box}/${r.direction}`}><td>{OPINION_WORDS[r.direction]}{r.strength === 'breaking' ? ', until lines part' : ''}</td><td>{r.held.value === null ? 'none' : wordValue(r.held.value, 'g', units, 'capacity')}</td>
-              <td>{wordValue(r.required.value, 'g', units, 'demand')}</td><td>{wordMechanism(r)}{r.ruleStands ? '; the rule’s word stands' : ''}</td><td><VerdictMark verdict={r.verdict} /></td></tr>
+        <h2>Held against needed, by the rule and by statics</h2>
+        <table><thead><tr><th>Direction</th><th>Rule</th><th>Statics</th><th>What gives way</th><th>The worse</th></tr></thead><tbody>
+          {whole.map((r) => <tr key={r.code}><td>All lines, {ROW_WORDS[r.code]}</td><td>{ofNeeded(wordRow(r, units).provided, wordRow(r, units).required)}</td><td /><td><Small>{r.clause}</Small></td><td><VerdictMark verdict={r.verdict} /></td></tr>)}
+          {directions.map(({ key, direction, rule, statics, verdict }) => (
+            <tr key={key}>
+              <td>{OPINION_WORDS[direction]}{rule ? `, ${ROW_WORDS[rule.code]}` : ''}</td><td>{rule ? ofNeeded(wordRow(rule, units).provided, wordRow(rule, units).required) : 'by count and sum'}</td>
+              <td>{statics ? ofNeeded(statics.held.value === null ? 'none' : wordValue(statics.held.value, 'g', units, 'capacity'), wordValue(statics.required.value, 'g', units, 'demand')) : 'not asked'}</td>
+              <td>{statics ? wordMechanism(statics) : ''}{statics?.ruleStands ? '; the rule’s word stands' : ''} <Small>{rule?.clause ?? statics?.clause}</Small></td><td><VerdictMark verdict={verdict} /></td>
+            </tr>
           ))}
         </tbody></table>
         {a.findings.length > 0 ? <><h2>What to know</h2><ul>{grouped(a.findings).map((f, i) => <li key={i}>{wordFinding(f, units)} <Small>{f.clause}</Small></li>)}</ul></> : null}
