@@ -24,6 +24,7 @@ import { foundCrew, request } from '../support/api';
 import { fileOf } from '../../scripts/knots/forms';
 import { demoDocument, demoLocker, demoPlan, judge } from '../support/demo';
 import { formOf, randomOf } from '../support/knots';
+import { benchHold, benchTyping } from './hold';
 
 /** Figures of the README. Prints a line each; decides nothing. */
 
@@ -226,6 +227,7 @@ async function benchPages(): Promise<void> {
 }
 
 benchCore();
+await benchHold(print);
 benchTension();
 benchKnots();
 await benchSaves();
@@ -234,4 +236,5 @@ await benchLocker();
 benchCutting();
 await benchPages();
 await benchPulling();
+await benchTyping(print);
 await pool().end();

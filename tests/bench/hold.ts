@@ -1,0 +1,75 @@
+import { assess, lineFactsOf } from '@/core/securement/assess';
+import { holdLimit, MOTIONS, motionAt, programmeOf } from '@/core/securement/hold/limit';
+import { holdMap, MAP_DIRECTIONS, mapBox } from '@/core/securement/hold/map';
+import { holdProblem } from '@/core/securement/hold/load-model';
+import { ruleInputOf } from '@/core/securement/rule-input';
+import { ruleSet } from '@/core/securement/rules';
+import type { Plan } from '@/core/exchange/plan';
+import { launch, Person } from '../support/browser';
+import { demoPlan } from '../support/demo';
+import { asRows, loadSolver } from '../verdict/search/highs';
+
+type Print = (what: string, figure: string) => void;
+
+/** The bins with eight lines: three over-lines and five that work, two of them with edges that let their legs differ. */
+export function eightLinesOnBins(): Plan {
+  const [bins, crate] = [demoPlan('apple-bins'), demoPlan('carousel-crate')];
+  const round = crate.lines[2]!;
+  const loops = Array.from({ length: 5 }, (_, i) => ({
+    ...round, id: `r${i}`, attach: { fromFrontM: i % 2 ? 0.5 : 4.1, fromCentreM: 0, heightM: 0.9 },
+    elements: round.elements.map((e) => (e.kind === 'anchor' && e.at.on === 'deck' ? { ...e, at: { on: 'deck' as const, anchorId: `${e.id === 'a' ? 'R' : 'L'}${i % 2 ? 2 : 5}` } } : e.kind === 'edge' && i < 2 ? { ...e, mu: 0.2 } : e)),
+  }));
+  return { ...bins, lines: [...bins.lines, ...loops] };
+}
+
+const median = (times: number[]): number => times.toSorted((a, b) => a - b)[Math.floor(times.length / 2)]!;
+function each(runs: number, work: (i: number) => unknown): number {
+  const times: number[] = [];
+  for (let k = 0; k < 15; k++) {
+    const began = performance.now();
+    for (let i = 0; i < runs; i++) work(i);
+    times.push((performance.now() - began) / runs);
+  }
+  return median(times);
+}
+
+/** Hold map and assessment, and the general solver on the same programmes in the same run. */
+export async function benchHold(print: Print): Promise<void> {
+  const plan = eightLinesOnBins();
+  const asked = ruleSet(plan.ruleSet).statics;
+  const input = ruleInputOf(plan, lineFactsOf(plan));
+  const problem = holdProblem(input, plan.deck, mapBox(asked), { end: 'worst', present: true, cone: 'inscribed' })!;
+  print(`hold map, ${MAP_DIRECTIONS} directions, 8 lines (median)`, `${each(5, () => holdMap(input, plan.deck, asked)).toFixed(2)} ms`);
+  const own = each(32, (i) => holdLimit(problem, motionAt((2 * Math.PI * (i % 16)) / 16)));
+  const solver = await loadSolver();
+  const programmes = Array.from({ length: 16 }, (_, i) => asRows(programmeOf(problem, motionAt((2 * Math.PI * i) / 16))));
+  const general = each(4, (i) => solver.maximum(programmes[i % 16]!));
+  const agree = Math.abs(holdLimit(problem, MOTIONS.forward)!.heldG - solver.maximum(asRows(programmeOf(problem, MOTIONS.forward)))!);
+  print('one direction: own method, general solver, how many times faster', `${(own * 1000).toFixed(0)} µs, ${general.toFixed(2)} ms, ${Math.round(general / own)} times (they differ by ${agree.toExponential(0)})`);
+  print('assess() with statics, 8 lines, traced (median)', `${each(5, () => assess(plan, new Map())).toFixed(1)} ms`);
+  const light: Plan = { ...plan, ruleSet: 'us-light' };
+  print('the same under two boxes (us-light)', `${each(5, () => assess(light, new Map())).toFixed(1)} ms`);
+}
+
+/** Typing a mass into a plan of eight lines, as a person does, and the longest task meanwhile. */
+export async function benchTyping(print: Print): Promise<void> {
+  const browser = await launch();
+  const person = await Person.at(browser);
+  await person.stepInAs('Ilse Varrow');
+  const { json } = await person.api('POST', '/plans', { ...eightLinesOnBins(), title: 'Typing' });
+  await person.goto(`/loads/${json['id'] as string}`);
+  await person.section('Load');
+  await person.page.waitForSelector('[data-hold-map][aria-busy=false]');
+  await new Promise((r) => setTimeout(r, 1500));
+  await person.page.evaluate(() => {
+    const w = window as unknown as { long: number[] };
+    w.long = [];
+    new PerformanceObserver((list) => { for (const e of list.getEntries()) w.long.push(e.duration); }).observe({ type: 'longtask' });
+  });
+  const field = await person.page.waitForSelector('::-p-xpath(//*[normalize-space(text())="Mass"]/following::input[1])');
+  for (const digit of ['2', '1', '0', '0']) { await field!.type(digit); await new Promise((r) => setTimeout(r, 220)); }
+  for (let i = 0; i < 4; i++) { await person.page.keyboard.press('Backspace'); await new Promise((r) => setTimeout(r, 220)); }
+  const long = await person.page.evaluate(() => (window as unknown as { long: number[] }).long);
+  print('typing in a plan of 8 lines, longest task', long.length === 0 ? 'under 50 ms' : `${Math.max(...long).toFixed(0)} ms (${long.length} over 50 ms in 8 keys)`);
+  await browser.close();
+}
