@@ -84,12 +84,12 @@ export function RouteEditor({ system, bench }: { system: TackleSystem; bench: Be
       <p><Button onPress={() => set(addTravelling(draft, 'plain-pulley'))} isDisabled={draft.bodies.length >= 12 || draft.ropes.length >= 8}>Add a travelling pulley</Button></p>
       <h2 style={{ padding: '10px 0 6px' }}>What holds the turns</h2>
       <Bodies>
-        {draft.bodies.filter((b) => b.kind !== 'load').map((b) => (
+        {draft.bodies.map((b) => (
           <Held key={b.id}>
             <header><Label>{b.kind}</Label>{b.kind === 'travelling' ? <IconButton aria-label={`Take out ${b.name || b.id}`} onPress={() => set(removeBody(draft, b.id))}>×</IconButton> : null}</header>
             <FieldGrid $min={90}>
               <TextField label="Name" value={b.name} onChange={(name) => set(setBody(draft, b.id, { name: name.slice(0, 40) }))} />
-              {b.kind === 'travelling' ? <QuantityField label="Marked WLL" dimension="force" unit={units.force} optional placeholder="not read" least={1} most={5e6} value={b.holds.by === 'rated' ? b.holds.wllN : null} onChange={(wllN) => set(setBody(draft, b.id, { holds: wllN === null ? { by: 'unrated' } : { by: 'rated', wllN } }))} /> : null}
+              <QuantityField label={`Marked WLL, ${b.name || b.id}`} dimension="force" unit={units.force} optional placeholder={b.holds.by === 'knot' ? 'a knot' : 'not read'} least={1} most={5e6} value={b.holds.by === 'rated' ? b.holds.wllN : null} onChange={(wllN) => set(setBody(draft, b.id, { holds: wllN === null ? { by: 'unrated' } : { by: 'rated', wllN } }))} />
             </FieldGrid>
           </Held>
         ))}

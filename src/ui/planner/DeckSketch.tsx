@@ -16,9 +16,11 @@ export function DeckSketch({ plan, lines }: { plan: Plan; lines: readonly LineFa
   const box = cargoBox(cargo);
   const scale = Math.max(l / 260, w / 330);
   const pad = 34 * scale;
+  // Names of anchors stand outside the deck.
+  const padX = Math.max(34, ...deck.anchors.map((a) => 18 + 8 * a.id.length)) * scale;
   return (
     <Frame>
-      <svg viewBox={`${-pad} ${-pad} ${w + 2 * pad} ${l + 1.4 * pad}`} role="img" aria-label={`Plan of the deck from above, forward up: ${cargo.name || 'load'} and ${lines.length} lines`}>
+      <svg viewBox={`${-padX} ${-pad} ${w + 2 * padX} ${l + 1.4 * pad}`} role="img" aria-label={`Plan of the deck from above, forward up: ${cargo.name || 'load'} and ${lines.length} lines`}>
         <text x={w / 2} y={-12 * scale} textAnchor="middle" style={{ fontSize: 12 * scale, letterSpacing: '.14em' }}>FORWARD</text>
         <rect x={0} y={0} width={w} height={l} fill="var(--deck)" stroke="var(--ink)" strokeWidth={1.6 * scale} />
         {Array.from({ length: 7 }, (_, i) => <path key={i} d={`M${(w * (i + 1)) / 8} 0V${l}`} stroke="var(--deck-groove)" strokeWidth={scale} />)}

@@ -37,7 +37,8 @@ function inWords(map: HoldMap): string {
   if (point.heldG === null) return 'Its own lines drag the load: nothing is held until they are evened out.';
   const held = point.heldG >= RIM_G ? `more than ${RIM_G}` : formatNumber(point.heldG, 'capacity');
   const way = { forward: 'forward', rearward: 'rearward', left: 'to the left', right: 'to the right' }[direction];
-  return `Weakest ${way}: ${held} g of ${formatNumber(required, 'demand')} g; ${mechanismWords(point.mechanism)}.`;
+  const within = map.oneOfSeveral && map.strength === 'working' ? 'Within working loads, weakest' : 'Weakest';
+  return `${within} ${way}: ${held} g of ${formatNumber(required, 'demand')} g; ${mechanismWords(point.mechanism)}.`;
 }
 
 /** The load and its deck in the middle, to one scale, only to show which way is which. */

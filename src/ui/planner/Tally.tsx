@@ -21,7 +21,7 @@ const Table = styled.table`width:100%;border-collapse:collapse;font-family:var(-
   & thead th,& thead td{height:26px;font-weight:400} & td.fig{text-align:right;white-space:nowrap} & thead th.fig{text-align:right} & td.last{width:122px;padding-left:8px;white-space:nowrap}
   @media (max-width:760px){
     & thead{position:absolute;clip-path:inset(50%)} & .bar{display:none} & tbody tr{display:grid;grid-template-columns:minmax(0,1fr) minmax(0,1fr) auto;align-items:center;border-bottom:var(--w-hair) solid var(--line);padding:6px 0}
-    & tbody th{grid-column:1 / -1;height:auto} & th,& td{border:0;padding-right:6px} & td.fig{text-align:left} & td.fig::before{content:attr(data-what);display:block;font:560 12px/1.2 var(--font-figure);color:var(--ink-2)} & td.last{width:auto}
+    & tbody th{grid-column:1 / -1;height:auto} & tbody th,& tbody td{border:0;height:auto;padding:2px 6px 2px 0} & td.fig{text-align:left} & td.fig::before{content:attr(data-what);display:block;font:560 12px/1.2 var(--font-figure);color:var(--ink-2)} & td.last{width:auto}
   }
 `;
 const Dir = styled.b`display:block;font-weight:640;font-size:15px;line-height:1.2`;

@@ -65,10 +65,9 @@ function heldWorking(label: string, limit: HoldLimit | null, restG: number, tieD
   ]);
 }
 
-/** A load of several rows side by side: how far one of them stands by itself sideways. */
-function rowAlone(input: RuleInput, direction: Direction | 'down'): number {
-  const { rows, widthM, cgHeightM, heightM } = input.article;
-  return rows > 1 && (direction === 'left' || direction === 'right') ? widthM / rows / 2 / (cgHeightM ?? heightM) : Infinity;
+/** A load of several rows side by side: what one of them, by itself, stands against a motion that has a part sideways; g. */
+export function rowAlone({ article: { rows, widthM, cgHeightM, heightM } }: RuleInput, { along }: Motion): number {
+  return rows > 1 && Math.abs(along.y) > 1e-9 ? widthM / rows / 2 / (cgHeightM ?? heightM) / Math.abs(along.y) : Infinity;
 }
 
 /** Statics of one plan, looked at from every end that is needed; problems are built once. */
@@ -118,7 +117,7 @@ export class Statics {
     if (held.some((h) => h === null)) return null;
     // What drags with a tension nobody knows cannot be left out of account where the set counts tensions.
     if (this.dragsUnknown && !this.asked.ruleStandsWithoutTension) return null;
-    return Math.min(...(held as number[]), rowAlone(this.input, asked.direction) + asked.restG) - asked.restG;
+    return Math.min(...(held as number[]), rowAlone(this.input, asked.motion) + asked.restG) - asked.restG;
   }
 
   /** Whether an over-line of unlike legs and unknown tension pulls at the load. */
@@ -139,7 +138,7 @@ export class Statics {
     const label = asked.direction === 'down' ? 'held down, by statics' : `held ${asked.direction}, by statics`;
     const required = requirement(asked.direction === 'down' ? 'to be held down' : 'required acceleration', 'a', asked.requiredG, 'g', asked.box.clause);
     const worst = this.heldG(asked, 'worst');
-    const shown = this.shown(asked, worst);
+    const shown = this.atWorst(asked.box, asked.motion);
     const { verdict, ruleStands } = this.judge(asked, worst);
     const held = heldWorking(label, shown.limit, asked.restG, input.tieDowns);
     return {
@@ -153,13 +152,13 @@ export class Statics {
     };
   }
 
-  /** The look whose figure is shown: of the unsure lines the case that is worse. */
-  private shown(asked: Asked, worst: number | null): { problem: HoldProblem | null; limit: HoldLimit | null } {
+  /** What holds against a motion at the worst of every unknown: of over-lines of unknown strength, the case that is worse. */
+  atWorst(box: StaticsBox, motion: Motion): { readonly problem: HoldProblem | null; readonly limit: HoldLimit | null } {
     const cases = (this.unsure ? [true, false] : [true]).map((present) => {
-      const problem = this.problem(asked.box, { end: 'worst', present, cone: 'inscribed' });
-      return { problem, limit: problem === null ? null : this.limit(problem, asked.motion) };
+      const problem = this.problem(box, { end: 'worst', present, cone: 'inscribed' });
+      return { problem, limit: problem === null ? null : this.limit(problem, motion) };
     });
-    return cases.find((c) => c.problem === null || c.limit === null || (worst !== null && c.limit.heldG - asked.restG <= worst + 1e-9)) ?? cases[0]!;
+    return cases.reduce((a, b) => ((b.limit?.heldG ?? -Infinity) < (a.limit?.heldG ?? -Infinity) ? b : a));
   }
 
   private judge(asked: Asked, worst: number | null): { verdict: StaticsRow['verdict']; ruleStands: boolean } {
