@@ -5,13 +5,14 @@ import { formatQuantity, type Rounding, type UnitChoice } from '@/core/units';
 type Values = Finding['values'];
 type Force = (key: string, rounding?: Rounding) => string;
 
+const capital = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1);
 /** Wording of findings: what to do first, then why. */
 const FINDINGS: Record<string, (v: Values, force: Force, length: Force) => string> = {
   'no-lines': () => 'Put a line over the load. Without one only friction holds it.',
   'knot-prohibited': (v) => `${v['line']}: use webbing with a ratchet or chain with a binder. Tie-downs of commercial vehicles must not contain knots, however strong they are.`,
   'edge-unprotected': (v) => `${v['line']}: put a protector on the sharp edge. Lines must be protected where they can be cut.`,
   'not-adjustable': (v) => `${v['line']}: add a ratchet, binder or tensioner. The driver must be able to tighten it on the road.`,
-  'commodity-rules': (v) => `${v['commodity']} have rules of their own (49 CFR ${v['section']}), which are not computed here. Look them up.`,
+  'commodity-rules': (v) => `${capital(String(v['commodity']))} have rules of their own (49 CFR ${v['section']}), which are not computed here. Look them up.`,
   'recheck-on-road': () => 'Check before driving, again within the first 50 miles, then at every change of duty, 3 hours or 150 miles.',
   'guidance-only': () => 'Guidance, not your state’s rule: nothing may drop, shift, leak or escape.',
   'line-nearly-flat': (v) => `${v['line']}: lead it more steeply. Under 35° it hardly presses the load down.`,
@@ -30,7 +31,7 @@ const FINDINGS: Record<string, (v: Values, force: Force, length: Force) => strin
   'over-ring-under-load': (v) => `${v['line']}: choose anchors outside the load. These lie under it; the line is not counted.`,
   'attached-outside-load': (v) => `${v['line']}: say where on the load it holds. That place is not on the load; the line is not counted.`,
   'direct-not-at-load': (v) => `${v['line']}: its other end must be on the load. Choose “something else” for that end and say what it is; until then it is not counted.`,
-  'end-not-anchored': (v) => `${v['line']}: put an anchor at its end. A line that is fast at one end only holds nothing; it is not counted.`,
+  'end-not-anchored': (v) => `${v['line']}: put an anchor at its ${v['end']} end. A line that is fast at one end only holds nothing; it is not counted.`,
   'anchor-between': (v) => `${v['line']}: anchors stand at its ends only. Make two lines of it.`,
   'rope-end-loose': (v) => `${v['line']}: tie its rope on. Each end needs a knot, a splice or a ratchet; until then it is not counted.`,
   'bend-joins-nothing': (v) => `${v['line']}: put a rope on both sides of the bend. It joins nothing now; the line is not counted.`,

@@ -64,7 +64,7 @@ describe('two opinions, one word', () => {
     await p.clickText('ring L5');
     await p.clickText('Remove');
     await p.untilVerdict('cannot-say');
-    expect(await p.text('[data-verdict]')).toContain('put an anchor at its end');
+    expect(await p.text('[data-verdict]')).toContain('put an anchor at its first end');
     await p.leave();
   });
 });

@@ -5,6 +5,8 @@ import type { LineElement } from './gear';
 export interface ChainGap {
   readonly code: 'end-not-anchored' | 'anchor-between' | 'rope-end-loose' | 'hitch-not-locked' | 'bend-joins-nothing' | 'knot-without-rope' | 'no-run';
   readonly elementId: string | null;
+  /** Which end has no anchor, read from the first element. */
+  readonly end?: 'first' | 'last';
 }
 
 /** What makes the end of a rope fast by itself. */
@@ -40,11 +42,13 @@ function knotGaps(elements: readonly LineElement[]): ChainGap[] {
 }
 
 function endGaps(elements: readonly LineElement[]): ChainGap[] {
-  const ends = elements.length > 1 ? [elements[0]!, elements.at(-1)!] : elements.slice(0, 1);
-  const open = ends.filter((e) => e.kind !== 'anchor').map((e): ChainGap => ({ code: 'end-not-anchored', elementId: e.id }));
-  const lonely: ChainGap[] = elements.length === 1 && elements[0]!.kind === 'anchor' ? [{ code: 'end-not-anchored', elementId: elements[0]!.id }] : [];
+  const [first, last] = [elements[0]!, elements.at(-1)!];
+  const open: ChainGap[] = [
+    ...(first.kind === 'anchor' ? [] : [{ code: 'end-not-anchored', elementId: first.id, end: 'first' } as const]),
+    ...(last.kind === 'anchor' && elements.length > 1 ? [] : [{ code: 'end-not-anchored', elementId: last.id, end: 'last' } as const]),
+  ];
   const between = elements.slice(1, -1).filter((e) => e.kind === 'anchor').map((e): ChainGap => ({ code: 'anchor-between', elementId: e.id }));
-  return [...open, ...lonely, ...between];
+  return [...open, ...between];
 }
 
 /**

@@ -65,7 +65,7 @@ function crush({ line, tension }: LineFacts, cargo: Cargo): Finding[] {
 
 /** What is missing for it to be a line: it is not counted, and nobody can say before it is mended. */
 function gapsOf({ line, gaps }: LineFacts): Finding[] {
-  return gaps.map((gap): Finding => ({ code: gap.code, effect: 'cannot-say', clause: '', lineId: line.id, ...(gap.elementId === null ? {} : { elementId: gap.elementId }), values: { line: line.name } }));
+  return gaps.map((gap): Finding => ({ code: gap.code, effect: 'cannot-say', clause: '', lineId: line.id, ...(gap.elementId === null ? {} : { elementId: gap.elementId }), values: { line: line.name, ...(gap.end ? { end: gap.end } : {}) } }));
 }
 
 /** A route that does not hold the load. An over-line that nobody has placed could still drag it; the others at worst do nothing. */

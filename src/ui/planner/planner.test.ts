@@ -42,7 +42,7 @@ describe('the headline', () => {
   it.each([
     ['apple-bins', 'Least margin: Forward sliding, 0.213\u00a0g to spare.'], ['carousel-crate', 'Round the front, rearward: read the plate on ring L1.'],
     ['water-tote', 'Over, front: use webbing with a ratchet or chain with a binder.'], ['bee-stand', 'Down 20 % of the weight: short by 0.311\u00a0kN.'],
-    ['maypole', 'logs have rules of their own (49 CFR 393.116), which are not computed here.'],
+    ['maypole', 'Logs have rules of their own (49 CFR 393.116), which are not computed here.'],
   ])('%s', (name, words) => expect(headline(judge(demoPlan(name)), METRIC)).toBe(words));
   it('never shows an unworded code, NaN or undefined, for any demo in any unit', () => {
     for (const name of demoNames()) for (const units of [METRIC, US_CUSTOMARY]) {
