@@ -71,7 +71,9 @@ describe('the stand-in for a load cell', () => {
   it('ten minutes of readings at ten a second, sixty times faster: memory does not grow', async () => {
     const p = await atMeter();
     const cdp = await p.page.createCDPSession();
-    const heap = async (): Promise<number> => { await cdp.send('HeapProfiler.collectGarbage'); return (await p.page.metrics()).JSHeapUsedSize!; };
+    const collected = async (): Promise<number> => { await cdp.send('HeapProfiler.collectGarbage'); return (await p.page.metrics()).JSHeapUsedSize!; };
+    // One look falls in the middle of a drawing as often as not; the least of some is what is kept.
+    const heap = async (): Promise<number> => { const looks: number[] = []; for (let i = 0; i < 5; i++) { looks.push(await collected()); await readings(p, 60); } return Math.min(...looks); };
     await p.choose('Time runs', '60 times faster');
     await p.clickText('Read the stand-in');
     await readings(p, 1200);
