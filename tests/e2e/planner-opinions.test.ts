@@ -26,7 +26,7 @@ describe('two opinions, one word', () => {
     expect(await p.text('tr[data-direction=rearward]')).toMatch(/HOLDS/);
     const map = (): Promise<string> => p.page.$eval('[data-hold-map] svg', (e) => e.getAttribute('aria-label')!);
     await p.page.waitForSelector('[data-hold-map][aria-busy=false]');
-    expect(await map()).toContain('Weakest forward: 0.200 g of 0.435 g; nothing holds it forward but friction');
+    expect(await map()).toContain('Within working loads, weakest forward: 0.200 g of 0.435 g; nothing holds it forward but friction');
     await p.clickText('Forward, by statics: held');
     await p.page.waitForSelector('[role=dialog]');
     expect(await p.text('[role=dialog]')).toContain('the weight on its feet');
