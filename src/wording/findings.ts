@@ -1,11 +1,11 @@
 import type { Change } from '@/core/securement/advice/one-change';
 import type { Finding } from '@/core/securement/verdict';
+import { capital } from './text';
 import { formatQuantity, type Rounding, type UnitChoice } from '@/core/units';
 
 type Values = Finding['values'];
 type Force = (key: string, rounding?: Rounding) => string;
 
-const capital = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1);
 /** Wording of findings: what to do first, then why. */
 const FINDINGS: Record<string, (v: Values, force: Force, length: Force) => string> = {
   'no-lines': () => 'Put a line over the load. Without one only friction holds it.',

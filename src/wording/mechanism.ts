@@ -21,10 +21,15 @@ export function mechanismWords(mechanism: Mechanism): string {
   }
 }
 
+/** The same as a clause that can follow a comma: "it slides forward", "nothing holds it forward but friction". */
+export function mechanismClause(mechanism: Mechanism): string {
+  const words = mechanismWords(mechanism);
+  return mechanism.kind === 'dragged' || mechanism.kind === 'stands' || words.startsWith('nothing') ? words : `it ${words}`;
+}
+
 /** A row's mechanism as one line of its own: what gives way first, and what becomes of it. */
 export function wordMechanism(row: Pick<StaticsRow, 'mechanism' | 'verdict'>): string {
   if (row.mechanism === null) return 'not known: enter what the load weighs';
-  const words = mechanismWords(row.mechanism);
-  if (row.mechanism.kind === 'dragged' || row.mechanism.kind === 'stands' || words.startsWith('nothing')) return words;
-  return row.verdict === 'holds' ? `beyond that it ${words}` : `it ${words}`;
+  const clause = mechanismClause(row.mechanism);
+  return row.verdict === 'holds' && clause.startsWith('it ') ? `beyond that ${clause}` : clause;
 }

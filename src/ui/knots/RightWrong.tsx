@@ -5,6 +5,7 @@ import { type Box, boxOf, knotBoxOf, type Picture, pictureOf } from '@/core/knot
 import type { View } from '@/core/knot/drawing/view';
 import { bodyOfFrame, type ShippedForm } from '@/core/knot/shape/frames';
 import type { StageData } from '@/server/knots';
+import { capital } from '@/wording/text';
 import { Button } from '../kit/Button';
 import { Small } from '../kit/text';
 import { KnotStrokes, viewBox } from './KnotDrawing';
@@ -18,7 +19,6 @@ const Panel = styled.figure<{ $wrong: boolean }>`
   & > figcaption{display:flex;align-items:center;gap:8px;padding:8px 9px 4px;font:760 15px/1 var(--font-figure);font-stretch:110%;${({ $wrong }) => $wrong && 'color:var(--signal);'}}
   & > figcaption > i{width:16px;height:16px;background:${({ $wrong }) => ($wrong ? 'var(--p-short)' : 'var(--plate)')};border:2px solid ${({ $wrong }) => ($wrong ? 'var(--signal)' : 'var(--plate)')}}
 `;
-const capital = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1);
 const Tabs = styled.div`display:flex;flex-wrap:wrap;gap:6px;margin-bottom:8px`;
 
 interface Seen { readonly picture: Picture; readonly box: Box; readonly at: Point }

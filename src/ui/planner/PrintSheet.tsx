@@ -8,7 +8,6 @@ import { formatQuantity, type UnitChoice } from '@/core/units';
 import type { LineFacts } from '@/core/securement/rule-input';
 import { CAUTIONS } from '@/wording/cautions';
 import { wordFinding } from '@/wording/findings';
-import { wordMechanism } from '@/wording/mechanism';
 import { OPINION_WORDS, ROW_WORDS } from '@/wording/verdicts';
 import { useMember } from '../frame/MemberContext';
 import { Button } from '../kit/Button';
@@ -17,7 +16,7 @@ import { VerdictMark } from '../kit/VerdictMark';
 import { grouped } from './Findings';
 import type { FactEntries } from './useGearFacts';
 import { headline } from './headline';
-import { opinions } from './opinions';
+import { opinions, rowInWords } from './opinions';
 import { wordRow, wordRun, wordValue } from './words';
 
 const Paper = styled.article`max-width:760px;margin:20px auto;padding:28px;background:#fff;color:#000;font-size:14px;
@@ -63,11 +62,11 @@ export function PrintSheet({ plan, facts, version, savedBy, savedAt }: { plan: P
         <h2>Held against needed, by the rule and by statics</h2>
         <table><thead><tr><th>Direction</th><th>Rule</th><th>Statics</th><th>What gives way</th><th>The worse</th></tr></thead><tbody>
           {whole.map((r) => <tr key={r.code}><td>All lines, {ROW_WORDS[r.code]}</td><td>{ofNeeded(wordRow(r, units).provided, wordRow(r, units).required)}</td><td /><td><Small>{r.clause}</Small></td><td><VerdictMark verdict={r.verdict} /></td></tr>)}
-          {directions.map(({ key, direction, rule, statics, verdict }) => (
+          {directions.map((row) => ({ ...row, words: rowInWords(row) })).map(({ key, direction, rule, statics, verdict, words }) => (
             <tr key={key}>
               <td>{OPINION_WORDS[direction]}{rule ? `, ${ROW_WORDS[rule.code]}` : ''}</td><td>{rule ? ofNeeded(wordRow(rule, units).provided, wordRow(rule, units).required) : 'by count and sum'}</td>
               <td>{statics ? ofNeeded(statics.held.value === null ? 'none' : wordValue(statics.held.value, 'g', units, 'capacity'), wordValue(statics.required.value, 'g', units, 'demand')) : 'not asked'}</td>
-              <td>{statics ? wordMechanism(statics) : ''}{statics?.ruleStands ? '; the rule’s word stands' : ''} <Small>{rule?.clause ?? statics?.clause}</Small></td><td><VerdictMark verdict={verdict} /></td>
+              <td>{words} <Small>{rule?.clause ?? statics?.clause}</Small></td><td><VerdictMark verdict={verdict} /></td>
             </tr>
           ))}
         </tbody></table>

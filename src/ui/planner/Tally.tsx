@@ -2,17 +2,15 @@
 import type { CSSProperties } from 'react';
 import { useState } from 'react';
 import styled, { css } from 'styled-components';
-import type { StaticsRow } from '@/core/securement/hold/opinion';
 import type { Assessment } from '@/core/securement/assess';
 import type { TallyRow } from '@/core/securement/verdict';
 import { OPINION_WORDS, ROW_WORDS } from '@/wording/verdicts';
-import { mechanismWords } from '@/wording/mechanism';
 import { useMember } from '../frame/MemberContext';
 import { Button } from '../kit/Button';
 import { Hidden, Label, Small } from '../kit/text';
 import { VerdictMark } from '../kit/VerdictMark';
 import { type OpenWorking, WorkingFigure } from './LineCard';
-import { type OpinionRow, opinions } from './opinions';
+import { type OpinionRow, opinions, rowInWords } from './opinions';
 import { wordRow, wordValue } from './words';
 
 const Table = styled.table`width:100%;border-collapse:collapse;font-family:var(--font-figure);
@@ -81,21 +79,6 @@ function StaticsCell({ row, governs, onWorking }: { row: OpinionRow; governs: bo
   );
 }
 
-/** What gives way, and where the two opinions differ, which of them decides. */
-function WhatGivesWay({ row }: { row: OpinionRow }) {
-  const { rule, statics } = row;
-  if (!statics) return <How $bad={rule?.verdict === 'short'}>{rule ? ROW_WORDS[rule.code] : ''}</How>;
-  const denied = statics.verdict === 'short' && (rule === null ? true : rule.verdict === 'holds');
-  const words = statics.mechanism ? mechanismWords(statics.mechanism) : 'enter what it weighs';
-  if (denied) return <How $bad>{rule === null ? 'the rule is met, but ' : 'the formula is met, but '}{words.startsWith('nothing') || words.startsWith('its own') ? words : `it ${words}`}</How>;
-  if (statics.ruleStands) return <How $bad={false}>the rule is met; {reasonOpen(statics)}</How>;
-  const plain = words.startsWith('nothing') || words.startsWith('its own') ? words : `it ${words}`;
-  const before = { holds: plain === words ? '' : 'beyond that ', 'cannot-say': 'with what is known ', short: '' }[row.verdict];
-  return <How $bad={row.verdict === 'short'}>{before}{plain}</How>;
-}
-
-const reasonOpen = (row: StaticsRow): string => (row.strength === 'breaking' ? 'whether its lines stand that is not known' : 'whether tension holds it is not known');
-
 /** Which of the two decides: the worse; alike, the one with less to spare. */
 function governing({ rule, statics }: OpinionRow): 'rule' | 'statics' {
   if (!statics || statics.ruleStands) return 'rule';
@@ -144,7 +127,7 @@ function AllRows({ rows, onWorking }: { rows: readonly TallyRow[]; onWorking: Op
 }
 
 /** Rule and statics side by side, direction by direction; the worse of the two is the row's word. Every figure opens its working. */
-export function Tally({ assessment, onWorking }: { assessment: Pick<Assessment, 'rows' | 'statics'>; onWorking: OpenWorking }) {
+export function Tally({ assessment, onWorking }: { assessment: Pick<Assessment, 'rows' | 'statics' | 'findings'>; onWorking: OpenWorking }) {
   const [all, setAll] = useState(false);
   const { whole, directions } = opinions(assessment);
   return (
@@ -158,7 +141,7 @@ export function Tally({ assessment, onWorking }: { assessment: Pick<Assessment, 
             const governs = governing(row);
             return (
               <tr key={row.key} data-direction={row.direction}>
-                <th scope="row"><Dir>{OPINION_WORDS[row.direction]}</Dir><WhatGivesWay row={row} /></th>
+                <th scope="row"><Dir>{OPINION_WORDS[row.direction]}</Dir><How $bad={row.verdict === 'short'}>{rowInWords(row)}</How></th>
                 <td className="bar"><Bar {...row} /></td>
                 <td className="fig" data-what="rule"><RuleCell row={row} governs={governs === 'rule'} onWorking={onWorking} /></td>
                 <td className="fig" data-what="◇ statics"><StaticsCell row={row} governs={governs === 'statics'} onWorking={onWorking} /></td>

@@ -3,9 +3,10 @@ import type { StaticsRow } from '@/core/securement/hold/opinion';
 import type { TallyRow } from '@/core/securement/verdict';
 import type { UnitChoice } from '@/core/units';
 import { wordFinding } from '@/wording/findings';
-import { mechanismWords } from '@/wording/mechanism';
+import { capital } from '@/wording/text';
+import { mechanismClause } from '@/wording/mechanism';
 import { DIRECTION_WORDS, OPINION_WORDS, ROW_WORDS } from '@/wording/verdicts';
-import { tightest } from './opinions';
+import { forbidden, tightest } from './opinions';
 import { wordRow, wordValue } from './words';
 
 /** The verdict in one sentence: where and by how much; what to do stands in "what would help most". */
@@ -17,7 +18,7 @@ export function headline(a: Assessment, units: UnitChoice): string {
     const [rule, statics] = [tightest(a.rows.filter((r) => r.verdict === 'short')), tightest(a.statics.filter((r) => r.verdict === 'short'))];
     if (rule) return `${nameOf(rule)}: short by ${wordRow(rule, units).margin}.`;
     if (decisive) return firstSentence(wordFinding(decisive, units));
-    if (statics) return denied(statics, a.rows.some((r) => r.direction !== 'all'), units);
+    if (statics) return denied(statics, a, units);
   }
   return whenNobodyCanSay(a, units);
 }
@@ -25,12 +26,13 @@ export function headline(a: Assessment, units: UnitChoice): string {
 const nameOf = (r: TallyRow): string => `${DIRECTION_WORDS[r.direction]} ${ROW_WORDS[r.code] ?? ''}`.trim();
 
 /** What the rule lets pass and statics do not. */
-function denied(row: StaticsRow, byDirection: boolean, units: UnitChoice): string {
-  const met = byDirection ? 'The rule’s formula is met' : 'The rule is met';
-  const words = row.mechanism ? mechanismWords(row.mechanism) : 'it is not balanced';
-  const but = words.startsWith('nothing') || words.startsWith('its own') ? words : `it ${words}`;
+function denied(row: StaticsRow, a: Assessment, units: UnitChoice): string {
+  const met = a.rows.some((r) => r.direction !== 'all') ? 'The rule’s formula is met, but ' : 'The rule is met, but ';
+  const but = row.mechanism ? mechanismClause(row.mechanism) : 'it is not balanced';
   const figures = row.held.value === null ? '' : `: ${wordValue(row.held.value, 'g', units, 'capacity')} of ${wordValue(row.required.value, 'g', units, 'demand')}`;
-  return `${met}, but ${but}${figures}.`;
+  // Where the rule cannot say it is not met either.
+  const isMet = a.rows.every((r) => r.verdict === 'holds') && !forbidden(a.findings);
+  return isMet ? `${met}${but}${figures}.` : `${capital(but)}${figures}.`;
 }
 
 /** What the rule alone carries is said first; else the least to spare of both opinions. */

@@ -4,7 +4,7 @@ import { parsePlan, type Plan } from '@/core/exchange/plan';
 import { METRIC } from '@/core/units';
 import { demoNames, demoPlan, judge } from '../../../tests/support/demo';
 import { headline } from './headline';
-import { opinions } from './opinions';
+import { opinions, rowInWords } from './opinions';
 
 function reference(name: string): Plan {
   const parsed = parsePlan((JSON.parse(readFileSync(new URL(`../../../tests/verdict/cases/${name}.json`, import.meta.url), 'utf8')) as { plan: unknown }).plan);
@@ -36,6 +36,26 @@ describe('two opinions, one word', () => {
       const worst = [...a.rows, ...a.statics.filter((r) => !r.ruleStands)].some((r) => r.verdict === 'short');
       expect([...whole, ...directions].some((r) => r.verdict === 'short')).toBe(worst);
     }
+  });
+});
+
+describe('what a row says', () => {
+  const words = (plan: Plan) => opinions(judge(plan)).directions.map(rowInWords);
+  it('“the rule is met” only where nothing the rule says stands against the plan: not too few lines, not a knot, not an unread label', () => {
+    for (const plan of [demoPlan('water-tote'), demoPlan('maypole'), reference('u08-us-cmv-unknown-counts'), reference('u07-us-cmv-damaged-rope-counts')]) {
+      expect(judge(plan).verdict).not.toBe('holds');
+      expect(words(plan).join('; '), plan.title).not.toContain('is met');
+      expect(headline(judge(plan), METRIC)).not.toContain('is met');
+    }
+    expect(words(reference('u26-us-cmv-everything-pulls-forward'))[0]).toBe('the rule is met, but nothing holds it forward but friction');
+  });
+  it('where only the formula falls short it says that statics hold', () => {
+    const bins = demoPlan('apple-bins');
+    const heavier = Array.from({ length: 40 }, (_, i): Plan => ({ ...bins, cargo: { ...bins.cargo, massKg: 2280 + 100 * i } }));
+    const between = heavier.flatMap((plan) => opinions(judge(plan)).directions.filter((r) => r.rule?.verdict === 'short' && r.statics?.verdict === 'holds'));
+    expect(between.length).toBeGreaterThan(0);
+    for (const row of between) expect(rowInWords(row)).toBe('the formula falls short; statics hold it');
+    expect(words(bins)).toEqual(['beyond that it slides forward', 'beyond that it slides rearward', 'beyond that it slides to the left']);
   });
 });
 

@@ -2,6 +2,8 @@ import type { Assessment } from '@/core/securement/assess';
 import type { StaticsRow } from '@/core/securement/hold/opinion';
 import type { Direction } from '@/core/securement/schema';
 import type { TallyRow } from '@/core/securement/verdict';
+import { mechanismClause } from '@/wording/mechanism';
+import { ROW_WORDS } from '@/wording/verdicts';
 
 /** One direction with both opinions: the tightest the rule compares there, and the tightest statics find. */
 export interface OpinionRow {
@@ -11,6 +13,8 @@ export interface OpinionRow {
   readonly statics: StaticsRow | null;
   /** The worse of the two; where the rule's word stands, the rule's. */
   readonly verdict: TallyRow['verdict'];
+  /** Whether nothing the rule itself says stands against the plan here. */
+  readonly ruleMet: boolean;
 }
 
 const RANK = { short: 0, 'cannot-say': 1, holds: 2 } as const;
@@ -24,9 +28,36 @@ export function tightest<R extends TallyRow | StaticsRow>(rows: readonly R[]): R
 
 const worse = (a: TallyRow['verdict'], b: TallyRow['verdict']): TallyRow['verdict'] => (RANK[a] <= RANK[b] ? a : b);
 
-function opinion(direction: OpinionRow['direction'], rule: TallyRow | null, statics: StaticsRow | null, ruleMet: TallyRow['verdict']): OpinionRow {
-  const byRule = rule?.verdict ?? ruleMet;
-  return { key: direction, direction, rule, statics, verdict: statics === null || statics.ruleStands ? byRule : worse(byRule, statics.verdict) };
+/** Whether the rule set itself, by a clause, stands against the plan or cannot say. */
+export const forbidden = (findings: Assessment['findings']): boolean => findings.some((f) => f.effect !== 'notice' && f.clause !== '');
+
+/** What the rule says of the whole: its count and sum, and whether anything it forbids stands against the plan. */
+interface OfWhole {
+  readonly verdict: TallyRow['verdict'];
+  readonly denied: boolean;
+}
+
+function opinion(direction: OpinionRow['direction'], rule: TallyRow | null, statics: StaticsRow | null, whole: OfWhole): OpinionRow {
+  const byRule = rule?.verdict ?? whole.verdict;
+  return {
+    key: direction, direction, rule, statics, ruleMet: byRule === 'holds' && !whole.denied,
+    verdict: statics === null || statics.ruleStands ? byRule : worse(byRule, statics.verdict),
+  };
+}
+
+/** What gives way there, and where the two opinions differ, which of them decides. */
+export function rowInWords({ rule, statics, verdict, ruleMet }: OpinionRow): string {
+  if (statics === null) return rule ? (ROW_WORDS[rule.code] ?? rule.code) : '';
+  const clause = statics.mechanism ? mechanismClause(statics.mechanism) : 'enter what it weighs';
+  const itsWord = rule === null ? 'the rule' : 'the formula';
+  if (statics.ruleStands) {
+    const open = statics.strength === 'breaking' ? 'whether its lines stand that is not known' : 'whether tension holds it is not known';
+    return ruleMet ? `the rule is met; ${open}` : open;
+  }
+  if (statics.verdict === 'short') return ruleMet ? `${itsWord} is met, but ${clause}` : clause;
+  if (verdict === 'short') return `${itsWord} falls short; ${statics.verdict === 'holds' ? 'statics hold it' : `with what is known ${clause}`}`;
+  if (!clause.startsWith('it ')) return clause;
+  return `${statics.verdict === 'holds' ? 'beyond that' : 'with what is known'} ${clause}`;
 }
 
 /** Two sides that say the same, shown once. */
@@ -34,13 +65,15 @@ const alike = (a: OpinionRow, b: OpinionRow): boolean =>
   a.verdict === b.verdict && a.statics?.mechanism?.kind === b.statics?.mechanism?.kind && Math.abs((a.statics?.held.value ?? 0) - (b.statics?.held.value ?? 0)) < 1e-6 && a.statics?.ruleStands === b.statics?.ruleStands;
 
 /** Comparisons that are of no direction (count, sum), and a row for each direction with what rule and statics say of it. */
-export function opinions({ rows, statics }: Pick<Assessment, 'rows' | 'statics'>): { readonly whole: readonly TallyRow[]; readonly directions: readonly OpinionRow[] } {
+export function opinions({ rows, statics, findings }: Pick<Assessment, 'rows' | 'statics' | 'findings'>): { readonly whole: readonly TallyRow[]; readonly directions: readonly OpinionRow[] } {
   const whole = rows.filter((r) => r.direction === 'all');
-  // Where the rule compares nothing by direction, its word for each is its word for the whole.
-  const ruleMet = whole.reduce<TallyRow['verdict']>((v, r) => worse(v, r.verdict), 'holds');
+  // Where the rule compares nothing by direction, its word for each is its word for the whole. What it forbids has a clause.
+  const ofWhole: OfWhole = {
+    verdict: whole.reduce<TallyRow['verdict']>((v, r) => worse(v, r.verdict), 'holds'), denied: forbidden(findings),
+  };
   const of = (direction: Direction | 'down'): OpinionRow => {
     const named = direction === 'left' || direction === 'right' ? 'sideways' : direction;
-    return opinion(direction, tightest(rows.filter((r) => r.direction === named)), tightest(statics.filter((r) => r.direction === direction)), ruleMet);
+    return opinion(direction, tightest(rows.filter((r) => r.direction === named)), tightest(statics.filter((r) => r.direction === direction)), ofWhole);
   };
   const [left, right] = [of('left'), of('right')];
   const sides: OpinionRow[] = alike(left, right) ? [{ ...left, key: 'sideways', direction: 'sideways' }] : [left, right];
