@@ -37,8 +37,11 @@ describe('a tying run', () => {
     await page.focus('input[type=range]');
     await page.keyboard.press('End');
     await untilStep(page, 5);
+    await page.waitForFunction(() => document.querySelector('input[type=range]')?.getAttribute('value') === '1');
     const tight = await drawing(page);
+    await page.focus('input[type=range]');
     await page.keyboard.press('Home');
+    await page.waitForFunction(() => document.querySelector('input[type=range]')?.getAttribute('value') === '0');
     await page.waitForFunction((t) => document.querySelector('svg[data-knot-picture]')!.innerHTML !== t, {}, tight);
     await page.evaluate(() => [...document.querySelectorAll('button')].find((b) => b.textContent === 'facing me')!.focus());
     const before = await drawing(page);
