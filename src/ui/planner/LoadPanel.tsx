@@ -1,9 +1,10 @@
 'use client';
-import type { ReactNode } from 'react';
+import { memo, type ReactNode } from 'react';
 import { Button as AriaButton } from 'react-aria-components/Button';
 import { Disclosure, DisclosurePanel } from 'react-aria-components/Disclosure';
 import { Heading } from 'react-aria-components/Heading';
 import styled from 'styled-components';
+import type { Plan } from '@/core/exchange/plan';
 import { KNOT_SCHOOL_CHOICES } from '@/core/knot/efficiency';
 import { SCHOOL_IDS, SCHOOLS } from '@/core/rope/schools';
 import { FRICTION_PAIR_IDS, FRICTION_PAIRS, SURFACE_CEILING, type FrictionPairId, type SurfaceState } from '@/core/securement/friction';
@@ -118,17 +119,22 @@ export function StrengthFields({ strength, onChange }: { strength: Strength; onC
   );
 }
 
+/** By itself, so that a map that comes in draws nothing else again. */
+function PlanHoldMap({ plan }: { plan: Plan }) {
+  const hold = useHoldMap(plan);
+  return <HoldMapView map={hold.map} fresh={hold.fresh} plan={plan} />;
+}
+
 /** The left side of the planner: the load, what it stands on, the deck, the schools. */
-export function LoadPanel({ editor }: { editor: PlanEditor }) {
+export const LoadPanel = memo(function LoadPanel({ editor }: { editor: PlanEditor }) {
   const { units } = useMember();
   const { plan } = editor;
-  const hold = useHoldMap(plan);
   const { cargo, deck } = plan;
   const mu = cargo.friction.known === 'pair' ? `μ ${FRICTION_PAIRS[cargo.friction.pair].mu}` : cargo.friction.known === 'entered' ? `μ ${cargo.friction.mu}` : 'friction not known';
   const unrated = deck.anchors.filter((a) => a.rating.state === 'unrated').length;
   return (
     <fieldset disabled={editor.readOnly} style={{ border: 0, padding: 0, minWidth: 0 }}>
-      <Pictures><DeckSketch plan={plan} lines={editor.assessment.lines} /><HoldMapView map={hold.map} fresh={hold.fresh} plan={plan} /></Pictures>
+      <Pictures><DeckSketch plan={plan} lines={editor.assessment.lines} /><PlanHoldMap plan={plan} /></Pictures>
       <Section title="Load" open={cargo.massKg === null} summary={cargo.massKg === null ? 'mass not known' : formatQuantity(cargo.massKg, 'mass', units)}><LoadFields editor={editor} /></Section>
       <Section title="Friction and blocking" summary={mu}><FrictionFields editor={editor} /></Section>
       <Section title="Deck and anchors" summary={`${deck.anchors.length} anchors${unrated ? `, ${unrated} unrated` : ''}`}><DeckAnchors editor={editor} /></Section>
@@ -141,4 +147,4 @@ export function LoadPanel({ editor }: { editor: PlanEditor }) {
       </Section>
     </fieldset>
   );
-}
+});

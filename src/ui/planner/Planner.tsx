@@ -1,6 +1,6 @@
 'use client';
 import { useRouter } from 'next/navigation';
-import { useState } from 'react';
+import { memo, useState } from 'react';
 import styled from 'styled-components';
 import { LOCKER_NOT_ASKED } from '@/core/securement/gear-facts';
 import { useAdvice } from '@/workers/useAdvice';
@@ -8,6 +8,7 @@ import { call, messageOf, type StoredPlan } from '../api';
 import { keepJson } from '../files';
 import { useMember } from '../frame/MemberContext';
 import { Button } from '../kit/Button';
+import { UnhurriedFields } from '../kit/fields';
 import { KeysSheet } from '../kit/KeysSheet';
 import { Select } from '../kit/Select';
 import { useAutosave } from '../useAutosave';
@@ -16,7 +17,7 @@ import { type OpenedWorking, WorkingSheet } from '../working/WorkingSheet';
 
 import { Findings } from './Findings';
 import { Helps } from './Helps';
-import { LineCard } from './LineCard';
+import { LineCard, type OpenWorking } from './LineCard';
 import { LoadPanel } from './LoadPanel';
 import { LINE_MAKES, type LineMake, newLine } from './newElements';
 import { PlanConflict } from './PlanConflict';
@@ -37,8 +38,9 @@ const AddLine = styled.div`display:flex;gap:10px;align-items:flex-end;padding-to
 const PLANNER_KEYS = [['1 to 9', 'pick a line'], ['[  and  ]', 'walk the elements of the picked line'], ['/', 'find a load (in the list)']] as const;
 
 /** The element that is picked, and the working that is open. */
+interface Picked { readonly lineId: string; readonly elementId: string }
 function usePicking(editor: PlanEditor) {
-  const [picked, setPicked] = useState<{ lineId: string; elementId: string } | null>(null);
+  const [picked, setPicked] = useState<Picked | null>(null);
   const line = editor.plan.lines.find((l) => l.id === picked?.lineId);
   const walk = (by: -1 | 1): void => {
     if (!line || !picked) return;
@@ -54,6 +56,14 @@ function usePicking(editor: PlanEditor) {
   };
   return { picked, setPicked, walk, pickLine };
 }
+
+/** Every line of the plan. It is most of what there is to draw, so advice that comes in or a save that is done must not draw it again. */
+const Lines = memo(function Lines({ editor, picked, onPicked, onWorking }: { editor: PlanEditor; picked: Picked | null; onPicked: (picked: Picked | null) => void; onWorking: OpenWorking }) {
+  return editor.assessment.lines.map((facts, i) => (
+    <LineCard key={facts.line.id} facts={facts} number={i + 1} editor={editor} picked={picked?.lineId === facts.line.id ? picked.elementId : null}
+      onPick={(elementId) => onPicked(elementId === null ? null : { lineId: facts.line.id, elementId })} onWorking={onWorking} />
+  ));
+});
 
 function NewLine({ editor }: { editor: PlanEditor }) {
   const [make, setMake] = useState<LineMake>('rope');
@@ -106,19 +116,16 @@ export function Planner({ stored, facts }: { stored: StoredPlan; facts: FactEntr
     <>
       <PlanHead editor={editor} saved={words} alarm={alarm ?? (save.state === 'not-kept' ? save.why : null)} printHref={`/loads/${stored.id}/print`} onKeys={() => setKeys(true)}
         onExport={() => keepJson(editor.plan.title, editor.plan)} onDuplicate={() => void duplicate()} />
-      <Columns>
+      <UnhurriedFields value><Columns>
         <Left><LoadPanel editor={editor} /></Left>
         <Right>
           <Tally assessment={editor.assessment} onWorking={setWorking} />
           <Helps changes={advice.changes} fresh={advice.fresh} editor={editor} />
-          {editor.assessment.lines.map((facts, i) => (
-            <LineCard key={facts.line.id} facts={facts} number={i + 1} editor={editor} picked={picked?.lineId === facts.line.id ? picked.elementId : null}
-              onPick={(elementId) => setPicked(elementId === null ? null : { lineId: facts.line.id, elementId })} onWorking={setWorking} />
-          ))}
+          <Lines editor={editor} picked={picked} onPicked={setPicked} onWorking={setWorking} />
           {editor.readOnly ? null : <NewLine editor={editor} />}
           <section style={{ paddingTop: 20 }}><h2>What to know</h2><Findings findings={editor.assessment.findings} /></section>
         </Right>
-      </Columns>
+      </Columns></UnhurriedFields>
       <WorkingSheet opened={working} over={editor.plan.title} onClose={() => setWorking(null)} />
       <TagRead editor={editor} picked={picked} />
       <KeysSheet keys={PLANNER_KEYS} open={keys} onClose={() => setKeys(false)} />

@@ -1,6 +1,6 @@
 'use client';
 import type { CSSProperties } from 'react';
-import { useState } from 'react';
+import { memo, useState } from 'react';
 import styled, { css } from 'styled-components';
 import type { Assessment } from '@/core/securement/assess';
 import type { TallyRow } from '@/core/securement/verdict';
@@ -127,7 +127,7 @@ function AllRows({ rows, onWorking }: { rows: readonly TallyRow[]; onWorking: Op
 }
 
 /** Rule and statics side by side, direction by direction; the worse of the two is the row's word. Every figure opens its working. */
-export function Tally({ assessment, onWorking }: { assessment: Pick<Assessment, 'rows' | 'statics' | 'findings'>; onWorking: OpenWorking }) {
+export const Tally = memo(function Tally({ assessment, onWorking }: { assessment: Pick<Assessment, 'rows' | 'statics' | 'findings'>; onWorking: OpenWorking }) {
   const [all, setAll] = useState(false);
   const { whole, directions } = opinions(assessment);
   return (
@@ -155,4 +155,4 @@ export function Tally({ assessment, onWorking }: { assessment: Pick<Assessment, 
       {all ? <AllRows rows={assessment.rows} onWorking={onWorking} /> : null}
     </>
   );
-}
+});

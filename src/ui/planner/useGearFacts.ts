@@ -1,5 +1,5 @@
 'use client';
-import { useEffect, useMemo, useState } from 'react';
+import { useCallback, useEffect, useMemo, useState } from 'react';
 import type { Plan } from '@/core/exchange/plan';
 import { type GearFact, type GearFacts, gearIdsOf, LOCKER_NOT_ASKED, type LockerWord } from '@/core/securement/gear-facts';
 import { call } from '../api';
@@ -47,7 +47,7 @@ export function useGearFacts(plan: Pick<Plan, 'lines'>, first: FactEntries): { r
     window.addEventListener('focus', again);
     return () => { gone = true; clearInterval(timer); document.removeEventListener('visibilitychange', again); window.removeEventListener('focus', again); };
   }, [ids]);
-  const learn = (item: LockerItem): void => setKnown((before) => new Map([...before, factOf(item)]));
+  const learn = useCallback((item: LockerItem): void => setKnown((before) => new Map([...before, factOf(item)])), []);
   // Ids nobody has asked about yet are not gone: until the answer is there only what is known is said.
   const facts = useMemo(() => {
     const all = ids === '' ? [] : ids.split(',');

@@ -39,7 +39,8 @@ export function usePlanner(initial: Plan, readOnly: boolean, firstFacts: FactEnt
     edit((p) => ({ ...p, lines: p.lines.map((l) => (l.id === id ? edited(l) : l)) }), key), [edit]);
   const editElement = useCallback((lineId: string, id: string, edited: (e: LineElement) => LineElement, key?: string) =>
     editLine(lineId, (l) => ({ ...l, elements: l.elements.map((e) => (e.id === id ? edited(e) : e)) }), key), [editLine]);
-  return { plan, assessment, readOnly, gear, learnGear, edit, editLine, editElement, undo, redo, canUndo, canRedo };
+  return useMemo(() => ({ plan, assessment, readOnly, gear, learnGear, edit, editLine, editElement, undo, redo, canUndo, canRedo }),
+    [plan, assessment, readOnly, gear, learnGear, edit, editLine, editElement, undo, redo, canUndo, canRedo]);
 }
 
 /** An id that no item of the list has. */
