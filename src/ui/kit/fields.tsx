@@ -1,5 +1,5 @@
 'use client';
-import { createContext, startTransition, useContext, useEffect, useRef, useState } from 'react';
+import { useEffect, useRef, useState } from 'react';
 import { FieldError } from 'react-aria-components/FieldError';
 import { Input } from 'react-aria-components/Input';
 import { Label as AriaLabel } from 'react-aria-components/Label';
@@ -78,15 +78,6 @@ function takenAs(text: string, p: QuantityProps): string | null {
   return parsed.ok && parsed.value.unit !== p.unit && text.trim() !== '' ? `taken as ${parsed.value.unit}` : null;
 }
 
-/**
- * Whether what follows from a typed figure may be drawn in slices between keys: where much hangs on each figure, the
- * next key must not wait for it. Only fields that keep their own text may be so.
- */
-export const UnhurriedFields = createContext(false);
-function usePace(): (change: () => void) => void {
-  return useContext(UnhurriedFields) ? startTransition : (change) => change();
-}
-
 /** A field's own text, kept while it is being typed; a change from outside (undo, units) replaces it. */
 function useFieldText(value: number | null, unit: UnitId): { text: string; setText: (t: string) => void; sent: { current: number | null } } {
   const shown = value === null ? '' : fieldText(value, unit);
@@ -107,15 +98,13 @@ function useFieldText(value: number | null, unit: UnitId): { text: string; setTe
  */
 export function QuantityField(props: QuantityProps) {
   const { text, setText, sent } = useFieldText(props.value, props.unit);
-  const pace = usePace();
   const result = read(text, props);
   const change = (next: string): void => {
     setText(next);
     const after = read(next, props);
-    if (!('value' in after) || after.value === sent.current) return;
+    if (!('value' in after) || after.value === props.value) return;
     sent.current = after.value;
-    const { value } = after;
-    pace(() => props.onChange(value));
+    props.onChange(after.value);
   };
   const taken = takenAs(text, props);
   const error = 'error' in result ? `${result.error}${props.value !== null ? ` Kept: ${fieldText(props.value, props.unit)} ${props.unit}.` : ''}` : null;
@@ -133,11 +122,10 @@ export function QuantityField(props: QuantityProps) {
 export function NumberField({ label: text, value, onChange, least, most, whole = false }: { label: string; value: number; onChange: (v: number) => void; least: number; most: number; whole?: boolean }) {
   const [typed, setTyped] = useState(String(value));
   const sent = useRef(value);
-  const pace = usePace();
   useEffect(() => { if (sent.current !== value) setTyped(String(value)); sent.current = value; }, [value]);
   const parse = (s: string): number | null => { const v = (whole ? /^\d+$/ : /^\d+(\.\d+)?$/).test(s.trim()) ? Number(s) : NaN; return v >= least && v <= most ? v : null; };
   const error = parse(typed) === null ? `A ${whole ? 'whole ' : ''}number from ${least} to ${most}. Kept: ${value}.` : null;
-  const change = (s: string): void => { setTyped(s); const v = parse(s); if (v !== null) { sent.current = v; pace(() => onChange(v)); } };
+  const change = (s: string): void => { setTyped(s); const v = parse(s); if (v !== null) { sent.current = v; onChange(v); } };
   return (
     <Field value={typed} onChange={change} isInvalid={error !== null} inputMode="decimal"><FieldLabel>{text}</FieldLabel><Box /><Wrong>{error}</Wrong></Field>
   );

@@ -8,7 +8,6 @@ import { call, messageOf, type StoredPlan } from '../api';
 import { keepJson } from '../files';
 import { useMember } from '../frame/MemberContext';
 import { Button } from '../kit/Button';
-import { UnhurriedFields } from '../kit/fields';
 import { KeysSheet } from '../kit/KeysSheet';
 import { Select } from '../kit/Select';
 import { useAutosave } from '../useAutosave';
@@ -116,7 +115,7 @@ export function Planner({ stored, facts }: { stored: StoredPlan; facts: FactEntr
     <>
       <PlanHead editor={editor} saved={words} alarm={alarm ?? (save.state === 'not-kept' ? save.why : null)} printHref={`/loads/${stored.id}/print`} onKeys={() => setKeys(true)}
         onExport={() => keepJson(editor.plan.title, editor.plan)} onDuplicate={() => void duplicate()} />
-      <UnhurriedFields value><Columns>
+      <Columns>
         <Left><LoadPanel editor={editor} /></Left>
         <Right>
           <Tally assessment={editor.assessment} onWorking={setWorking} />
@@ -125,7 +124,7 @@ export function Planner({ stored, facts }: { stored: StoredPlan; facts: FactEntr
           {editor.readOnly ? null : <NewLine editor={editor} />}
           <section style={{ paddingTop: 20 }}><h2>What to know</h2><Findings findings={editor.assessment.findings} /></section>
         </Right>
-      </Columns></UnhurriedFields>
+      </Columns>
       <WorkingSheet opened={working} over={editor.plan.title} onClose={() => setWorking(null)} />
       <TagRead editor={editor} picked={picked} />
       <KeysSheet keys={PLANNER_KEYS} open={keys} onClose={() => setKeys(false)} />
