@@ -23,14 +23,17 @@ export function eightLinesOnBins(): Plan {
 }
 
 const median = (times: number[]): number => times.toSorted((a, b) => a - b)[Math.floor(times.length / 2)]!;
-function each(runs: number, work: (i: number) => unknown): number {
-  const times: number[] = [];
+/** Medians of several works in ms, taken turn about: what else the machine does falls on all of them alike. */
+function each(runs: readonly number[], ...works: readonly ((i: number) => unknown)[]): number[] {
+  const times: number[][] = works.map(() => []);
   for (let k = 0; k < 15; k++) {
-    const began = performance.now();
-    for (let i = 0; i < runs; i++) work(i);
-    times.push((performance.now() - began) / runs);
+    works.forEach((work, w) => {
+      const began = performance.now();
+      for (let i = 0; i < runs[w]!; i++) work(i);
+      times[w]!.push((performance.now() - began) / runs[w]!);
+    });
   }
-  return median(times);
+  return times.map(median);
 }
 
 /** Hold map and assessment, and the general solver on the same programmes in the same run. */
@@ -39,16 +42,15 @@ export async function benchHold(print: Print): Promise<void> {
   const asked = ruleSet(plan.ruleSet).statics;
   const input = ruleInputOf(plan, lineFactsOf(plan));
   const problem = holdProblem(input, plan.deck, mapBox(asked), { end: 'worst', present: true, cone: 'inscribed' })!;
-  print(`hold map, ${MAP_DIRECTIONS} directions, 8 lines (median)`, `${each(5, () => holdMap(input, plan.deck, asked)).toFixed(2)} ms`);
-  const own = each(32, (i) => holdLimit(problem, motionAt((2 * Math.PI * (i % 16)) / 16)));
+  print(`hold map, ${MAP_DIRECTIONS} directions, 8 lines (median)`, `${each([5], () => holdMap(input, plan.deck, asked))[0]!.toFixed(2)} ms`);
   const solver = await loadSolver();
   const programmes = Array.from({ length: 16 }, (_, i) => asRows(programmeOf(problem, motionAt((2 * Math.PI * i) / 16))));
-  const general = each(4, (i) => solver.maximum(programmes[i % 16]!));
+  const [own, general] = each([160, 16], (i) => holdLimit(problem, motionAt((2 * Math.PI * (i % 16)) / 16)), (i) => solver.maximum(programmes[i % 16]!)) as [number, number];
   const agree = Math.abs(holdLimit(problem, MOTIONS.forward)!.heldG - solver.maximum(asRows(programmeOf(problem, MOTIONS.forward)))!);
   print('one direction: own method, general solver, how many times faster', `${(own * 1000).toFixed(0)} µs, ${general.toFixed(2)} ms, ${Math.round(general / own)} times (they differ by ${agree.toExponential(0)})`);
-  print('assess() with statics, 8 lines, traced (median)', `${each(5, () => assess(plan, new Map())).toFixed(1)} ms`);
+  print('assess() with statics, 8 lines, traced (median)', `${each([5], () => assess(plan, new Map()))[0]!.toFixed(1)} ms`);
   const light: Plan = { ...plan, ruleSet: 'us-light' };
-  print('the same under two boxes (us-light)', `${each(5, () => assess(light, new Map())).toFixed(1)} ms`);
+  print('the same under two boxes (us-light)', `${each([5], () => assess(light, new Map()))[0]!.toFixed(1)} ms`);
 }
 
 /** Typing a mass into a plan of eight lines, as a person does, and the longest task meanwhile. */

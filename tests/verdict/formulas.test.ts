@@ -18,6 +18,13 @@ describe('formulas outside whose conditions nothing is said', () => {
     const [k1, k2] = [EA / 1.7, EA / 0.3];
     expect(tension.kept).toBeCloseTo(450 - (k1 * (250 + k2 * 0.01)) / (k1 + 2 * k2), 9);
   });
+  it('a label that is forgotten never raises the pretension that counts, up to half again over the table', () => {
+    const pretension = (mbs: string | null): number => lineTension(bare, chain([ownAnchor(5000), { kind: 'knot', knot: 'bowline' },
+      { kind: 'rope', rope: { material: 'polyester', diameterM: '12 mm', condition: 'new', ...(mbs === null ? {} : { mbsN: mbs }) } },
+      { kind: 'truckers', loop: 'slip-loop', slipM: '5 mm' }, { kind: 'lock', knot: 'two-half-hitches' }, ownAnchor(5000)]), { routeLengthM: 2, settling: 0, enteredPretensionN: null }).pretension!;
+    for (const mbs of ['9 kN', '20 kN', '24 kN', '30 kN', '33 kN']) expect(pretension(null)).toBeLessThan(pretension(mbs));
+    expect(pretension(null)).toBeGreaterThan(0);
+  });
   it('a round turn in the loop, hand square to the line: 0.5^2.5 · 1.6 = 0.283, not a shrunk 540°', () => {
     const pull = { form: 'single', inLoop: 'rope-loop', roundAnchor: 'ring', loopEfficiency: 0.5, anchorEfficiency: 0.6, handAngleRad: Math.PI / 2, passes: 2 } as const;
     expect(haulingRatioOf(pull)).toBeCloseTo(0.5 ** 2.5 * 1.6, 12);

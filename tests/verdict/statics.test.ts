@@ -53,7 +53,7 @@ describe('limit analysis of random plans', () => {
       if (solved.status !== 'optimal') continue;
       for (let row = 0; row < lp.rows; row++) {
         let sum = -lp.right[row]!;
-        for (let j = 0; j < lp.columns; j++) sum += lp.matrix[row * lp.columns + j]! * solved.x[j]!;
+        for (let j = 0; j < lp.columns; j++) sum += lp.matrix[j * lp.rows + row]! * solved.x[j]!;
         expect(Math.abs(sum)).toBeLessThan(1e-6 * Math.max(1, Math.abs(lp.right[row]!), ...[...solved.x].map(Math.abs).filter((v) => v < 1e5)));
       }
       // Columns of a foot: generators (μ cos, μ sin, 1), so the force lies inside the cone if they do.
@@ -61,8 +61,8 @@ describe('limit analysis of random plans', () => {
       problem.body.feet.forEach((_, f) => {
         let [x, y, n] = [0, 0, 0];
         for (let k = 0; k < facets; k++) {
-          const j = f * facets + k;
-          x += solved.x[j]! * lp.matrix[j]!; y += solved.x[j]! * lp.matrix[lp.columns + j]!; n += solved.x[j]! * lp.matrix[2 * lp.columns + j]!;
+          const j = k * problem.body.feet.length + f;
+          x += solved.x[j]! * lp.matrix[j * lp.rows]!; y += solved.x[j]! * lp.matrix[j * lp.rows + 1]!; n += solved.x[j]! * lp.matrix[j * lp.rows + 2]!;
         }
         expect(Math.hypot(x, y)).toBeLessThanOrEqual(problem.body.friction * n * (1 + 1e-9) + 1e-9);
       });

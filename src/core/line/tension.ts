@@ -1,6 +1,6 @@
 import type { KeptReading } from '../meter/reading';
 import type { Rope } from '../rope/rope';
-import { stiffness } from '../rope/strength';
+import { stiffestOfSize, stiffness } from '../rope/strength';
 import { riggingOf } from '../tackle/fields';
 import { travelRatio, withoutFriction, riggingForces } from '../tackle/rigging';
 import { tackleForces } from '../tackle/rigging-working';
@@ -75,12 +75,19 @@ const SHORT_STRANDS: Record<TruckersForm, ShortStrands> = { single: 'pair', 'ree
 /** The stiffest rope of a line: it loses most when the hand lets go. One nobody knows counts as that. */
 function stiffestRope(elements: readonly LineElement[]): Rope | null {
   const ropes = elements.flatMap((e) => (e.kind === 'rope' ? [e.rope] : []));
-  const EA = (rope: Rope): number => stiffness(bare, rope) ?? Infinity;
+  const EA = (rope: Rope): number => (rope.mbsN === null ? stiffestOfSize(bare, rope) : stiffness(bare, rope)) ?? Infinity;
   return ropes.length === 0 ? null : ropes.reduce((a, b) => (EA(b) > EA(a) ? b : a));
 }
 
-function truckersTension<V>(t: Tracer<V>, hitch: ElementOf<'truckers'>, elements: readonly LineElement[], inputs: TensionInputs): LineTension<V> {
+/** What is kept, and what of it the rules count: without label the rope is taken as stiff as any of its size. */
+function keptAndCounted<V>(t: Tracer<V>, elements: readonly LineElement[], settling: number, keptWith: (stiffnessN: V) => V): { readonly kept: V; readonly pretension: V } {
   const rope = stiffestRope(elements);
+  const kept = keptWith(rope ? stiffness(t, rope) : entered(t, 'stiffness', 'EA', null, 'N', 'no rope on this line'));
+  const stiffestN = rope && stiffestOfSize(t, rope);
+  return { kept, pretension: settle(t, stiffestN === null ? kept : keptWith(stiffestN), settling) };
+}
+
+function truckersTension<V>(t: Tracer<V>, hitch: ElementOf<'truckers'>, elements: readonly LineElement[], inputs: TensionInputs): LineTension<V> {
   const hand = t.given({ label: 'hand pull', symbol: 'H₀', value: hitch.handForceN, unit: 'N', source: 'two gloved hands on bare rope: 250 N', confidence: 'practice' });
   const phi = entered(t, 'hand, from the direction of the anchor', 'φ', hitch.handAngleRad, 'rad');
   const ratio = haulingRatio(t, hitch);
@@ -88,13 +95,13 @@ function truckersTension<V>(t: Tracer<V>, hitch: ElementOf<'truckers'>, elements
   const shortLengthM = entered(t, 'short strands', 'L₂', hitch.shortStrandM, 'm');
   const route = inputs.routeLengthM !== null && inputs.routeLengthM > hitch.shortStrandM ? inputs.routeLengthM : null;
   const loadLengthM = t.apply(loadLength, 'load side', { L: entered(t, 'route of the line', 'L', route, 'm', 'geometry of the plan'), short: shortLengthM });
-  const kept = keptAfterTieOff(t, {
+  const known = {
     hauledN: hauled, handN: t.apply(alongLine, 'hand along the line', { H: hand, phi }),
-    stiffnessN: rope ? stiffness(t, rope) : entered(t, 'stiffness', 'EA', null, 'N', 'no rope on this line'),
     loadLengthM, shortLengthM, slipM: entered(t, 'tail that slips in', 'd', hitch.slipM, 'm', '3 to 10 mm for half hitches'),
     anchorStrandN: anchorStrandForce(t, hitch, hand),
-  }, hitch.anchorMode, SHORT_STRANDS[hitch.form]);
-  return { system: 'truckers', counted: countedRatio(hitch), ratio, hauled, kept, pretension: settle(t, kept, inputs.settling) };
+  };
+  const tension = keptAndCounted(t, elements, inputs.settling, (stiffnessN) => keptAfterTieOff(t, { ...known, stiffnessN }, hitch.anchorMode, SHORT_STRANDS[hitch.form]));
+  return { system: 'truckers', counted: countedRatio(hitch), ratio, hauled, ...tension };
 }
 
 const advantage = formula({
@@ -103,18 +110,17 @@ const advantage = formula({
 });
 
 function tackleTension<V>(t: Tracer<V>, tackle: ElementOf<'tackle'>, elements: readonly LineElement[], inputs: TensionInputs): LineTension<V> {
-  const rope = stiffestRope(elements);
   const rigging = riggingOf(tackle);
   const [travel, counted] = [travelRatio(rigging), riggingForces(withoutFriction(rigging), 'hauling')];
   const { loadN: hauled } = tackleForces(t, tackle);
-  const kept = keptInTackle(t, {
-    hauledN: hauled, stiffnessN: rope ? stiffness(t, rope) : entered(t, 'stiffness', 'EA', null, 'N', 'no rope on this line'),
-    loadLengthM: entered(t, 'route of the line', 'L₁', inputs.routeLengthM, 'm', 'geometry of the plan'),
+  const known = {
+    hauledN: hauled, loadLengthM: entered(t, 'route of the line', 'L₁', inputs.routeLengthM, 'm', 'geometry of the plan'),
     slipM: entered(t, 'rope that runs back while it is made fast', 'd', tackle.slipM, 'm'),
     travelRatio: t.given({ label: 'rope hauled for a travel of one', symbol: 'v', value: travel.ok ? travel.value : null, unit: 'ratio', source: 'lengths of the ropes', confidence: 'exact' }),
-  });
+  };
+  const tension = keptAndCounted(t, elements, inputs.settling, (stiffnessN) => keptInTackle(t, { ...known, stiffnessN }));
   const hand = entered(t, 'hand pull', 'H', tackle.handForceN, 'N');
-  return { system: 'tackle', counted: counted.ok ? counted.value.loadRatio : null, ratio: t.apply(advantage, 'hauling, with friction', { T: hauled, H: hand }), hauled, kept, pretension: settle(t, kept, inputs.settling) };
+  return { system: 'tackle', counted: counted.ok ? counted.value.loadRatio : null, ratio: t.apply(advantage, 'hauling, with friction', { T: hauled, H: hand }), hauled, ...tension };
 }
 
 function ratchetLine<V>(t: Tracer<V>, ratchet: ElementOf<'ratchet'>, inputs: TensionInputs): LineTension<V> {

@@ -151,6 +151,11 @@ export function placeCapacity<V>(t: Tracer<V>, rope: Rope, basis: StrengthBasis,
   return breaking ? bySchool : underMarking(t, rope, place, bySchool);
 }
 
+const stiffnessFormula = formula({
+  symbol: 'EA', unit: 'N', text: '0.2 × MBS ÷ ε', source: 'secant stiffness at 20 % of MBS', confidence: 'from-memory', symbols: { M: 'MBS' },
+  compute: ({ M, strain }: Record<'M' | 'strain', number>) => (0.2 * M) / strain,
+});
+
 /**
  * Stiffness EA in N from the unfactored MBS and the strain at 20 % of it: EA ≈ 0.20·MBS ÷ strain.
  * Source: rope makers' stretch figures, from memory.
@@ -164,7 +169,22 @@ export function stiffness<V>(t: Tracer<V>, rope: Rope): V {
   });
 }
 
-const stiffnessFormula = formula({
-  symbol: 'EA', unit: 'N', text: '0.2 × MBS ÷ ε', source: 'secant stiffness at 20 % of MBS', confidence: 'from-memory', symbols: { M: 'MBS' },
-  compute: ({ M, strain }: Record<'M' | 'strain', number>) => (0.2 * M) / strain,
+/** How much stiffer than its table a rope without label may be: good braid is sold up to half again as strong. Common practice, no source. */
+const STIFFEST_OF_SIZE = 1.5;
+
+const stiffestFormula = formula({
+  symbol: 'EA′', unit: 'N', text: 'EA × u', source: 'no label: as stiff as any of its size', confidence: 'practice',
+  compute: ({ EA, u }: Record<'EA' | 'u', number>) => EA * u,
 });
+
+/**
+ * Stiffness in N that a rope without label may have at most: a stiff line loses more of its pull when it is let go, and
+ * a label nobody read must not be worth more than one that was. Null: the label is there, and says it.
+ */
+export function stiffestOfSize<V>(t: Tracer<V>, rope: Rope): V | null {
+  if (rope.mbsN !== null) return null;
+  return t.apply(stiffestFormula, 'stiffness, no label', {
+    EA: stiffness(t, rope),
+    u: t.given({ label: 'stiffest of its size', symbol: 'u', value: STIFFEST_OF_SIZE, unit: 'ratio', source: 'common practice, no source', confidence: 'practice' }),
+  });
+}

@@ -29,5 +29,5 @@ export async function loadSolver(): Promise<Solver> {
 /** The product's programme as the general solver takes it. */
 export const asRows = (lp: LinearProgramme) => ({
   cost: [...lp.cost], upper: [...lp.upper],
-  rows: Array.from({ length: lp.rows }, (_, i) => ({ values: [...lp.matrix.subarray(i * lp.columns, (i + 1) * lp.columns)], equals: lp.right[i]! })),
+  rows: Array.from({ length: lp.rows }, (_, i) => ({ values: Array.from({ length: lp.columns }, (__, j) => lp.matrix[j * lp.rows + i]!), equals: lp.right[i]! })),
 });

@@ -78,12 +78,15 @@ const facetsOf = ({ body }: HoldProblem): number => (body.friction > 0 ? CONE_FA
  * Writes the programme column by column into one array: this runs at every keystroke for dozens of directions, and
  * lists of small arrays took three times as long as solving.
  */
-class Builder {
+class Builder implements LinearProgramme {
   readonly rows: number;
   readonly columns: number;
   readonly matrix: Float64Array;
   readonly right: Float64Array;
   readonly upper: Float64Array;
+  readonly cost: Float64Array;
+  readonly slack: number[];
+  readonly height: number[];
   readonly scaleM: number;
   private used = 0;
   private usedRows = BALANCE_ROWS;
@@ -92,9 +95,15 @@ class Builder {
     const free = problem.lines.filter(isFree).length;
     this.rows = BALANCE_ROWS + boards.length + 2 * free;
     this.columns = problem.body.feet.length * facetsOf(problem) + boards.reduce((n, b) => n + b.corners.length + 1, 0) + problem.lines.reduce((n, l) => n + (isFree(l) ? l.legs.length + 2 : 1), 0) + 1;
-    this.matrix = new Float64Array(this.rows * this.columns);
-    this.right = new Float64Array(this.rows);
-    this.upper = new Float64Array(this.columns).fill(Infinity);
+    const [m, n] = [this.rows, this.columns];
+    // One array for all of them: making one costs as much as writing hundreds of figures into it.
+    const all = new Float64Array(m * n + m + 2 * n);
+    this.matrix = all.subarray(0, m * n);
+    this.right = all.subarray(m * n, m * n + m);
+    this.upper = all.subarray(m * n + m, m * n + m + n).fill(Infinity);
+    this.cost = all.subarray(m * n + m + n);
+    this.slack = new Array<number>(m).fill(-1);
+    this.height = new Array<number>(n).fill(BALANCE_ROWS);
     this.right[2] = 1;
     this.scaleM = sizeOf(problem);
   }
@@ -110,36 +119,56 @@ class Builder {
   }
 
   set(row: number, column: number, value: number): void {
-    this.matrix[row * this.columns + column] = value;
+    this.matrix[column * this.rows + row] = value;
+    this.height[column] = Math.max(this.height[column]!, row + 1);
+  }
+
+  /** Lets a row stay below its right side. */
+  atMost(row: number): void {
+    this.slack[row] = this.column(Infinity);
+    this.set(row, this.slack[row]!, 1);
   }
 
   /** Adds a force at a point to a column, as force and moment about the centre of gravity. */
   force(column: number, f: Point, at: Point): void {
-    const { matrix, columns, scaleM, problem: { body: { centre } } } = this;
+    const { matrix, rows, scaleM, problem: { body: { centre } } } = this;
     const [x, y, z] = [(at.x - centre.x) / scaleM, (at.y - centre.y) / scaleM, (at.z - centre.z) / scaleM];
-    matrix[column]! += f.x;
-    matrix[columns + column]! += f.y;
-    matrix[2 * columns + column]! += f.z;
-    matrix[3 * columns + column]! += y * f.z - z * f.y;
-    matrix[4 * columns + column]! += z * f.x - x * f.z;
-    matrix[5 * columns + column]! += x * f.y - y * f.x;
+    const top = column * rows;
+    matrix[top]! += f.x;
+    matrix[top + 1]! += f.y;
+    matrix[top + 2]! += f.z;
+    matrix[top + 3]! += y * f.z - z * f.y;
+    matrix[top + 4]! += z * f.x - x * f.z;
+    matrix[top + 5]! += x * f.y - y * f.x;
   }
 
   /** Takes a column's force, times a tension that is always there, over to the other side. */
   always(column: number, tension: number): void {
     if (tension === 0) return;
-    for (let k = 0; k < BALANCE_ROWS; k++) this.right[k]! -= tension * this.matrix[k * this.columns + column]!;
+    for (let k = 0; k < BALANCE_ROWS; k++) this.right[k]! -= tension * this.matrix[column * this.rows + k]!;
   }
 
-  /** Feet: generators of the friction pyramid at each corner, a vertex against the motion. */
+  /** Feet: generators of the friction pyramid at each corner, a vertex against the motion; those nearest to it come first. */
   feet(turnRad: number): void {
-    const { feet, cone } = this.problem.body;
-    const friction = cone === 'inscribed' ? this.problem.body.friction : this.problem.body.friction / Math.cos(Math.PI / CONE_FACETS.circumscribed);
+    const { matrix, rows, scaleM, problem: { body: { feet, cone, friction: given, centre } } } = this;
+    const friction = cone === 'inscribed' ? given : given / Math.cos(Math.PI / CONE_FACETS.circumscribed);
     const facets = facetsOf(this.problem);
+    const directions = Array.from({ length: facets }, (_, k) => turnRad + ((k % 2 ? 1 : -1) * 2 * Math.PI * Math.ceil(k / 2)) / facets);
+    const [along, across] = [directions.map((phi) => friction * Math.cos(phi)), directions.map((phi) => friction * Math.sin(phi))];
+    const places = feet.map((foot) => [(foot.x - centre.x) / scaleM, (foot.y - centre.y) / scaleM, (foot.z - centre.z) / scaleM] as const);
+    let top = 0;
     for (let k = 0; k < facets; k++) {
-      const phi = turnRad + (2 * Math.PI * k) / facets;
-      const force = { x: friction * Math.cos(phi), y: friction * Math.sin(phi), z: 1 };
-      feet.forEach((foot, f) => this.force(f * facets + k, force, foot));
+      const [fx, fy] = [along[k]!, across[k]!];
+      for (const [x, y, z] of places) {
+        // The same as `force` with (along, across, 1); half of the programme is written here.
+        matrix[top] = fx;
+        matrix[top + 1] = fy;
+        matrix[top + 2] = 1;
+        matrix[top + 3] = y - z * fy;
+        matrix[top + 4] = z * fx - x;
+        matrix[top + 5] = x * fy - y * fx;
+        top += rows;
+      }
     }
     this.used = feet.length * facets;
   }
@@ -151,7 +180,7 @@ class Builder {
       this.force(column, PUSH[board.direction], corner);
       this.set(row, column, 1);
     }
-    this.set(row, this.column(Infinity), 1);
+    this.atMost(row);
   }
 
   /** A line: a fixed force, one column for one tension, or a column a leg with the rows that tie them together. */
@@ -176,7 +205,7 @@ class Builder {
       const row = this.row((line.legRatio - 1) * low);
       this.set(row, columns[a]!, 1);
       this.set(row, columns[b]!, -line.legRatio);
-      this.set(row, this.column(Infinity), 1);
+      this.atMost(row);
     }
     return columns;
   }
@@ -207,16 +236,15 @@ function build(problem: HoldProblem, motion: Motion): Built {
   const lineColumns = problem.lines.map((line) => b.line(line));
   const goal = b.column(UNLIMITED_G);
   b.force(goal, motion.along, problem.body.centre);
-  const cost = new Float64Array(b.columns);
-  cost[goal] = 1;
-  return { lp: { rows: b.rows, columns: b.columns, matrix: b.matrix, right: b.right, upper: b.upper, cost }, scaleM: b.scaleM, lineColumns, boards };
+  b.cost[goal] = 1;
+  return { lp: b, scaleM: b.scaleM, lineColumns, boards };
 }
 
 /** The programme of one direction, for checks with another solver. Its value is the acceleration in g. */
 export const programmeOf = (problem: HoldProblem, motion: Motion): LinearProgramme => build(problem, motion).lp;
 
 /** Work of a line with a tension of 1 in all its legs on the velocity that the multipliers are. */
-function workOf(line: HoldLine, { x: cx, y: cy, z: cz }: Point, duals: Float64Array, scaleM: number): number {
+function workOf(line: HoldLine, { x: cx, y: cy, z: cz }: Point, duals: readonly number[], scaleM: number): number {
   let work = 0;
   for (const { at, pull: f } of line.legs) {
     const [x, y, z] = [(at.x - cx) / scaleM, (at.y - cy) / scaleM, (at.z - cz) / scaleM];
@@ -225,7 +253,7 @@ function workOf(line: HoldLine, { x: cx, y: cy, z: cz }: Point, duals: Float64Ar
   return work;
 }
 
-function linePart(problem: HoldProblem, built: Built, i: number, x: Float64Array, duals: Float64Array): LinePart {
+function linePart(problem: HoldProblem, built: Built, i: number, x: readonly number[], duals: readonly number[]): LinePart {
   const line = problem.lines[i]!;
   const { weightN, centre } = problem.body;
   const columns = built.lineColumns[i]!;
@@ -236,7 +264,7 @@ function linePart(problem: HoldProblem, built: Built, i: number, x: Float64Array
   const { lp } = built;
   const above = columns.reduce((sum, c) => {
     let reduced = lp.cost[c]!;
-    for (let r = 0; r < lp.rows; r++) reduced -= duals[r]! * lp.matrix[r * lp.columns + c]!;
+    for (let r = 0; r < lp.rows; r++) reduced -= duals[r]! * lp.matrix[c * lp.rows + r]!;
     return reduced > 1e-12 ? sum + reduced * lp.upper[c]! : sum;
   }, 0);
   return { id: line.id, tensionN, perNewtonG: gain, partG: gain * low + above };
@@ -261,7 +289,7 @@ export function holdLimit(problem: HoldProblem, motion: Motion): HoldLimit | nul
   const { x, duals, value } = solved;
   const { scaleM } = built;
   const given = value >= UNLIMITED_G - 1e-9;
-  const [vx, vy, vz, wx, wy, wz] = [...duals] as [number, number, number, number, number, number];
+  const [vx, vy, vz, wx, wy, wz] = duals as readonly number[] as [number, number, number, number, number, number];
   return {
     heldG: value, weightG: vz,
     lines: problem.lines.map((_, i) => linePart(problem, built, i, x, duals)),

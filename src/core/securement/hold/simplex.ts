@@ -1,23 +1,27 @@
 /**
- * Primal simplex with bounded variables on a dense tableau: max c·x, A·x = b, 0 ≤ x ≤ upper.
+ * Revised primal simplex with bounded variables and a dense inverse: max c·x, A·x = b, 0 ≤ x ≤ upper.
  *
- * The programmes here have about ten rows and a hundred columns; a dense tableau solves one in well under a
- * millisecond, where a general solver spends more than that on reading the programme.
- * Source: Dantzig's upper-bounding technique, Bland's rule against cycling (exact).
+ * The programmes here have about ten rows and a hundred columns and are solved dozens of times for each key pressed; a
+ * general solver spends more on reading one of them than this takes to solve it.
+ * Source: Dantzig's upper-bounding technique, partial pricing, Bland's rule against cycling (exact).
  */
 export interface LinearProgramme {
   readonly rows: number;
   readonly columns: number;
-  /** Row after row, `rows × columns`. */
+  /** Column after column, `columns × rows`. */
   readonly matrix: Float64Array;
+  /** For each column how many of its first rows are looked at: below them it is 0. */
+  readonly height: readonly number[];
   readonly right: Float64Array;
   readonly upper: Float64Array;
   readonly cost: Float64Array;
+  /** For each row a column that is 1 in it, 0 in all others, unbounded and of no cost; −1: none. The search starts there. */
+  readonly slack: readonly number[];
 }
 
 export type Solution =
   /** `duals[i]`: how much the value grows for each unit added to `right[i]`. */
-  | { readonly status: 'optimal'; readonly value: number; readonly x: Float64Array; readonly duals: Float64Array }
+  | { readonly status: 'optimal'; readonly value: number; readonly x: readonly number[]; readonly duals: readonly number[] }
   | { readonly status: 'infeasible' }
   | { readonly status: 'unbounded' };
 
@@ -25,135 +29,161 @@ export type Solution =
 const PIVOT = 1e-9;
 const REDUCED = 1e-10;
 const INFEASIBLE = 1e-9;
+/** Columns that are looked at before the best of them enters: all of them each time costs more than the steps it saves. */
+const BLOCK = 12;
 /** After this many steps without progress the slow rule that cannot cycle takes over. */
 const STALLED = 40;
 const MOST_STEPS = 20_000;
 
-class Tableau {
-  readonly m: number;
-  readonly n: number;
-  readonly width: number;
-  /** B⁻¹·A with the artificial columns behind. */
-  readonly t: Float64Array;
-  readonly value: Float64Array;
-  readonly upper: Float64Array;
-  readonly basis: Int32Array;
-  readonly inBasis: Uint8Array;
-  readonly flipped: Uint8Array;
-  readonly sign: Float64Array;
-  /** Reduced costs of the phase that runs. */
-  z: Float64Array;
+type Place = 0 | 1 | 2;
+const [AT_NOTHING, AT_UPPER, IN_BASIS]: readonly [Place, Place, Place] = [0, 1, 2];
 
-  constructor(lp: LinearProgramme) {
-    const { rows: m, columns: n } = lp;
-    this.m = m;
-    this.n = n;
-    this.width = n + m;
-    this.t = new Float64Array(m * this.width);
+/** One search; used again for the next programme with as many rows, since making the arrays costs as much as the search. */
+class Search {
+  /** B⁻¹, row after row. */
+  private readonly inverse: Float64Array;
+  /** Values of the basic variables. */
+  private readonly value: Float64Array;
+  /** Column of each row; n + i: the artificial column of row i. */
+  private readonly basis: Int32Array;
+  /** B⁻¹ times the column that enters. */
+  private readonly along: Float64Array;
+  private readonly duals: Float64Array;
+  private place = new Uint8Array(128);
+  private lp!: LinearProgramme;
+  private n = 0;
+  private cost!: Float64Array;
+  /** Cost and upper bound of every artificial column. */
+  private artificialCost = 0;
+  private artificialUpper = 0;
+  private cursor = 0;
+  /** Reduced cost of the column that was found to enter. */
+  private gain = 0;
+
+  constructor(private readonly m: number) {
+    this.inverse = new Float64Array(m * m);
     this.value = new Float64Array(m);
-    this.upper = new Float64Array(this.width).fill(Infinity);
-    this.upper.set(lp.upper);
     this.basis = new Int32Array(m);
-    this.inBasis = new Uint8Array(this.width);
-    this.flipped = new Uint8Array(this.width);
-    this.sign = new Float64Array(m);
-    for (let i = 0; i < m; i++) {
-      const s = lp.right[i]! < 0 ? -1 : 1;
-      this.sign[i] = s;
-      for (let j = 0; j < n; j++) this.t[i * this.width + j] = s * lp.matrix[i * n + j]!;
-      this.t[i * this.width + n + i] = 1;
-      this.value[i] = s * lp.right[i]!;
-      this.basis[i] = n + i;
-      this.inBasis[n + i] = 1;
-    }
-    this.z = new Float64Array(this.width);
+    this.along = new Float64Array(m);
+    this.duals = new Float64Array(m);
   }
 
-  /** Reduced costs for these costs of the original columns, and one cost for every artificial column. */
-  price(cost: Float64Array, artificial: number): void {
-    const { m, n, width, t, z } = this;
-    const of = (j: number): number => (j < n ? cost[j]! * (this.flipped[j] ? -1 : 1) : artificial);
-    for (let j = 0; j < width; j++) z[j] = of(j);
+  /** Begins at the slack columns and, where a row has none, at an artificial one that costs. */
+  begin(lp: LinearProgramme): void {
+    const { m, inverse, value, basis } = this;
+    const { columns: n, right, slack } = lp;
+    this.lp = lp;
+    this.n = n;
+    if (this.place.length < n) this.place = new Uint8Array(2 * n);
+    this.place.fill(AT_NOTHING);
+    inverse.fill(0);
     for (let i = 0; i < m; i++) {
-      const c = of(this.basis[i]!);
-      if (c === 0) continue;
-      const row = i * width;
-      for (let j = 0; j < width; j++) z[j]! -= c * t[row + j]!;
+      const sign = right[i]! < 0 ? -1 : 1;
+      inverse[i * m + i] = sign;
+      value[i] = sign * right[i]!;
+      const own = sign > 0 ? slack[i]! : -1;
+      basis[i] = own < 0 ? n + i : own;
+      if (own >= 0) this.place[own] = IN_BASIS;
+    }
+    this.cost = nothing(n);
+    this.artificialCost = -1;
+    this.artificialUpper = Infinity;
+    this.cursor = 0;
+    this.price();
+  }
+
+  /** From here on artificial columns stay at nothing, and these are the costs. */
+  seek(cost: Float64Array): void {
+    this.cost = cost;
+    this.artificialCost = 0;
+    this.artificialUpper = 0;
+    this.price();
+  }
+
+  private price(): void {
+    const { m, n, inverse, duals, basis, cost } = this;
+    duals.fill(0);
+    for (let i = 0; i < m; i++) {
+      const c = basis[i]! < n ? cost[basis[i]!]! : this.artificialCost;
+      if (c !== 0) for (let k = 0; k < m; k++) duals[k]! += c * inverse[i * m + k]!;
     }
   }
 
-  /** Column that improves most, or the first that improves; −1: none. Artificial columns never come back. */
-  entering(first: boolean): number {
+  /** Column that improves most in the first block that has one, or the first of all that improves; −1: none. */
+  private entering(first: boolean): number {
+    const { n, m, place, cost, duals, lp: { upper, matrix, height } } = this;
     let best = -1;
     let most = REDUCED;
-    for (let j = 0; j < this.n; j++) {
-      if (this.inBasis[j] || this.upper[j] === 0 || !(this.z[j]! > most)) continue;
-      best = j;
-      if (first) return j;
-      most = this.z[j]!;
+    let j = first ? 0 : this.cursor;
+    for (let left = n, block = first ? 1 : BLOCK; left > 0; left--, j = j + 1 === n ? 0 : j + 1) {
+      const at = place[j]!;
+      if (at !== IN_BASIS && upper[j]! > 0) {
+        let z = cost[j]!;
+        for (let k = 0, entry = j * m, rows = height[j]!; k < rows; k++, entry++) z -= duals[k]! * matrix[entry]!;
+        if (at === AT_UPPER) z = -z;
+        if (z > most) { best = j; most = z; }
+      }
+      if (--block <= 0 && best >= 0) break;
     }
+    this.cursor = j;
+    this.gain = most;
     return best;
   }
 
-  /** Puts x = upper − x′ in the place of a column that is not in the basis. */
-  private flipColumn(j: number): void {
-    const { m, width, t } = this;
-    for (let i = 0; i < m; i++) t[i * width + j]! *= -1;
-    this.z[j]! *= -1;
-    this.flipped[j] = this.flipped[j] ? 0 : 1;
+  /** B⁻¹ times a column. */
+  private solveFor(j: number): void {
+    const { m, inverse, along, lp: { matrix, height } } = this;
+    const rows = height[j]!;
+    const top = j * m;
+    for (let i = 0, row = 0; i < m; i++, row += m) {
+      let d = 0;
+      for (let k = 0; k < rows; k++) d += inverse[row + k]! * matrix[top + k]!;
+      along[i] = d;
+    }
   }
 
-  /** The same for the variable of a row. */
-  private flipRow(i: number): void {
-    const { width, t } = this;
-    const j = this.basis[i]!;
-    this.value[i] = this.upper[j]! - this.value[i]!;
-    for (let k = 0; k < width; k++) if (k !== j) t[i * width + k]! *= -1;
-    this.flipped[j] = this.flipped[j] ? 0 : 1;
-  }
-
-  /** Lets a column grow until something stops it. @returns how far it went; Infinity when nothing stops it. */
-  step(j: number, first: boolean): number {
-    const { m, width, t, value, upper, basis } = this;
+  /** Lets a column move off its bound until something stops it. @returns how far it went; Infinity when nothing stops it. */
+  private step(j: number, first: boolean): number {
+    const { m, n, along, value, basis, lp: { upper } } = this;
+    this.solveFor(j);
+    const way = this.place[j] === AT_UPPER ? -1 : 1;
     let theta = upper[j]!;
     let out = -1;
-    let pivot = 0;
     for (let i = 0; i < m; i++) {
-      const d = t[i * width + j]!;
-      if (Math.abs(d) <= PIVOT) continue;
-      const room = d > 0 ? Math.max(0, value[i]!) / d : (upper[basis[i]!]! - value[i]!) / -d;
-      const limit = Math.max(0, room);
+      const falls = along[i]! * way;
+      if (Math.abs(falls) <= PIVOT) continue;
+      const b = basis[i]!;
+      const limit = Math.max(0, falls > 0 ? value[i]! / falls : ((b < n ? upper[b]! : this.artificialUpper) - value[i]!) / -falls);
       const tie = Math.abs(limit - theta) <= 1e-12 * (1 + theta);
       // Of several that stop it at once the largest pivot is the soundest; under Bland's rule the smallest index.
-      const better = tie && out >= 0 ? (first ? basis[i]! < basis[out]! : Math.abs(d) > Math.abs(pivot)) : limit < theta;
+      const better = tie && out >= 0 ? (first ? b < basis[out]! : Math.abs(falls) > Math.abs(along[out]!)) : limit < theta;
       if (!better) continue;
       theta = Math.min(theta, limit);
       out = i;
-      pivot = d;
     }
     if (theta === Infinity) return Infinity;
-    for (let i = 0; i < m; i++) value[i]! -= theta * t[i * width + j]!;
-    if (out < 0) { this.flipColumn(j); return theta; }
-    if (pivot < 0) this.flipRow(out);
-    this.pivot(out, j, theta);
+    for (let i = 0; i < m; i++) value[i]! -= theta * way * along[i]!;
+    if (out < 0) this.place[j] = way > 0 ? AT_UPPER : AT_NOTHING;
+    else this.exchange(out, j, way, way > 0 ? theta : upper[j]! - theta);
     return theta;
   }
 
-  private pivot(r: number, j: number, entered: number): void {
-    const { m, width, t, z } = this;
-    const row = r * width;
-    const by = 1 / t[row + j]!;
-    for (let k = 0; k < width; k++) t[row + k]! *= by;
+  private exchange(r: number, j: number, way: number, entered: number): void {
+    const { m, inverse, along, duals, basis } = this;
+    const row = r * m;
+    const by = 1 / along[r]!;
+    for (let k = 0; k < m; k++) inverse[row + k]! *= by;
     for (let i = 0; i < m; i++) {
-      const f = t[i * width + j]!;
+      const f = along[i]!;
       if (i === r || f === 0) continue;
-      for (let k = 0; k < width; k++) t[i * width + k]! -= f * t[row + k]!;
+      for (let k = 0, at = i * m; k < m; k++, at++) inverse[at]! -= f * inverse[row + k]!;
     }
-    const f = z[j]!;
-    for (let k = 0; k < width; k++) z[k]! -= f * t[row + k]!;
-    this.inBasis[this.basis[r]!] = 0;
-    this.inBasis[j] = 1;
-    this.basis[r] = j;
+    const z = this.gain * way;
+    for (let k = 0; k < m; k++) duals[k]! += z * inverse[row + k]!;
+    const left = basis[r]!;
+    if (left < this.n) this.place[left] = along[r]! * way > 0 ? AT_NOTHING : AT_UPPER;
+    this.place[j] = IN_BASIS;
+    basis[r] = j;
     this.value[r] = entered;
   }
 
@@ -178,30 +208,38 @@ class Tableau {
     return sum;
   }
 
-  solution(cost: Float64Array): Extract<Solution, { status: 'optimal' }> {
-    const { m, n } = this;
-    const x = new Float64Array(n);
-    for (let i = 0; i < m; i++) if (this.basis[i]! < n) x[this.basis[i]!] = this.value[i]!;
+  solution(): Extract<Solution, { status: 'optimal' }> {
+    const { m, n, basis, place, cost, lp: { upper } } = this;
+    const x = new Array<number>(n).fill(0);
+    for (let j = 0; j < n; j++) if (place[j] === AT_UPPER) x[j] = upper[j]!;
+    for (let i = 0; i < m; i++) if (basis[i]! < n) x[basis[i]!] = this.value[i]!;
     let value = 0;
-    for (let j = 0; j < n; j++) {
-      if (this.flipped[j]) x[j] = this.upper[j]! - x[j]!;
-      value += cost[j]! * x[j]!;
-    }
-    const duals = new Float64Array(m);
-    // An artificial column may have been turned round on its way out.
-    for (let i = 0; i < m; i++) duals[i] = -this.z[n + i]! * this.sign[i]! * (this.flipped[n + i] ? -1 : 1);
-    return { status: 'optimal', value, x, duals };
+    for (let j = 0; j < n; j++) value += cost[j]! * x[j]!;
+    this.price();
+    return { status: 'optimal', value, x, duals: [...this.duals] };
   }
+}
+
+const idle = new Map<number, Search>();
+function searchOf(rows: number): Search {
+  const search = idle.get(rows) ?? new Search(rows);
+  idle.set(rows, search);
+  return search;
+}
+
+let zeros = new Float64Array(128);
+/** Costs of the first phase: original columns cost nothing. */
+function nothing(columns: number): Float64Array {
+  if (zeros.length < columns) zeros = new Float64Array(2 * columns);
+  return zeros;
 }
 
 /** Solves a linear programme. Deterministic; throws only if it fails to come to an end. */
 export function solveProgramme(lp: LinearProgramme): Solution {
-  const tableau = new Tableau(lp);
-  tableau.price(new Float64Array(lp.columns), -1);
-  tableau.run();
-  if (tableau.infeasibility() > INFEASIBLE * (1 + lp.rows)) return { status: 'infeasible' };
-  // What is still artificial stays at nothing from now on.
-  tableau.upper.fill(0, lp.columns);
-  tableau.price(lp.cost, 0);
-  return tableau.run() ? tableau.solution(lp.cost) : { status: 'unbounded' };
+  const search = searchOf(lp.rows);
+  search.begin(lp);
+  search.run();
+  if (search.infeasibility() > INFEASIBLE * (1 + lp.rows)) return { status: 'infeasible' };
+  search.seek(lp.cost);
+  return search.run() ? search.solution() : { status: 'unbounded' };
 }
