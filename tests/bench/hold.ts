@@ -1,7 +1,9 @@
 import { assess, lineFactsOf } from '@/core/securement/assess';
-import { holdLimit, MOTIONS, motionAt, programmeOf } from '@/core/securement/hold/limit';
+import { HoldSearch } from '@/core/securement/hold/limit';
+import { MOTIONS, motionAt } from '@/core/securement/hold/programme';
 import { holdMap, MAP_DIRECTIONS, mapBox } from '@/core/securement/hold/map';
 import { holdProblem } from '@/core/securement/hold/load-model';
+import type { HoldProblem } from '@/core/securement/hold/problem';
 import { ruleInputOf } from '@/core/securement/rule-input';
 import { ruleSet } from '@/core/securement/rules';
 import type { Plan } from '@/core/exchange/plan';
@@ -36,6 +38,12 @@ function each(runs: readonly number[], ...works: readonly ((i: number) => unknow
   return times.map(median);
 }
 
+/** A whole map's directions from nothing, as a key pressed asks for them. */
+function sixteen(problem: HoldProblem): void {
+  const search = new HoldSearch(problem);
+  for (let i = 0; i < MAP_DIRECTIONS; i++) search.limit(motionAt((2 * Math.PI * i) / MAP_DIRECTIONS));
+}
+
 /** Hold map and assessment, and the general solver on the same programmes in the same run. */
 export async function benchHold(print: Print): Promise<void> {
   const plan = eightLinesOnBins();
@@ -44,9 +52,11 @@ export async function benchHold(print: Print): Promise<void> {
   const problem = holdProblem(input, plan.deck, mapBox(asked), { end: 'worst', present: true, cone: 'inscribed' })!;
   print(`hold map, ${MAP_DIRECTIONS} directions, 8 lines (median)`, `${each([5], () => holdMap(input, plan.deck, asked))[0]!.toFixed(2)} ms`);
   const solver = await loadSolver();
-  const programmes = Array.from({ length: 16 }, (_, i) => asRows(programmeOf(problem, motionAt((2 * Math.PI * i) / 16))));
-  const [own, general] = each([160, 16], (i) => holdLimit(problem, motionAt((2 * Math.PI * (i % 16)) / 16)), (i) => solver.maximum(programmes[i % 16]!)) as [number, number];
-  const agree = Math.abs(holdLimit(problem, MOTIONS.forward)!.heldG - solver.maximum(asRows(programmeOf(problem, MOTIONS.forward)))!);
+  const programmes = Array.from({ length: 16 }, (_, i) => asRows(new HoldSearch(problem).programme(motionAt((2 * Math.PI * i) / 16))));
+  const [map, general] = each([10, 16], () => sixteen(problem), (i) => solver.maximum(programmes[i % 16]!)) as [number, number];
+  const own = map / MAP_DIRECTIONS;
+  const search = new HoldSearch(problem);
+  const agree = Math.abs(search.limit(MOTIONS.forward)!.heldG - solver.maximum(asRows(search.programme(MOTIONS.forward)))!);
   print('one direction: own method, general solver, how many times faster', `${(own * 1000).toFixed(0)} µs, ${general.toFixed(2)} ms, ${Math.round(general / own)} times (they differ by ${agree.toExponential(0)})`);
   print('assess() with statics, 8 lines, traced (median)', `${each([5], () => assess(plan, new Map()))[0]!.toFixed(1)} ms`);
   const light: Plan = { ...plan, ruleSet: 'us-light' };

@@ -2,10 +2,11 @@
 import { beforeAll, describe, expect, it } from 'vitest';
 import { parsePlan } from '@/core/exchange/plan';
 import { lineFactsOf } from '@/core/securement/assess';
-import { CONE_FACETS, holdLimit, motionAt, programmeOf, UPWARD } from '@/core/securement/hold/limit';
+import { holdLimit, HoldSearch } from '@/core/securement/hold/limit';
+import { CONE_FACETS, motionAt, UPWARD } from '@/core/securement/hold/programme';
 import { holdProblem, type Look } from '@/core/securement/hold/load-model';
 import type { HoldProblem } from '@/core/securement/hold/problem';
-import { solveProgramme } from '@/core/securement/hold/simplex';
+import { Optimiser } from '@/core/securement/hold/simplex';
 import { ruleInputOf } from '@/core/securement/rule-input';
 import { ruleSet } from '@/core/securement/rules';
 import { asRows, loadSolver, type Solver } from './search/highs';
@@ -38,7 +39,7 @@ describe('limit analysis of random plans', () => {
     const seen = { held: 0, dragged: 0 };
     all.forEach((problem, i) => {
       const motion = i % 17 === 0 ? UPWARD : motionAt((2 * Math.PI * (i % 16)) / 16);
-      const [own, general] = [holdLimit(problem, motion), solver.maximum(asRows(programmeOf(problem, motion)))];
+      const [own, general] = [holdLimit(problem, motion), solver.maximum(asRows(new HoldSearch(problem).programme(motion)))];
       if (general === null || own === null) { expect([i, own]).toEqual([i, general]); seen.dragged += 1; return; }
       expect(Math.abs(own.heldG - general), `plan ${i}: ${own.heldG} and ${general}`).toBeLessThanOrEqual(1e-6 * Math.max(1, general));
       seen.held += 1;
@@ -48,8 +49,8 @@ describe('limit analysis of random plans', () => {
   }, 300_000);
   it('is a balance that the round cone allows: forces inside it, moments and forces nothing over', () => {
     for (const problem of all.filter((p) => p.body.cone === 'inscribed').slice(0, 400)) {
-      const lp = programmeOf(problem, motionAt(1));
-      const solved = solveProgramme(lp);
+      const lp = new HoldSearch(problem).programme(motionAt(1));
+      const solved = new Optimiser(lp).maximum();
       if (solved.status !== 'optimal') continue;
       for (let row = 0; row < lp.rows; row++) {
         let sum = -lp.right[row]!;
@@ -67,6 +68,19 @@ describe('limit analysis of random plans', () => {
         expect(Math.hypot(x, y)).toBeLessThanOrEqual(problem.body.friction * n * (1 + 1e-9) + 1e-9);
       });
     }
+  });
+  it('says the same whether a load is asked for one motion or for many in a row, dragged loads and boards included', () => {
+    let dragged = 0;
+    all.slice(0, 400).forEach((problem, i) => {
+      const search = new HoldSearch(problem);
+      for (const angleRad of [0, 1.5 * Math.PI, i, 0.5 * Math.PI, 0, Math.PI / 8]) {
+        const [many, one] = [search.limit(motionAt(angleRad)), holdLimit(problem, motionAt(angleRad))];
+        expect(many?.heldG ?? -1, `plan ${i} at ${angleRad}`).toBeCloseTo(one?.heldG ?? -1, 9);
+        if (one === null) dragged += 1;
+      }
+    });
+    expect(dragged).toBeGreaterThan(0);
+    expect(all.slice(0, 400).filter((p) => p.boards.length > 0).length).toBeGreaterThan(20);
   });
   it('the parts of what is held add up to it', () => {
     for (const problem of all.slice(0, 500)) {

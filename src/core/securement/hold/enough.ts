@@ -1,5 +1,6 @@
-import { holdLimit, type Motion, MOTIONS } from './limit';
+import { HoldSearch } from './limit';
 import type { HoldLine, HoldProblem } from './problem';
+import { MOTIONS } from './programme';
 import { DIRECTIONS } from '../schema';
 import type { StaticsBox } from '../rules/rule-set';
 
@@ -12,11 +13,10 @@ const withTension = (problem: HoldProblem, ids: ReadonlySet<string>, tensionN: n
   ({ ...problem, lines: problem.lines.map((l) => (ids.has(l.id) ? fixed(l, tensionN) : l)) });
 
 function holds(problems: readonly { readonly problem: HoldProblem; readonly box: StaticsBox }[], ids: ReadonlySet<string>, tensionN: number): boolean {
-  return problems.every(({ problem, box }) => DIRECTIONS.every((d) => {
-    const motion: Motion = MOTIONS[d];
-    const limit = holdLimit(withTension(problem, ids, tensionN), motion);
-    return limit !== null && limit.heldG >= box.requiredG[d] * (1 - 1e-9);
-  }));
+  return problems.every(({ problem, box }) => {
+    const search = new HoldSearch(withTension(problem, ids, tensionN));
+    return DIRECTIONS.every((d) => (search.limit(MOTIONS[d])?.heldG ?? -Infinity) >= box.requiredG[d] * (1 - 1e-9));
+  });
 }
 
 /**

@@ -1,6 +1,7 @@
 /** Statics of one load against closed forms. Source of every figure: statics, exact. */
 import { describe, expect, it } from 'vitest';
-import { holdLimit, MOTIONS, motionAt, UNLIMITED_G } from './limit';
+import { holdLimit } from './limit';
+import { MOTIONS, motionAt, UNLIMITED_G } from './programme';
 import type { HoldBoard, HoldLine, HoldProblem } from './problem';
 
 const W = 10_000;

@@ -1,6 +1,6 @@
 import type { Plan } from '../../exchange/plan';
 import type { RuleInput, StaticsAsked, StaticsBox } from '../rules/rule-set';
-import { motionAt } from './limit';
+import { motionAt } from './programme';
 import { type Mechanism, mechanismOf } from './mechanism';
 import { rowAlone, Statics } from './opinion';
 

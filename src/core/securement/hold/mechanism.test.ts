@@ -1,6 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { mechanismWords } from '../../../wording/mechanism';
-import { holdLimit, type Motion, MOTIONS, motionAt, UPWARD } from './limit';
+import { holdLimit } from './limit';
+import { type Motion, MOTIONS, motionAt, UPWARD } from './programme';
 import { mechanismOf } from './mechanism';
 import type { HoldBoard, HoldLine, HoldProblem } from './problem';
 

@@ -1,6 +1,7 @@
 import type { Direction } from '../schema';
-import type { HoldLimit, Motion } from './limit';
+import type { HoldLimit } from './limit';
 import type { HoldProblem } from './problem';
+import type { Motion } from './programme';
 
 /** Where on the load something lies, seen in plan. */
 export type Side = 'front' | 'rear' | 'left' | 'right';

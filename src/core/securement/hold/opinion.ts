@@ -4,10 +4,11 @@ import type { RuleInput, StaticsAsked, StaticsBox, TieDown } from '../rules/rule
 import { requirement } from '../rules/shared';
 import { type Deck, type Direction, DIRECTIONS } from '../schema';
 import type { TallyRow } from '../verdict';
-import { type HoldLimit, holdLimit, type Motion, MOTIONS, UNLIMITED_G, UPWARD } from './limit';
+import { type HoldLimit, HoldSearch } from './limit';
 import { holdProblem, isPlaced, isUnlike, type Look, type OffMiddle } from './load-model';
 import { type Mechanism, mechanismOf } from './mechanism';
 import type { HoldProblem } from './problem';
+import { type Motion, MOTIONS, UNLIMITED_G, UPWARD } from './programme';
 
 /** What statics say of one direction, beside what the rule says. */
 export interface StaticsRow {
@@ -73,7 +74,7 @@ export function rowAlone({ article: { rows, widthM, cgHeightM, heightM } }: Rule
 /** Statics of one plan, looked at from every end that is needed; problems are built once. */
 export class Statics {
   private readonly problems = new Map<string, HoldProblem | null>();
-  private readonly limits = new Map<HoldProblem, Map<Motion, HoldLimit | null>>();
+  private readonly limits = new Map<HoldProblem, { readonly search: HoldSearch; readonly known: Map<Motion, HoldLimit | null> }>();
 
   constructor(readonly input: RuleInput, readonly deck: Pick<Deck, 'lengthM' | 'widthM'>, readonly asked: StaticsAsked) {}
 
@@ -86,9 +87,9 @@ export class Statics {
 
   /** The limit of one direction; every question of this plan asks for some of them again. */
   private limit(problem: HoldProblem, motion: Motion): HoldLimit | null {
-    const known = this.limits.get(problem) ?? new Map<Motion, HoldLimit | null>();
-    this.limits.set(problem, known);
-    if (!known.has(motion)) known.set(motion, holdLimit(problem, motion));
+    const { search, known } = this.limits.get(problem) ?? { search: new HoldSearch(problem), known: new Map<Motion, HoldLimit | null>() };
+    this.limits.set(problem, { search, known });
+    if (!known.has(motion)) known.set(motion, search.limit(motion));
     return known.get(motion)!;
   }
 

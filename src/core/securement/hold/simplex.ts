@@ -38,65 +38,79 @@ const MOST_STEPS = 20_000;
 type Place = 0 | 1 | 2;
 const [AT_NOTHING, AT_UPPER, IN_BASIS]: readonly [Place, Place, Place] = [0, 1, 2];
 
-/** One search; used again for the next programme with as many rows, since making the arrays costs as much as the search. */
+/** Costs of the first phase: original columns cost nothing. */
+let noCost = new Float64Array(128);
+
+/** A basis with what belongs to it. */
+interface Stand {
+  readonly inverse: Float64Array;
+  readonly value: Float64Array;
+  readonly basis: readonly number[];
+  readonly place: readonly Place[];
+}
+
 class Search {
+  private readonly m: number;
+  private readonly n: number;
   /** B⁻¹, row after row. */
   private readonly inverse: Float64Array;
   /** Values of the basic variables. */
   private readonly value: Float64Array;
   /** Column of each row; n + i: the artificial column of row i. */
-  private readonly basis: Int32Array;
+  private readonly basis: number[];
+  private readonly place: Place[];
   /** B⁻¹ times the column that enters. */
   private readonly along: Float64Array;
   private readonly duals: Float64Array;
-  private place = new Uint8Array(128);
-  private lp!: LinearProgramme;
-  private n = 0;
-  private cost!: Float64Array;
+  private cost: Float64Array;
   /** Cost and upper bound of every artificial column. */
-  private artificialCost = 0;
-  private artificialUpper = 0;
+  private artificialCost = -1;
+  private artificialUpper = Infinity;
   private cursor = 0;
   /** Reduced cost of the column that was found to enter. */
   private gain = 0;
 
-  constructor(private readonly m: number) {
-    this.inverse = new Float64Array(m * m);
-    this.value = new Float64Array(m);
-    this.basis = new Int32Array(m);
-    this.along = new Float64Array(m);
-    this.duals = new Float64Array(m);
-  }
-
   /** Begins at the slack columns and, where a row has none, at an artificial one that costs. */
-  begin(lp: LinearProgramme): void {
-    const { m, inverse, value, basis } = this;
-    const { columns: n, right, slack } = lp;
-    this.lp = lp;
+  constructor(private readonly lp: LinearProgramme) {
+    const { rows: m, columns: n, right, slack } = lp;
+    this.m = m;
     this.n = n;
-    if (this.place.length < n) this.place = new Uint8Array(2 * n);
-    this.place.fill(AT_NOTHING);
-    inverse.fill(0);
+    // One array for all of them: making one costs as much as a step.
+    const all = new Float64Array(m * m + 3 * m);
+    this.inverse = all.subarray(0, m * m);
+    this.value = all.subarray(m * m, m * m + m);
+    this.along = all.subarray(m * m + m, m * m + 2 * m);
+    this.duals = all.subarray(m * m + 2 * m);
+    this.basis = new Array<number>(m).fill(0);
+    this.place = new Array<Place>(n).fill(AT_NOTHING);
+    if (noCost.length < n) noCost = new Float64Array(2 * n);
+    this.cost = noCost;
     for (let i = 0; i < m; i++) {
       const sign = right[i]! < 0 ? -1 : 1;
-      inverse[i * m + i] = sign;
-      value[i] = sign * right[i]!;
+      this.inverse[i * m + i] = sign;
+      this.value[i] = sign * right[i]!;
       const own = sign > 0 ? slack[i]! : -1;
-      basis[i] = own < 0 ? n + i : own;
+      this.basis[i] = own < 0 ? n + i : own;
       if (own >= 0) this.place[own] = IN_BASIS;
     }
-    this.cost = nothing(n);
-    this.artificialCost = -1;
-    this.artificialUpper = Infinity;
-    this.cursor = 0;
     this.price();
   }
 
-  /** From here on artificial columns stay at nothing, and these are the costs. */
-  seek(cost: Float64Array): void {
+  /** Where it stands, to come back to. */
+  stand(): Stand {
+    return { inverse: this.inverse.slice(), value: this.value.slice(), basis: [...this.basis], place: [...this.place] };
+  }
+
+  /** Goes back to a feasible place and looks for the best from there, at these costs; artificial columns stay at nothing. */
+  seek(from: Stand, cost: Float64Array, firstColumn: number): void {
+    this.inverse.set(from.inverse);
+    this.value.set(from.value);
+    for (let i = 0; i < this.m; i++) this.basis[i] = from.basis[i]!;
+    for (let j = 0; j < this.n; j++) this.place[j] = from.place[j]!;
     this.cost = cost;
     this.artificialCost = 0;
     this.artificialUpper = 0;
+    this.cursor = firstColumn;
     this.price();
   }
 
@@ -220,26 +234,24 @@ class Search {
   }
 }
 
-const idle = new Map<number, Search>();
-function searchOf(rows: number): Search {
-  const search = idle.get(rows) ?? new Search(rows);
-  idle.set(rows, search);
-  return search;
-}
+/**
+ * Finds one feasible place of a programme, and from there the best as often as it is asked. In between, cost and those
+ * columns may be changed that had an upper bound of 0 when it began.
+ */
+export class Optimiser {
+  private readonly search: Search;
+  private readonly start: Stand | null;
 
-let zeros = new Float64Array(128);
-/** Costs of the first phase: original columns cost nothing. */
-function nothing(columns: number): Float64Array {
-  if (zeros.length < columns) zeros = new Float64Array(2 * columns);
-  return zeros;
-}
+  constructor(private readonly lp: LinearProgramme) {
+    this.search = new Search(lp);
+    this.search.run();
+    this.start = this.search.infeasibility() > INFEASIBLE * (1 + lp.rows) ? null : this.search.stand();
+  }
 
-/** Solves a linear programme. Deterministic; throws only if it fails to come to an end. */
-export function solveProgramme(lp: LinearProgramme): Solution {
-  const search = searchOf(lp.rows);
-  search.begin(lp);
-  search.run();
-  if (search.infeasibility() > INFEASIBLE * (1 + lp.rows)) return { status: 'infeasible' };
-  search.seek(lp.cost);
-  return search.run() ? search.solution() : { status: 'unbounded' };
+  /** `firstColumn`: where the search begins to look for columns that help. Deterministic; throws only if it fails to come to an end. */
+  maximum(firstColumn = 0): Solution {
+    if (this.start === null) return { status: 'infeasible' };
+    this.search.seek(this.start, this.lp.cost, firstColumn);
+    return this.search.run() ? this.search.solution() : { status: 'unbounded' };
+  }
 }
