@@ -1,4 +1,5 @@
 'use client';
+import { memo } from 'react';
 import { Button as AriaButton } from 'react-aria-components/Button';
 import { Label as AriaLabel } from 'react-aria-components/Label';
 import { ListBox, ListBoxItem } from 'react-aria-components/ListBox';
@@ -22,10 +23,15 @@ export interface Choice<K extends string> {
   readonly name: string;
 }
 
-/** One of several. */
-export function Select<K extends string>({ label: text, value, choices, onChange, hideLabel }: {
-  label: string; value: K; choices: readonly Choice<K>[]; onChange: (id: K) => void; hideLabel?: boolean;
-}) {
+interface SelectProps<K extends string> {
+  readonly label: string;
+  readonly value: K;
+  readonly choices: readonly Choice<K>[];
+  readonly onChange: (id: K) => void;
+  readonly hideLabel?: boolean;
+}
+
+function OneOf<K extends string>({ label: text, value, choices, onChange, hideLabel }: SelectProps<K>) {
   return (
     <AriaSelect value={value} onChange={(key) => onChange(key as K)} {...(hideLabel ? { 'aria-label': text } : {})} style={{ minWidth: 0 }}>
       {hideLabel ? null : <FieldLabel>{text}</FieldLabel>}
@@ -34,3 +40,6 @@ export function Select<K extends string>({ label: text, value, choices, onChange
     </AriaSelect>
   );
 }
+
+/** One of several. Drawn again only when something of it changes: behind each stands a whole list. */
+export const Select = memo(OneOf) as typeof OneOf;

@@ -1,20 +1,21 @@
 'use client';
+import { memo } from 'react';
 import styled from 'styled-components';
-import type { DeckAnchor } from '@/core/securement/schema';
+import type { Deck, DeckAnchor } from '@/core/securement/schema';
 import { useMember } from '../frame/MemberContext';
 import { Button, IconButton } from '../kit/Button';
 import { FieldGrid, QuantityField, TextField } from '../kit/fields';
 import { RatingField } from './elementForms';
-import { freshId, type PlanEditor } from './usePlanner';
+import { freshId, type PlanHand } from './usePlanner';
 
 const Row = styled.li`border-top:var(--w-hair) solid var(--line);padding:8px 0;display:grid;grid-template-columns:minmax(0,1fr) 44px;gap:6px;align-items:start`;
 
-function AnchorRow({ anchor, editor }: { anchor: DeckAnchor; editor: PlanEditor }) {
+const AnchorRow = memo(function AnchorRow({ anchor, hand }: { anchor: DeckAnchor; hand: PlanHand }) {
   const { units } = useMember();
-  const set = (change: Partial<DeckAnchor>): void => editor.edit((p) => ({
+  const set = (change: Partial<DeckAnchor>): void => hand.edit((p) => ({
     ...p, deck: { ...p.deck, anchors: p.deck.anchors.map((a) => (a.id === anchor.id ? { ...a, ...change } : a)) },
   }), `anchor/${anchor.id}/${Object.keys(change).join()}`);
-  const remove = (): void => editor.edit((p) => ({ ...p, deck: { ...p.deck, anchors: p.deck.anchors.filter((a) => a.id !== anchor.id) } }));
+  const remove = (): void => hand.edit((p) => ({ ...p, deck: { ...p.deck, anchors: p.deck.anchors.filter((a) => a.id !== anchor.id) } }));
   return (
     <Row>
       <FieldGrid $min={92}>
@@ -27,15 +28,14 @@ function AnchorRow({ anchor, editor }: { anchor: DeckAnchor; editor: PlanEditor 
       <IconButton aria-label={`Remove anchor ${anchor.id}`} onPress={remove}>×</IconButton>
     </Row>
   );
-}
+});
 
 /** Deck size and its anchors as a compact table. */
-export function DeckAnchors({ editor }: { editor: PlanEditor }) {
+export const DeckAnchors = memo(function DeckAnchors({ deck, hand }: { deck: Deck; hand: PlanHand }) {
   const { units } = useMember();
-  const { deck } = editor.plan;
-  const set = (change: Partial<typeof deck>): void => editor.edit((p) => ({ ...p, deck: { ...p.deck, ...change } }), `deck/${Object.keys(change).join()}`);
-  const add = (): void => editor.edit((p) => ({
-    ...p, deck: { ...p.deck, anchors: [...p.deck.anchors, { id: freshId('A', p.deck.anchors), name: `ring ${freshId('A', p.deck.anchors)}`, fromFrontM: 1, fromCentreM: deck.widthM / 2, rating: { state: 'unrated' }, barDiameterM: null, surface: 'metal' }] },
+  const set = (change: Partial<typeof deck>): void => hand.edit((p) => ({ ...p, deck: { ...p.deck, ...change } }), `deck/${Object.keys(change).join()}`);
+  const add = (): void => hand.edit((p) => ({
+    ...p, deck: { ...p.deck, anchors: [...p.deck.anchors, { id: freshId('A', p.deck.anchors), name: `ring ${freshId('A', p.deck.anchors)}`, fromFrontM: 1, fromCentreM: p.deck.widthM / 2, rating: { state: 'unrated' }, barDiameterM: null, surface: 'metal' }] },
   }));
   return (
     <>
@@ -44,8 +44,8 @@ export function DeckAnchors({ editor }: { editor: PlanEditor }) {
         <QuantityField label="Length" dimension="length" unit={units.length} least={0.01} most={60} value={deck.lengthM} onChange={(v) => v !== null && set({ lengthM: v })} />
         <QuantityField label="Width" dimension="length" unit={units.length} least={0.01} most={60} value={deck.widthM} onChange={(v) => v !== null && set({ widthM: v })} />
       </FieldGrid>
-      <ul aria-label="Anchors of the deck">{deck.anchors.map((a) => <AnchorRow key={a.id} anchor={a} editor={editor} />)}</ul>
+      <ul aria-label="Anchors of the deck">{deck.anchors.map((a) => <AnchorRow key={a.id} anchor={a} hand={hand} />)}</ul>
       <Button onPress={add}>Add an anchor</Button>
     </>
   );
-}
+});

@@ -1,4 +1,5 @@
 'use client';
+import { memo } from 'react';
 import styled from 'styled-components';
 import type { Plan } from '@/core/exchange/plan';
 import type { LineFacts } from '@/core/securement/rule-input';
@@ -8,7 +9,7 @@ const Frame = styled.figure`display:block;& svg{display:block;width:100%;max-hei
 const PX = 100;
 
 /** Plan of deck, load, anchors and lines to scale, forward up. It reads; moving things comes with the drawn stage. */
-export function DeckSketch({ plan, lines }: { plan: Plan; lines: readonly LineFacts[] }) {
+export const DeckSketch = memo(function DeckSketch({ plan, lines }: { plan: Plan; lines: readonly LineFacts[] }) {
   const { deck, cargo } = plan;
   const [w, l] = [deck.widthM * PX, deck.lengthM * PX];
   const px = (x: number): number => -x * PX;
@@ -47,4 +48,4 @@ export function DeckSketch({ plan, lines }: { plan: Plan; lines: readonly LineFa
       </svg>
     </Frame>
   );
-}
+});

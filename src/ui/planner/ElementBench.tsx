@@ -18,7 +18,7 @@ import { ElementForm } from './elementForms';
 import { FromLibrary } from './FromLibrary';
 import { FromLocker } from './FromLocker';
 import { newElement } from './newElements';
-import type { PlanEditor } from './usePlanner';
+import { type PlanEditor, useEditor } from './usePlanner';
 import { ELEMENT_KINDS, wordKind } from './words';
 
 /** The whole bench is fetched when it is asked for. */
@@ -70,8 +70,9 @@ function AddElement({ line, index, editor, onAdded }: { line: Line; index: numbe
 }
 
 /** The picked element: what else could be here, ranked by what it does to the line; its own figures; order and removal. */
-export function ElementBench({ line, elementId, editor, onPick }: { line: Line; elementId: string; editor: PlanEditor; onPick: (id: string | null) => void }) {
+export function ElementBench({ line, elementId, onPick }: { line: Line; elementId: string; onPick: (id: string | null) => void }) {
   const { units } = useMember();
+  const editor = useEditor();
   const index = line.elements.findIndex((e) => e.id === elementId);
   const element = line.elements[index];
   const { plan } = editor;

@@ -1,4 +1,5 @@
 'use client';
+import { memo } from 'react';
 import styled from 'styled-components';
 import type { Finding } from '@/core/securement/verdict';
 import { wordFinding } from '@/wording/findings';
@@ -23,7 +24,7 @@ export function grouped(findings: readonly Finding[]): Finding[] {
 }
 
 /** What the rules and the lines have to say, gravest first, each with its clause. */
-export function Findings({ findings }: { findings: readonly Finding[] }) {
+export const Findings = memo(function Findings({ findings }: { findings: readonly Finding[] }) {
   const { units } = useMember();
   const sorted = grouped(findings).sort((a, b) => ORDER[a.effect] - ORDER[b.effect]);
   if (sorted.length === 0) return null;
@@ -37,4 +38,4 @@ export function Findings({ findings }: { findings: readonly Finding[] }) {
       ))}
     </ul>
   );
-}
+});

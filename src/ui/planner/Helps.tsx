@@ -1,11 +1,13 @@
 'use client';
+import { memo } from 'react';
 import styled from 'styled-components';
 import type { Change } from '@/core/securement/advice/one-change';
+import type { Verdict } from '@/core/securement/verdict';
 import { wordChange } from '@/wording/findings';
 import { useMember } from '../frame/MemberContext';
 import { Button } from '../kit/Button';
 import { VerdictMark } from '../kit/VerdictMark';
-import type { PlanEditor } from './usePlanner';
+import type { PlanHand } from './usePlanner';
 
 const Strip = styled.section`display:grid;grid-template-columns:104px repeat(3,minmax(0,1fr));border-top:var(--w-rule) solid var(--ink);border-bottom:var(--w-rule) solid var(--ink);
   @media (max-width:760px){grid-template-columns:1fr}`;
@@ -17,9 +19,9 @@ const Row = styled.div`display:flex;align-items:center;gap:8px;flex-wrap:wrap;& 
 const NOT_APPLICABLE = new Set(['add-lines', 'enter-rating']);
 
 /** The single changes that help most, each with what the plan would then be. */
-export function Helps({ changes, fresh, editor }: { changes: readonly Change[]; fresh: boolean; editor: PlanEditor }) {
+export const Helps = memo(function Helps({ changes, fresh, verdict, hand }: { changes: readonly Change[]; fresh: boolean; verdict: Verdict; hand: PlanHand }) {
   const { units } = useMember();
-  if (editor.assessment.verdict === 'holds') return null;
+  if (verdict === 'holds') return null;
   return (
     <Strip aria-label="What would help most" aria-busy={!fresh}>
       <h2 style={{ padding: '8px 0' }}>What would help most</h2>
@@ -28,11 +30,11 @@ export function Helps({ changes, fresh, editor }: { changes: readonly Change[]; 
           <b>{wordChange(c, units)}</b>
           <Row>
             <VerdictMark verdict={c.verdict} />
-            {NOT_APPLICABLE.has(c.code) || editor.readOnly ? null : <Button $kind="quiet" isDisabled={!fresh} onPress={() => editor.edit(() => c.plan)} aria-label={`Do it: ${wordChange(c, units)}`}>Do it</Button>}
+            {NOT_APPLICABLE.has(c.code) || hand.readOnly ? null : <Button $kind="quiet" isDisabled={!fresh} onPress={() => hand.edit(() => c.plan)} aria-label={`Do it: ${wordChange(c, units)}`}>Do it</Button>}
           </Row>
         </Cell>
       ))}
       {changes.length === 0 ? <Cell>{fresh ? 'No single change is enough. Enter what is not known first, then add lines.' : 'Trying…'}</Cell> : null}
     </Strip>
   );
-}
+});

@@ -1,6 +1,6 @@
 'use client';
 import dynamic from 'next/dynamic';
-import { type ReactNode, useState } from 'react';
+import { memo, type ReactNode, useCallback, useState } from 'react';
 import { Button as AriaButton } from 'react-aria-components/Button';
 import styled from 'styled-components';
 import type { LineFacts } from '@/core/securement/rule-input';
@@ -23,7 +23,7 @@ import { ElementBench } from './ElementBench';
 import { loadEnd } from './newElements';
 import { OtherSchools } from './OtherSchools';
 import { StrengthLine } from './StrengthLine';
-import { freshId, type PlanEditor } from './usePlanner';
+import { freshId, type PlanHand, useEditor } from './usePlanner';
 import { wordRun, wordValue } from './words';
 
 /** Fetched when a meter is read. */
@@ -46,10 +46,10 @@ export function WorkingFigure({ working, text, title, onOpen, size = 18, roundin
   return <FigureButton data-working onPress={() => onOpen({ working, title, rounding, extra })} aria-label={`${title}: ${text}. Show working`}><Figure $size={size}>{text}</Figure></FigureButton>;
 }
 
-function Attach({ line, editor }: { line: Line; editor: PlanEditor }) {
+function Attach({ line, hand }: { line: Line; hand: PlanHand }) {
   const { units } = useMember();
   const attach = line.attach ?? { fromFrontM: 0, fromCentreM: 0, heightM: 0.5 };
-  const set = (change: Partial<typeof attach>): void => editor.editLine(line.id, (l) => ({ ...l, attach: { ...attach, ...change } }), `${line.id}/attach`);
+  const set = (change: Partial<typeof attach>): void => hand.editLine(line.id, (l) => ({ ...l, attach: { ...attach, ...change } }), `${line.id}/attach`);
   return (
     <FieldGrid>
       <QuantityField label="Holds the load, behind front edge" dimension="length" unit={units.length} most={60} value={attach.fromFrontM} onChange={(v) => v !== null && set({ fromFrontM: v })} />
@@ -61,9 +61,9 @@ function Attach({ line, editor }: { line: Line; editor: PlanEditor }) {
 
 const RESTRAINS = [{ id: 'forward', name: 'forward' }, { id: 'rearward', name: 'rearward' }, { id: 'left', name: 'to the left' }, { id: 'right', name: 'to the right' }] as const;
 
-function Angle({ line, editor }: { line: Line; editor: PlanEditor }) {
+function Angle({ line, hand }: { line: Line; hand: PlanHand }) {
   const { angle } = line;
-  const set = (next: Line['angle']): void => editor.editLine(line.id, (l) => ({ ...l, angle: next }), `${line.id}/angle`);
+  const set = (next: Line['angle']): void => hand.editLine(line.id, (l) => ({ ...l, angle: next }), `${line.id}/angle`);
   return (
     <FieldGrid $min={150}>
       <Select label="Angles" value={angle.by} choices={[{ id: 'anchors', name: 'from anchors and load' }, { id: 'entered', name: 'entered' }]}
@@ -83,8 +83,9 @@ function Angle({ line, editor }: { line: Line; editor: PlanEditor }) {
 
 const KIND_NAMES = { over: 'over the load', direct: 'direct to the load', loop: 'round the load' };
 
-function LineSettings({ line, editor }: { line: Line; editor: PlanEditor }) {
+function LineSettings({ line }: { line: Line }) {
   const { units } = useMember();
+  const editor = useEditor();
   const set = (change: Partial<Line>, key = `${line.id}/${Object.keys(change).join()}`): void => editor.editLine(line.id, (l) => ({ ...l, ...change }), key);
   // A line straight to the load ends there: its second end on the deck becomes a lug of the load.
   const endsFor = (next: Line['kind']): LineElement[] => {
@@ -101,25 +102,33 @@ function LineSettings({ line, editor }: { line: Line; editor: PlanEditor }) {
         <QuantityField label="Tension measured" dimension="force" unit={units.force} optional placeholder="computed" most={1e6} value={line.enteredPretensionN} onChange={(enteredPretensionN) => set({ enteredPretensionN, reading: null })} />
         <NumberField label="Settling, part of 1" value={line.settling} least={0} most={0.9} onChange={(settling) => set({ settling })} />
       </FieldGrid>
-      {line.kind === 'over' ? null : <Attach line={line} editor={editor} />}
-      <Angle line={line} editor={editor} />
+      {line.kind === 'over' ? null : <Attach line={line} hand={editor.hand} />}
+      <Angle line={line} hand={editor.hand} />
       <Check selected={line.temporary} onChange={(temporary) => set({ temporary })}>Temporary line: isolated damage may count</Check>
     </Settings>
   );
 }
 
+/** The element that is picked. */
+export interface Picked {
+  readonly lineId: string;
+  readonly elementId: string;
+}
+
 interface Props {
+  /** The newest; its facts follow as soon as typing leaves time. */
+  readonly line: Line;
   readonly facts: LineFacts;
   readonly number: number;
-  readonly editor: PlanEditor;
+  readonly hand: PlanHand;
   readonly picked: string | null;
-  readonly onPick: (elementId: string | null) => void;
+  readonly onPicked: (picked: Picked | null) => void;
   readonly onWorking: OpenWorking;
 }
 
-function LineActions({ line, number, editor, onSettings, onMeter }: { line: Line; number: number; editor: PlanEditor; onSettings: () => void; onMeter: () => void }) {
-  const copy = (): void => editor.edit((p) => ({ ...p, lines: [...p.lines, { ...line, elements: withoutGear(line.elements), id: freshId('l', p.lines), name: `${line.name.slice(0, 73)} (copy)` }] }));
-  const remove = (): void => editor.edit((p) => ({ ...p, lines: p.lines.filter((l) => l.id !== line.id) }));
+function LineActions({ line, number, hand, onSettings, onMeter }: { line: Line; number: number; hand: PlanHand; onSettings: () => void; onMeter: () => void }) {
+  const copy = (): void => hand.edit((p) => ({ ...p, lines: [...p.lines, { ...line, elements: withoutGear(line.elements), id: freshId('l', p.lines), name: `${line.name.slice(0, 73)} (copy)` }] }));
+  const remove = (): void => hand.edit((p) => ({ ...p, lines: p.lines.filter((l) => l.id !== line.id) }));
   return (
     <ActionMenu label={`Line ${number}: settings, copy, remove`} actions={[
       { id: 'settings', name: 'Settings', run: onSettings }, { id: 'meter', name: 'Read the meter', run: onMeter }, { id: 'copy', name: 'Copy', run: copy }, { id: 'remove', name: 'Remove', run: remove },
@@ -128,11 +137,13 @@ function LineActions({ line, number, editor, onSettings, onMeter }: { line: Line
 }
 
 /** One line of the plan: what it may carry, what tension it keeps, and the strength line. */
-export function LineCard({ facts, number, editor, picked, onPick, onWorking }: Props) {
+export const LineCard = memo(function LineCard({ line, facts, number, hand, picked, onPicked, onWorking }: Props) {
   const { units } = useMember();
   const [open, setOpen] = useState(false);
   const [meter, setMeter] = useState(false);
-  const { line, capacity, tension, shape, rope } = facts;
+  const { capacity, tension, shape, rope } = facts;
+  const onPick = useCallback((elementId: string | null): void => onPicked(elementId === null ? null : { lineId: line.id, elementId }), [onPicked, line.id]);
+  const onToggle = useCallback((elementId: string): void => onPick(picked === elementId ? null : elementId), [onPick, picked]);
   const wll = capacity.wll.value;
   const pull = tension.pretension.value;
   const f = (n: number): string => formatQuantity(n, 'force', units, 'capacity');
@@ -142,7 +153,7 @@ export function LineCard({ facts, number, editor, picked, onPick, onWorking }: P
       <Head>
         <Tag $hollow={wll === null}>{number}</Tag>
         <Label>WLL</Label>
-        <WorkingFigure working={capacity.wll} title={`WLL of line ${number}`} text={wll === null ? 'not known' : f(wll)} onOpen={onWorking} size={22} extra={<OtherSchools plan={editor.plan} line={line} />} />
+        <WorkingFigure working={capacity.wll} title={`WLL of line ${number}`} text={wll === null ? 'not known' : f(wll)} onOpen={onWorking} size={22} extra={<OtherSchools lineId={line.id} />} />
         <Title><h3>{line.name}</h3><Small>{wordRun(line, units)}{shape.routeLengthM ? `, ${wordValue(shape.routeLengthM, 'm', units)}` : ''}</Small></Title>
         <Kept>
           <WorkingFigure working={tension.pretension} title={`Tension kept by line ${number}`} text={pull === null ? 'tension not known' : `kept ${f(pull)}${wll ? `, ${Math.round((pull / wll) * 100)} % of it` : ''}`} onOpen={onWorking} size={14} />
@@ -150,14 +161,14 @@ export function LineCard({ facts, number, editor, picked, onPick, onWorking }: P
           {line.reading ? <Small suppressHydrationWarning>read {shortTime(line.reading.at)}, {line.reading.meter}</Small> : null}
           {tension.counted !== null && tension.ratio ? <Small>counted {formatNumber(tension.counted)} to 1, hauling {formatNumber(tension.ratio.value ?? 0)} to 1</Small> : null}
         </Kept>
-        {editor.readOnly ? null : <LineActions line={line} number={number} editor={editor} onSettings={() => setOpen(!open)} onMeter={() => setMeter(true)} />}
+        {hand.readOnly ? null : <LineActions line={line} number={number} hand={hand} onSettings={() => setOpen(!open)} onMeter={() => setMeter(true)} />}
       </Head>
-      {open ? <LineSettings line={line} editor={editor} /> : null}
+      {open ? <LineSettings line={line} /> : null}
       {line.elements.length === 0 ? <p>This line is empty. <Button $kind="quiet" onPress={add}>Begin with an anchor</Button></p> : null}
-      <StrengthLine facts={facts} units={units} pickedElement={picked} onPick={(id) => onPick(picked === id ? null : id)} />
+      <StrengthLine facts={facts} units={units} pickedElement={picked} onPick={onToggle} />
       {meter ? <MeterPanel line={line.name} expected={{ hauledN: tension.hauled.value ?? 0, keptN: tension.kept.value ?? 0, settling: line.settling }} recorded={line.reading ? [line.reading] : []} canRecord onClose={() => setMeter(false)}
-        onRecord={(reading) => editor.editLine(line.id, (l) => ({ ...l, reading, enteredPretensionN: Math.max(0, reading.tensionN) }))} /> : null}
-      {picked !== null ? <ElementBench key={picked} line={line} elementId={picked} editor={editor} onPick={onPick} /> : null}
+        onRecord={(reading) => hand.editLine(line.id, (l) => ({ ...l, reading, enteredPretensionN: Math.max(0, reading.tensionN) }))} /> : null}
+      {picked !== null ? <ElementBench key={picked} line={line} elementId={picked} onPick={onPick} /> : null}
     </Card>
   );
-}
+});

@@ -1,5 +1,5 @@
 'use client';
-import { memo, type ReactNode } from 'react';
+import { type ComponentProps, memo, type ReactNode, useCallback } from 'react';
 import { Button as AriaButton } from 'react-aria-components/Button';
 import { Disclosure, DisclosurePanel } from 'react-aria-components/Disclosure';
 import { Heading } from 'react-aria-components/Heading';
@@ -8,7 +8,7 @@ import type { Plan } from '@/core/exchange/plan';
 import { KNOT_SCHOOL_CHOICES } from '@/core/knot/efficiency';
 import { SCHOOL_IDS, SCHOOLS } from '@/core/rope/schools';
 import { FRICTION_PAIR_IDS, FRICTION_PAIRS, SURFACE_CEILING, type FrictionPairId, type SurfaceState } from '@/core/securement/friction';
-import { type Cargo, COMMODITIES, COMMODITY_IDS, DIRECTIONS, type Strength } from '@/core/securement/schema';
+import { type Cargo, COMMODITIES, COMMODITY_IDS, type Deck, type Direction, DIRECTIONS, type Strength } from '@/core/securement/schema';
 import { formatQuantity } from '@/core/units';
 import { useHoldMap } from '@/workers/useHoldMap';
 import { useMember } from '../frame/MemberContext';
@@ -19,7 +19,7 @@ import { DeckAnchors } from './DeckAnchors';
 import { DeckSketch } from './DeckSketch';
 import { handUnit } from '../bench/strandWords';
 import { HoldMapView } from './HoldMapView';
-import type { PlanEditor } from './usePlanner';
+import type { PlanEditor, PlanHand } from './usePlanner';
 
 const Part = styled(Disclosure)`border-top:var(--w-hair) solid var(--line)`;
 const Toggle = styled(AriaButton)`display:flex;align-items:center;gap:8px;width:100%;min-height:var(--hit);border:0;background:none;color:var(--ink);text-align:left;cursor:pointer;font:680 15px/1.2 var(--font-figure);font-stretch:90%;padding:0;
@@ -41,28 +41,47 @@ function Section({ title, summary, open = false, children }: { title: string; su
   );
 }
 
-function LoadFields({ editor }: { editor: PlanEditor }) {
+type SetCargo = (change: Partial<Cargo>) => void;
+/** Stays the same while the plan changes, so that a field is drawn again only when its own figure changes. */
+const useSetCargo = (hand: PlanHand): SetCargo =>
+  useCallback((change) => hand.edit((p) => ({ ...p, cargo: { ...p.cargo, ...change } }), `cargo/${Object.keys(change).join()}`), [hand]);
+
+type QuantityKey = 'massKg' | 'lengthM' | 'widthM' | 'heightM' | 'cgHeightM' | 'cgForwardM' | 'cgLeftM' | 'fromFrontM' | 'fromCentreM' | 'maxLineForceN';
+type CargoQuantityProps = Omit<ComponentProps<typeof QuantityField>, 'onChange'> & { readonly field: QuantityKey; readonly set: SetCargo };
+const CargoQuantity = memo(function CargoQuantity({ field, set, ...rest }: CargoQuantityProps) {
+  return <QuantityField {...rest} onChange={(v) => { if (v !== null || rest.optional) set({ [field]: v }); }} />;
+});
+
+const CargoName = memo(function CargoName({ name, set }: { name: string; set: SetCargo }) {
+  return <TextField label="What it is" value={name} onChange={(next) => set({ name: next.slice(0, 80) })} />;
+});
+
+const GOODS = COMMODITY_IDS.map((id) => ({ id, name: COMMODITIES[id].name }));
+const Goods = memo(function Goods({ commodity, set }: { commodity: Cargo['commodity']; set: SetCargo }) {
+  return <Select label="Goods" value={commodity} choices={GOODS} onChange={(next) => set({ commodity: next })} />;
+});
+
+function LoadFields({ cargo, hand }: { cargo: Cargo; hand: PlanHand }) {
   const { units } = useMember();
-  const { cargo } = editor.plan;
-  const set = (change: Partial<Cargo>): void => editor.edit((p) => ({ ...p, cargo: { ...p.cargo, ...change } }), `cargo/${Object.keys(change).join()}`);
-  const length = (label: string, key: 'lengthM' | 'widthM' | 'heightM') => (
-    <QuantityField label={label} dimension="length" unit={units.length} least={0.01} most={60} value={cargo[key]} onChange={(v) => v !== null && set({ [key]: v })} />
-  );
+  const set = useSetCargo(hand);
+  const length = { dimension: 'length', unit: units.length, set } as const;
   return (
     <>
       <FieldGrid>
-        <TextField label="What it is" value={cargo.name} onChange={(name) => set({ name: name.slice(0, 80) })} />
-        <QuantityField label="Mass" dimension="mass" unit={units.mass} optional least={0.1} most={100_000} value={cargo.massKg} onChange={(massKg) => set({ massKg })} />
-        {length('Length', 'lengthM')}{length('Width', 'widthM')}{length('Height', 'heightM')}
-        <QuantityField label="CG height" dimension="length" unit={units.length} optional least={0.01} most={60} value={cargo.cgHeightM} onChange={(cgHeightM) => set({ cgHeightM })} />
-        <QuantityField label="CG before the middle" dimension="length" unit={units.length} optional placeholder="in the middle" signed least={-cargo.lengthM / 2} most={cargo.lengthM / 2} value={cargo.cgForwardM} onChange={(cgForwardM) => set({ cgForwardM })} />
-        <QuantityField label="CG left of the middle" dimension="length" unit={units.length} optional placeholder="in the middle" signed least={-cargo.widthM / 2} most={cargo.widthM / 2} value={cargo.cgLeftM} onChange={(cgLeftM) => set({ cgLeftM })} />
-        <QuantityField label="Behind front edge" dimension="length" unit={units.length} most={60} value={cargo.fromFrontM} onChange={(v) => v !== null && set({ fromFrontM: v })} />
-        <QuantityField label="Left of the middle" dimension="length" unit={units.length} signed least={-10} most={10} value={cargo.fromCentreM} onChange={(v) => v !== null && set({ fromCentreM: v })} />
-        <QuantityField label="Most force a line" dimension="force" unit={units.force} optional placeholder="no limit" least={1} most={1e6} value={cargo.maxLineForceN} onChange={(maxLineForceN) => set({ maxLineForceN })} />
+        <CargoName name={cargo.name} set={set} />
+        <CargoQuantity field="massKg" label="Mass" dimension="mass" unit={units.mass} optional least={0.1} most={100_000} value={cargo.massKg} set={set} />
+        <CargoQuantity field="lengthM" label="Length" {...length} least={0.01} most={60} value={cargo.lengthM} />
+        <CargoQuantity field="widthM" label="Width" {...length} least={0.01} most={60} value={cargo.widthM} />
+        <CargoQuantity field="heightM" label="Height" {...length} least={0.01} most={60} value={cargo.heightM} />
+        <CargoQuantity field="cgHeightM" label="CG height" {...length} optional least={0.01} most={60} value={cargo.cgHeightM} />
+        <CargoQuantity field="cgForwardM" label="CG before the middle" {...length} optional placeholder="in the middle" signed least={-cargo.lengthM / 2} most={cargo.lengthM / 2} value={cargo.cgForwardM} />
+        <CargoQuantity field="cgLeftM" label="CG left of the middle" {...length} optional placeholder="in the middle" signed least={-cargo.widthM / 2} most={cargo.widthM / 2} value={cargo.cgLeftM} />
+        <CargoQuantity field="fromFrontM" label="Behind front edge" {...length} most={60} value={cargo.fromFrontM} />
+        <CargoQuantity field="fromCentreM" label="Left of the middle" {...length} signed least={-10} most={10} value={cargo.fromCentreM} />
+        <CargoQuantity field="maxLineForceN" label="Most force a line" dimension="force" unit={units.force} optional placeholder="no limit" least={1} most={1e6} value={cargo.maxLineForceN} set={set} />
         <NumberField label="Rows side by side" value={cargo.rows} least={1} most={10} onChange={(rows) => set({ rows: Math.round(rows) })} />
       </FieldGrid>
-      <Select label="Goods" value={cargo.commodity} choices={COMMODITY_IDS.map((id) => ({ id, name: COMMODITIES[id].name }))} onChange={(commodity) => set({ commodity })} />
+      <Goods commodity={cargo.commodity} set={set} />
     </>
   );
 }
@@ -70,10 +89,28 @@ function LoadFields({ editor }: { editor: PlanEditor }) {
 const SURFACES = Object.keys(SURFACE_CEILING).map((id) => ({ id: id as SurfaceState, name: { clean: 'dry and clean', unswept: 'not swept', icy: 'ice or grease' }[id] ?? id }));
 type FrictionChoice = FrictionPairId | 'entered' | 'no';
 
-function FrictionFields({ editor }: { editor: PlanEditor }) {
+type FrictionPart = Pick<Cargo, 'friction' | 'surface' | 'fullyContained'>;
+
+function Blocking({ direction, board, hand }: { direction: Direction; board: Deck['blocking'][Direction]; hand: PlanHand }) {
   const { units } = useMember();
-  const { cargo, deck } = editor.plan;
-  const set = (change: Partial<Cargo>): void => editor.edit((p) => ({ ...p, cargo: { ...p.cargo, ...change } }), 'friction');
+  const change = (next: Partial<typeof board>): void =>
+    hand.edit((p) => ({ ...p, deck: { ...p.deck, blocking: { ...p.deck.blocking, [direction]: { ...p.deck.blocking[direction], ...next } } } }), `blocking/${direction}`);
+  return (
+    <div>
+      <Check selected={board.touching} onChange={(touching) => change({ touching })}>Touches a board {direction === 'left' || direction === 'right' ? `on the ${direction}` : direction}</Check>
+      {board.touching ? (
+        <FieldGrid $min={150}>
+          <QuantityField label="The board takes" dimension="force" unit={units.force} optional most={5e6} value={board.capacityN} onChange={(capacityN) => change({ capacityN })} />
+          <QuantityField label="It reaches up" dimension="length" unit={units.length} optional placeholder="not measured" least={0.01} most={6} value={board.heightM} onChange={(heightM) => change({ heightM })} />
+        </FieldGrid>
+      ) : null}
+    </div>
+  );
+}
+
+const FrictionFields = memo(function FrictionFields({ friction, surface, fullyContained, blocking, hand }: FrictionPart & { blocking: Deck['blocking']; hand: PlanHand }) {
+  const cargo: FrictionPart = { friction, surface, fullyContained };
+  const set = (change: Partial<FrictionPart>): void => hand.edit((p) => ({ ...p, cargo: { ...p.cargo, ...change } }), 'friction');
   const choice: FrictionChoice = cargo.friction.known === 'pair' ? cargo.friction.pair : cargo.friction.known;
   const choose = (id: FrictionChoice): void => set({ friction: id === 'no' ? { known: 'no' } : id === 'entered' ? { known: 'entered', mu: 0.3 } : { known: 'pair', pair: id } });
   return (
@@ -84,25 +121,11 @@ function FrictionFields({ editor }: { editor: PlanEditor }) {
         {cargo.friction.known === 'entered' ? <NumberField label="Friction μ" value={cargo.friction.mu} least={0} most={1.5} onChange={(mu) => set({ friction: { known: 'entered', mu } })} /> : null}
         <Select label="Surface" value={cargo.surface} choices={SURFACES} onChange={(surface) => set({ surface })} />
       </FieldGrid>
-      {DIRECTIONS.map((d) => {
-        const board = deck.blocking[d];
-        const change = (next: Partial<typeof board>): void => editor.edit((p) => ({ ...p, deck: { ...p.deck, blocking: { ...p.deck.blocking, [d]: { ...board, ...next } } } }), `blocking/${d}`);
-        return (
-          <div key={d}>
-            <Check selected={board.touching} onChange={(touching) => change({ touching })}>Touches a board {d === 'left' || d === 'right' ? `on the ${d}` : d}</Check>
-            {board.touching ? (
-              <FieldGrid $min={150}>
-                <QuantityField label="The board takes" dimension="force" unit={units.force} optional most={5e6} value={board.capacityN} onChange={(capacityN) => change({ capacityN })} />
-                <QuantityField label="It reaches up" dimension="length" unit={units.length} optional placeholder="not measured" least={0.01} most={6} value={board.heightM} onChange={(heightM) => change({ heightM })} />
-              </FieldGrid>
-            ) : null}
-          </div>
-        );
-      })}
+      {DIRECTIONS.map((d) => <Blocking key={d} direction={d} board={blocking[d]} hand={hand} />)}
       <Check selected={cargo.fullyContained} onChange={(fullyContained) => set({ fullyContained })}>Fully contained by the body</Check>
     </>
   );
-}
+});
 
 export const KNOT_SCHOOL_NAMES = { lowest: 'the lowest of all', seamanship: 'seamanship', field: 'field', rescue: 'rope-rescue pull tests' };
 
@@ -120,26 +143,30 @@ export function StrengthFields({ strength, onChange }: { strength: Strength; onC
 }
 
 /** By itself, so that a map that comes in draws nothing else again. */
-function PlanHoldMap({ plan }: { plan: Plan }) {
+const PlanHoldMap = memo(function PlanHoldMap({ plan }: { plan: Plan }) {
   const hold = useHoldMap(plan);
   return <HoldMapView map={hold.map} fresh={hold.fresh} plan={plan} />;
-}
+});
+
+const StrengthSection = memo(function StrengthSection({ strength, hand }: { strength: Strength; hand: PlanHand }) {
+  return <StrengthFields strength={strength} onChange={(change) => hand.edit((p) => ({ ...p, strength: { ...p.strength, ...change } }), 'strength')} />;
+});
 
 /** The left side of the planner: the load, what it stands on, the deck, the schools. */
 export const LoadPanel = memo(function LoadPanel({ editor }: { editor: PlanEditor }) {
   const { units } = useMember();
-  const { plan } = editor;
+  const { plan, drawn, hand } = editor;
   const { cargo, deck } = plan;
   const mu = cargo.friction.known === 'pair' ? `μ ${FRICTION_PAIRS[cargo.friction.pair].mu}` : cargo.friction.known === 'entered' ? `μ ${cargo.friction.mu}` : 'friction not known';
   const unrated = deck.anchors.filter((a) => a.rating.state === 'unrated').length;
   return (
     <fieldset disabled={editor.readOnly} style={{ border: 0, padding: 0, minWidth: 0 }}>
-      <Pictures><DeckSketch plan={plan} lines={editor.assessment.lines} /><PlanHoldMap plan={plan} /></Pictures>
-      <Section title="Load" open={cargo.massKg === null} summary={cargo.massKg === null ? 'mass not known' : formatQuantity(cargo.massKg, 'mass', units)}><LoadFields editor={editor} /></Section>
-      <Section title="Friction and blocking" summary={mu}><FrictionFields editor={editor} /></Section>
-      <Section title="Deck and anchors" summary={`${deck.anchors.length} anchors${unrated ? `, ${unrated} unrated` : ''}`}><DeckAnchors editor={editor} /></Section>
+      <Pictures><DeckSketch plan={drawn} lines={editor.assessment.lines} /><PlanHoldMap plan={drawn} /></Pictures>
+      <Section title="Load" open={cargo.massKg === null} summary={cargo.massKg === null ? 'mass not known' : formatQuantity(cargo.massKg, 'mass', units)}><LoadFields cargo={cargo} hand={hand} /></Section>
+      <Section title="Friction and blocking" summary={mu}><FrictionFields friction={cargo.friction} surface={cargo.surface} fullyContained={cargo.fullyContained} blocking={deck.blocking} hand={hand} /></Section>
+      <Section title="Deck and anchors" summary={`${deck.anchors.length} anchors${unrated ? `, ${unrated} unrated` : ''}`}><DeckAnchors deck={deck} hand={hand} /></Section>
       <Section title="Rope strength" summary={SCHOOLS[plan.strength.school].name}>
-        <StrengthFields strength={plan.strength} onChange={(change) => editor.edit((p) => ({ ...p, strength: { ...p.strength, ...change } }), 'strength')} />
+        <StrengthSection strength={plan.strength} hand={hand} />
       </Section>
       <Section title="Name and notes" summary={plan.title}>
         <TextField label="Name of the plan" value={plan.title} onChange={(title) => title.trim() !== '' && editor.edit((p) => ({ ...p, title: title.slice(0, 120) }), 'title')} />

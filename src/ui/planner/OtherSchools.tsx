@@ -11,6 +11,7 @@ import { bare } from '@/core/working/working';
 import { useMember } from '../frame/MemberContext';
 import { Small } from '../kit/text';
 import { KNOT_SCHOOL_NAMES } from './LoadPanel';
+import { useEditor } from './usePlanner';
 import { wordValue } from './words';
 
 const Two = styled.div`display:grid;grid-template-columns:1fr 1fr;gap:24px;margin-top:18px;@media (max-width:600px){grid-template-columns:1fr}`;
@@ -26,7 +27,13 @@ function wllUnder(plan: Plan, line: Line, strength: Strength, byRules: boolean):
 }
 
 /** The same line by the other schools: of working load, and of knots. */
-export function OtherSchools({ plan, line }: { plan: Plan; line: Line }) {
+export function OtherSchools({ lineId }: { lineId: string }) {
+  const { plan } = useEditor();
+  const line = plan.lines.find((l) => l.id === lineId);
+  return line ? <Schools plan={plan} line={line} /> : null;
+}
+
+function Schools({ plan, line }: { plan: Plan; line: Line }) {
   const { units } = useMember();
   const { strength } = plan;
   const rows = useMemo(() => ({

@@ -1,5 +1,6 @@
 'use client';
 import Link from 'next/link';
+import { useCallback } from 'react';
 import styled, { css } from 'styled-components';
 import type { RuleSetId } from '@/core/exchange/plan';
 import { RULE_SETS, ruleSet } from '@/core/securement/rules';
@@ -12,7 +13,7 @@ import { Select } from '../kit/Select';
 import { Label, Small } from '../kit/text';
 import { verdictPattern } from '../kit/VerdictMark';
 import { headline } from './headline';
-import type { PlanEditor } from './usePlanner';
+import type { PlanEditor, PlanHand } from './usePlanner';
 
 const Head = styled.header`
   display:grid;grid-template-columns:minmax(0,392px) minmax(0,1fr) auto;gap:8px 16px;align-items:center;padding:10px 20px 4px;border-bottom:var(--w-rule) solid var(--ink);
@@ -31,6 +32,12 @@ const Say = styled.span`font-size:14.5px;line-height:1.3;padding:8px 0;@media (m
 const Actions = styled.div`display:flex;gap:8px;align-items:center`;
 const Side = styled.div`grid-column:1 / -1;display:flex;flex-wrap:wrap;align-items:center;gap:0 10px;& > :first-child{margin-right:auto}`;
 
+const RULE_CHOICES = RULE_SETS.map((r) => ({ id: r.id, name: r.name }));
+function Rules({ ruleSet: id, hand }: { ruleSet: RuleSetId; hand: PlanHand }) {
+  const choose = useCallback((next: RuleSetId): void => hand.edit((p) => ({ ...p, ruleSet: next })), [hand]);
+  return <Select<RuleSetId> label="Rules" value={id} choices={RULE_CHOICES} onChange={choose} />;
+}
+
 /** What it is, the verdict, and the actions that matter. */
 export function PlanHead({ editor, saved, alarm, onExport, onDuplicate, printHref, onKeys }: {
   editor: PlanEditor; saved: string; alarm: string | null; onExport: () => void; onDuplicate: () => void; printHref: string; onKeys: () => void;
@@ -47,7 +54,7 @@ export function PlanHead({ editor, saved, alarm, onExport, onDuplicate, printHre
           <Label><Link href="/loads">Loads</Link> / {viewer.crewName}</Label><h1>{plan.title}</h1>
           <Small>{cargo.massKg === null ? 'mass not known' : formatQuantity(cargo.massKg, 'mass', units)}, {size} {units.length}, {plan.deck.name}</Small>
         </div>
-        <Select<RuleSetId> label="Rules" value={plan.ruleSet} choices={RULE_SETS.map((r) => ({ id: r.id, name: r.name }))} onChange={(id) => editor.edit((p) => ({ ...p, ruleSet: id }))} />
+        <Rules ruleSet={plan.ruleSet} hand={editor.hand} />
       </Name>
       <Banner $v={assessment.verdict} role="status" data-verdict={assessment.verdict}>
         {assessment.verdict === 'holds' ? null : <Swatch $verdict={assessment.verdict} aria-hidden />}

@@ -1,6 +1,6 @@
 'use client';
 import { useRouter } from 'next/navigation';
-import { memo, useState } from 'react';
+import { useState } from 'react';
 import styled from 'styled-components';
 import { LOCKER_NOT_ASKED } from '@/core/securement/gear-facts';
 import { useAdvice } from '@/workers/useAdvice';
@@ -16,7 +16,7 @@ import { type OpenedWorking, WorkingSheet } from '../working/WorkingSheet';
 
 import { Findings } from './Findings';
 import { Helps } from './Helps';
-import { LineCard, type OpenWorking } from './LineCard';
+import { LineCard, type OpenWorking, type Picked } from './LineCard';
 import { LoadPanel } from './LoadPanel';
 import { LINE_MAKES, type LineMake, newLine } from './newElements';
 import { PlanConflict } from './PlanConflict';
@@ -24,7 +24,7 @@ import { PlanHead } from './PlanHead';
 import { TagRead } from './TagRead';
 import { Tally } from './Tally';
 import type { FactEntries } from './useGearFacts';
-import { type PlanEditor, usePlanner } from './usePlanner';
+import { EditorProvider, type PlanEditor, usePlanner } from './usePlanner';
 
 const Columns = styled.div`
   display:grid;grid-template-columns:392px minmax(0,1fr);align-items:start;
@@ -36,8 +36,7 @@ const AddLine = styled.div`display:flex;gap:10px;align-items:flex-end;padding-to
 
 const PLANNER_KEYS = [['1 to 9', 'pick a line'], ['[  and  ]', 'walk the elements of the picked line'], ['/', 'find a load (in the list)']] as const;
 
-/** The element that is picked, and the working that is open. */
-interface Picked { readonly lineId: string; readonly elementId: string }
+/** The element that is picked. */
 function usePicking(editor: PlanEditor) {
   const [picked, setPicked] = useState<Picked | null>(null);
   const line = editor.plan.lines.find((l) => l.id === picked?.lineId);
@@ -56,13 +55,14 @@ function usePicking(editor: PlanEditor) {
   return { picked, setPicked, walk, pickLine };
 }
 
-/** Every line of the plan. It is most of what there is to draw, so advice that comes in or a save that is done must not draw it again. */
-const Lines = memo(function Lines({ editor, picked, onPicked, onWorking }: { editor: PlanEditor; picked: Picked | null; onPicked: (picked: Picked | null) => void; onWorking: OpenWorking }) {
-  return editor.assessment.lines.map((facts, i) => (
-    <LineCard key={facts.line.id} facts={facts} number={i + 1} editor={editor} picked={picked?.lineId === facts.line.id ? picked.elementId : null}
-      onPick={(elementId) => onPicked(elementId === null ? null : { lineId: facts.line.id, elementId })} onWorking={onWorking} />
-  ));
-});
+/** Every line of the plan. They are most of what there is to draw, so each is drawn again only when something of it changes. */
+function Lines({ editor, picked, onPicked, onWorking }: { editor: PlanEditor; picked: Picked | null; onPicked: (picked: Picked | null) => void; onWorking: OpenWorking }) {
+  const facts = new Map(editor.assessment.lines.map((f) => [f.line.id, f]));
+  return editor.plan.lines.map((line, i) => {
+    const known = facts.get(line.id);
+    return known ? <LineCard key={line.id} line={line} facts={known} number={i + 1} hand={editor.hand} picked={picked?.lineId === line.id ? picked.elementId : null} onPicked={onPicked} onWorking={onWorking} /> : null;
+  });
+}
 
 function NewLine({ editor }: { editor: PlanEditor }) {
   const [make, setMake] = useState<LineMake>('rope');
@@ -112,14 +112,14 @@ export function Planner({ stored, facts }: { stored: StoredPlan; facts: FactEntr
     resolve(which, theirs, which === 'theirs' ? theirs.document : null);
   };
   return (
-    <>
+    <EditorProvider value={editor}>
       <PlanHead editor={editor} saved={words} alarm={alarm ?? (save.state === 'not-kept' ? save.why : null)} printHref={`/loads/${stored.id}/print`} onKeys={() => setKeys(true)}
         onExport={() => keepJson(editor.plan.title, editor.plan)} onDuplicate={() => void duplicate()} />
       <Columns>
         <Left><LoadPanel editor={editor} /></Left>
         <Right>
           <Tally assessment={editor.assessment} onWorking={setWorking} />
-          <Helps changes={advice.changes} fresh={advice.fresh} editor={editor} />
+          <Helps changes={advice.changes} fresh={advice.fresh} verdict={editor.assessment.verdict} hand={editor.hand} />
           <Lines editor={editor} picked={picked} onPicked={setPicked} onWorking={setWorking} />
           {editor.readOnly ? null : <NewLine editor={editor} />}
           <section style={{ paddingTop: 20 }}><h2>What to know</h2><Findings findings={editor.assessment.findings} /></section>
@@ -129,6 +129,6 @@ export function Planner({ stored, facts }: { stored: StoredPlan; facts: FactEntr
       <TagRead editor={editor} picked={picked} />
       <KeysSheet keys={PLANNER_KEYS} open={keys} onClose={() => setKeys(false)} />
       {save.state === 'conflict' ? <PlanConflict mine={editor.plan} theirs={save.theirs} locker={editor.gear ?? LOCKER_NOT_ASKED} onKeep={(which) => settle(which, save.theirs)} /> : null}
-    </>
+    </EditorProvider>
   );
 }

@@ -1,5 +1,5 @@
 'use client';
-import type { CSSProperties } from 'react';
+import { type CSSProperties, memo } from 'react';
 import { Button as AriaButton } from 'react-aria-components/Button';
 import styled, { css } from 'styled-components';
 import type { KnotId } from '@/core/knot/knots';
@@ -125,7 +125,7 @@ const AmountAt = styled.span`position:absolute;left:50%;top:0;width:0;height:var
 const BarsScope = styled.div`--full:${BAR_PX}px;${NARROW}{--full:calc(100vw - 220px)}`;
 
 /** One securement as a rope from anchor to anchor: every element on it, under each what line tension it allows; the weakest flagged. */
-export function StrengthLine({ facts, units, pickedElement, onPick }: Props) {
+export const StrengthLine = memo(function StrengthLine({ facts, units, pickedElement, onPick }: Props) {
   const { places, governing, range } = facts.capacity;
   const scaleN = Math.max(1, (range.highN < 1e14 ? range.highN : 1000) * SCALE_OVER_WLL);
   const at = (n: number): CSSProperties => ({ '--at': `${Math.min(1, n / scaleN) * BAR_PX}px` }) as CSSProperties;
@@ -142,4 +142,4 @@ export function StrengthLine({ facts, units, pickedElement, onPick }: Props) {
       </Grid>
     </BarsScope>
   );
-}
+});

@@ -1,5 +1,5 @@
 'use client';
-import { useCallback, useMemo } from 'react';
+import { createContext, useCallback, useContext, useDeferredValue, useMemo } from 'react';
 import type { Plan } from '@/core/exchange/plan';
 import type { LineElement } from '@/core/line/gear';
 import { type Assessment, assess } from '@/core/securement/assess';
@@ -9,18 +9,28 @@ import { useHistory } from '../history';
 import type { LockerItem } from '../locker/useLockerList';
 import { type FactEntries, useGearFacts } from './useGearFacts';
 
-/** What views may do to a plan. `key` names the field being typed in. */
-export interface PlanEditor {
-  readonly plan: Plan;
-  readonly assessment: Assessment;
+/** What views may do to a plan; stays the same while it changes. `key` names the field being typed in. */
+export interface PlanHand {
   readonly readOnly: boolean;
-  /** What the locker says of the things on the lines; null while that is not known. */
-  readonly gear: GearFacts | null;
   /** Tells of a thing that is about to be put on a line, so that nobody has to ask again. */
   learnGear(item: LockerItem): void;
   edit(change: (plan: Plan) => Plan, key?: string): void;
   editLine(lineId: string, change: (line: Line) => Line, key?: string): void;
   editElement(lineId: string, elementId: string, change: (element: LineElement) => LineElement, key?: string): void;
+}
+
+/**
+ * A plan that is being worked on. Forms and buttons go by `plan`, which is always the newest; what is drawn of it goes by
+ * `drawn` and `assessment`, which follow as soon as typing leaves time.
+ */
+export interface PlanEditor extends PlanHand {
+  readonly hand: PlanHand;
+  readonly plan: Plan;
+  readonly drawn: Plan;
+  /** Of `drawn`. */
+  readonly assessment: Assessment;
+  /** What the locker says of the things on the lines; null while that is not known. */
+  readonly gear: GearFacts | null;
   undo(): void;
   redo(): void;
   readonly canUndo: boolean;
@@ -31,7 +41,8 @@ export interface PlanEditor {
 export function usePlanner(initial: Plan, readOnly: boolean, firstFacts: FactEntries): PlanEditor {
   const { now: plan, edit: change, undo, redo, canUndo, canRedo } = useHistory(initial);
   const { facts: gear, learn: learnGear } = useGearFacts(plan, firstFacts);
-  const assessment = useMemo(() => assess(plan, gear ?? LOCKER_NOT_ASKED), [plan, gear]);
+  const drawn = useDeferredValue(plan);
+  const assessment = useMemo(() => assess(drawn, gear ?? LOCKER_NOT_ASKED), [drawn, gear]);
   const edit = useCallback((edited: (plan: Plan) => Plan, key: string | null = null) => {
     if (!readOnly) change(edited, key);
   }, [readOnly, change]);
@@ -39,8 +50,19 @@ export function usePlanner(initial: Plan, readOnly: boolean, firstFacts: FactEnt
     edit((p) => ({ ...p, lines: p.lines.map((l) => (l.id === id ? edited(l) : l)) }), key), [edit]);
   const editElement = useCallback((lineId: string, id: string, edited: (e: LineElement) => LineElement, key?: string) =>
     editLine(lineId, (l) => ({ ...l, elements: l.elements.map((e) => (e.id === id ? edited(e) : e)) }), key), [editLine]);
-  return useMemo(() => ({ plan, assessment, readOnly, gear, learnGear, edit, editLine, editElement, undo, redo, canUndo, canRedo }),
-    [plan, assessment, readOnly, gear, learnGear, edit, editLine, editElement, undo, redo, canUndo, canRedo]);
+  const hand = useMemo(() => ({ readOnly, learnGear, edit, editLine, editElement }), [readOnly, learnGear, edit, editLine, editElement]);
+  return useMemo(() => ({ ...hand, hand, plan, drawn, assessment, gear, undo, redo, canUndo, canRedo }),
+    [hand, plan, drawn, assessment, gear, undo, redo, canUndo, canRedo]);
+}
+
+const Editor = createContext<PlanEditor | null>(null);
+export const EditorProvider = Editor.Provider;
+
+/** The editor, for what is open inside a line: the line itself is drawn again only when something of it changes. */
+export function useEditor(): PlanEditor {
+  const editor = useContext(Editor);
+  if (!editor) throw new Error('Broken invariant: a line is drawn outside the planner');
+  return editor;
 }
 
 /** An id that no item of the list has. */
