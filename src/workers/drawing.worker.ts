@@ -10,7 +10,7 @@ let wanted = 0;
 let running = false;
 
 function show(body: DrawingUp['body'], rest: boolean): void {
-  const answer: DrawingAnswer = { protocol: PROTOCOL, at: body.at.slice(), strands: body.strands, drawn: form?.drawn ?? 0, rest };
+  const answer: DrawingAnswer = { protocol: PROTOCOL, at: body.at.slice(), strands: body.strands, drawn: form?.drawn ?? 0, wanted, rest };
   self.postMessage(answer, { transfer: [answer.at.buffer] });
 }
 

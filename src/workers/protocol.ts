@@ -36,6 +36,8 @@ export interface DrawingAnswer {
   readonly strands: Body['strands'];
   readonly drawn: number;
   readonly rest: boolean;
+  /** The wish it follows. */
+  readonly wanted: number;
 }
 
 /** What the page asks of the cutting worker: a job, or to be content with what there is. */

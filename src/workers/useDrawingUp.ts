@@ -33,6 +33,7 @@ export function useDrawingUp(form: ShippedForm): DrawnUp {
   const [wanted, setWanted] = useState(0);
   const [body, setBody] = useState<Body>(() => shippedAt(form, 0));
   const [moving, setMoving] = useState(false);
+  const latest = useRef(0);
   useEffect(() => () => { worker.current?.terminate(); worker.current = null; }, [form]);
 
   const start = useCallback((): Worker => {
@@ -40,7 +41,8 @@ export function useDrawingUp(form: ShippedForm): DrawnUp {
     made.onmessage = ({ data }: MessageEvent<DrawingAnswer>) => {
       if (data.protocol !== PROTOCOL) return;
       setBody({ at: data.at, strands: data.strands, free: new Uint8Array(data.at.length / 3), fixtures: form.fixtures, lifts: [], sides: [] });
-      setMoving(!data.rest);
+      // At rest for an earlier wish is not at rest.
+      setMoving(!data.rest || data.wanted !== latest.current);
     };
     made.postMessage({ protocol: PROTOCOL, kind: 'form', form } satisfies DrawingRequest);
     return made;
@@ -48,6 +50,7 @@ export function useDrawingUp(form: ShippedForm): DrawnUp {
 
   const draw = useCallback((next: number): void => {
     setWanted(next);
+    latest.current = next;
     if (stillWanted() || typeof Worker === 'undefined') {
       setBody(shippedAt(form, next));
       return;

@@ -31,18 +31,18 @@ describe('a tying run', () => {
     expect(await drawing(page)).not.toBe(first);
     for (const n of [3, 4, 5]) { await page.keyboard.press('ArrowRight'); await untilStep(page, n); }
     // The last step is the knot drawn up: the rope moves and comes to rest shorter than it was.
-    await page.waitForFunction(() => document.querySelector('input[type=range]')?.getAttribute('value') === '1');
+    const stands = (at: string): Promise<unknown> => page.waitForFunction((v) => document.querySelector('input[type=range]')?.getAttribute('value') === v && document.querySelector('[data-moving=false]') !== null, {}, at);
+    await stands('1');
     await page.keyboard.press('ArrowLeft');
     await untilStep(page, 4);
     await page.focus('input[type=range]');
     await page.keyboard.press('End');
     await untilStep(page, 5);
-    await page.waitForFunction(() => document.querySelector('input[type=range]')?.getAttribute('value') === '1');
+    await stands('1');
     const tight = await drawing(page);
-    await page.focus('input[type=range]');
     await page.keyboard.press('Home');
-    await page.waitForFunction(() => document.querySelector('input[type=range]')?.getAttribute('value') === '0');
-    await page.waitForFunction((t) => document.querySelector('svg[data-knot-picture]')!.innerHTML !== t, {}, tight);
+    await stands('0');
+    expect(await drawing(page)).not.toBe(tight);
     await page.evaluate(() => [...document.querySelectorAll('button')].find((b) => b.textContent === 'facing me')!.focus());
     const before = await drawing(page);
     await page.keyboard.press('Enter');

@@ -129,7 +129,7 @@ export function Stage({ stage }: { stage: StageData }) {
       {forms.length > 1 ? <Forms aria-label="Ways to tie it">{forms.map((f) => <Link key={f.id} href={`/knots/${facts.id}?form=${f.id}`} aria-current={f.id === form.id ? 'page' : undefined}>{f.name}</Link>)}<Label>{form.note}</Label></Forms> : null}
       <Body>
         <StepList state={state} />
-        <Middle>
+        <Middle data-moving={state.moving}>
           <Look state={state} turning={turning} thickness={thickness} look={look} />
           <Now><b aria-hidden>{state.step + 1}</b><p role="status">{now.say}</p>
             <Actions><Button aria-label="Step back" isDisabled={state.step === 0} onPress={() => state.show(state.step - 1)}>‹</Button><Button aria-label="Next step" isDisabled={state.step === form.steps.length - 1} onPress={() => state.show(state.step + 1)}>›</Button></Actions></Now>
