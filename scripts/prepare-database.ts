@@ -1,98 +1,11 @@
-import { readdirSync, readFileSync } from 'node:fs';
-import path from 'node:path';
-import { fileURLToPath } from 'node:url';
-import { z } from 'zod';
-import { happeningSchema } from '@/core/gear/events';
-import { GEAR_FORMAT, GEAR_VERSION, gearSchema, startSchema } from '@/core/gear/gear';
-import { type Plan, parsePlan } from '@/core/exchange/plan';
-import { parseRigging } from '@/core/exchange/rigging';
-import type { Result } from '@/core/result';
-import { strengthSchema } from '@/core/securement/schema';
 import { migrate } from '@/db/migrate';
-import { type Database, pool, transaction } from '@/db/pool';
-import { anyCrew, insertCrew, insertMember, type Member, membersOfCrew, ROLES } from '@/db/queries/crews';
-import { gearByCode } from '@/db/queries/gear';
-import { insertPlan } from '@/db/queries/plans';
-import { insertRigging } from '@/db/queries/riggings';
-import { enterGear, recordGear } from '@/server/gear';
-import { hashPassword } from '@/server/session';
+import { pool, transaction } from '@/db/pool';
+import { anyCrew } from '@/db/queries/crews';
+import { loadDemo } from './lib/demo';
 
 /** Brings the database up to date; with --demo loads the demo when the database is empty. */
-
-const DEMO = fileURLToPath(new URL('../demo', import.meta.url));
-const read = (file: string): unknown => JSON.parse(readFileSync(path.join(DEMO, file), 'utf8'));
-const peopleSchema = z.object({
-  password: z.string(), crews: z.array(z.object({ name: z.string(), people: z.array(z.tuple([z.string(), z.enum(ROLES)])) })),
-});
-const fileSchema = z.object({ crew: z.string(), plan: z.unknown().optional(), rigging: z.unknown().optional() });
-
-interface Home { readonly crewId: string; readonly memberId: string }
-
-/** Keeps every document of a folder in its crew. */
-async function loadFolder<D>(folder: 'plans' | 'riggings', crews: ReadonlyMap<string, Home>, parse: (input: unknown) => Result<D>, keep: (home: Home, document: D) => Promise<unknown>): Promise<void> {
-  for (const file of readdirSync(path.join(DEMO, folder)).sort().reverse()) {
-    const { crew, plan, rigging } = fileSchema.parse(read(`${folder}/${file}`));
-    const parsed = parse(plan ?? rigging);
-    const home = crews.get(crew);
-    if (!parsed.ok || !home) throw new Error(`demo/${folder}/${file}: ${parsed.ok ? `no crew ${crew}` : JSON.stringify(parsed.issues)}`);
-    await keep(home, parsed.value);
-  }
-}
-
-const DAY_MS = 86_400_000;
-const lockerSchema = z.object({
-  items: z.array(z.object({
-    crew: z.string(), gear: z.record(z.string(), z.unknown()), start: startSchema, boughtDaysAgo: z.number().nullable(), firstUsedDaysAgo: z.number().nullable(), enteredDaysAgo: z.number(),
-    history: z.array(z.object({ daysAgo: z.number(), by: z.string(), body: happeningSchema })),
-  })),
-});
-
-/** The locker, with days counted back from today so that the demo never grows old. Its people record what its history says. */
-async function loadLocker(db: Database, crews: ReadonlyMap<string, Home>): Promise<void> {
-  const ago = (days: number): Date => new Date(Date.now() - days * DAY_MS);
-  const day = (days: number | null): string | null => days === null ? null : ago(days).toISOString().slice(0, 10);
-  for (const { crew, gear, start, boughtDaysAgo, firstUsedDaysAgo, enteredDaysAgo, history } of lockerSchema.parse(read('locker.json')).items) {
-    const home = crews.get(crew);
-    const members = new Map((await membersOfCrew(db, home!.crewId, 0)).map((m): [string, Member] => [m.name, m]));
-    const document = gearSchema.parse({ format: GEAR_FORMAT, version: GEAR_VERSION, ...gear, boughtOn: day(boughtDaysAgo), firstUsedOn: day(firstUsedDaysAgo) });
-    const { id } = await enterGear(db, [...members.values()].find((m) => m.id === home!.memberId)!, { gear: document, start }, ago(enteredDaysAgo), false);
-    for (const { daysAgo, by, body } of history) await recordGear(db, members.get(by)!, id, body, ago(daysAgo));
-  }
-}
-
-/** Ropes of a plan that wear a tag of the locker are those of the locker. */
-async function withGear(db: Database, crewId: string, plan: Plan): Promise<Plan> {
-  const lines = [];
-  for (const line of plan.lines) {
-    const elements = [];
-    for (const e of line.elements) {
-      const tag = e.kind === 'rope' ? e.rope.tag : e.kind === 'webbing' || e.kind === 'chain' ? e.tag : '';
-      const gear = tag === '' ? null : await gearByCode(db, crewId, tag);
-      elements.push(gear && 'gearId' in e ? { ...e, gearId: gear.id, ...(e.kind === 'rope' ? { lengthM: gear.standing.remainingM } : {}) } : e);
-    }
-    lines.push({ ...line, elements });
-  }
-  return { ...plan, lines };
-}
-
-async function loadDemo(db: Database): Promise<void> {
-  const people = peopleSchema.parse(read('people.json'));
-  const passwordHash = await hashPassword(people.password);
-  const crews = new Map<string, Home>();
-  for (const crew of people.crews) {
-    const crewId = await insertCrew(db, { name: crew.name, strength: strengthSchema.parse({}), demo: true });
-    for (const [name, role] of crew.people) {
-      const memberId = await insertMember(db, crewId, { name, role, passwordHash, demo: true });
-      if (!crews.has(crew.name)) crews.set(crew.name, { crewId, memberId });
-    }
-  }
-  await loadLocker(db, crews);
-  await loadFolder('plans', crews, parsePlan, async (home, plan) => insertPlan(db, home.crewId, home.memberId, await withGear(db, home.crewId, plan)));
-  await loadFolder('riggings', crews, parseRigging, (home, rigging) => insertRigging(db, home.crewId, home.memberId, rigging));
-}
-
 const url = process.env['DATABASE_URL'];
 if (!url) throw new Error('DATABASE_URL is not set');
 await migrate(url);
-if (process.argv.includes('--demo') && !(await anyCrew(pool()))) await transaction(loadDemo);
+if (process.argv.includes('--demo') && !(await anyCrew(pool()))) await transaction((db) => loadDemo(db));
 await pool().end();

@@ -15,12 +15,12 @@ async function picture(name: string, options: Parameters<typeof Person.at>[1], s
   await p.leave();
 }
 const plan = (title: string, more: (p: Person) => Promise<void> = async () => {}) => async (p: Person): Promise<void> => {
-  await p.stepInAs('Ilse Varrow');
+  await p.comeInAs('Ilse Varrow');
   await p.openPlan(title);
   await more(p);
 };
 
-await picture('loads', {}, (p) => p.stepInAs('Ilse Varrow'));
+await picture('loads', {}, (p) => p.comeInAs('Ilse Varrow'));
 await picture('planner', {}, plan('Carousel crate'));
 await picture('planner-night', { theme: 'night' }, plan('Carousel crate'));
 await picture('strength-line', {}, plan('Carousel crate', async (p) => {
@@ -30,7 +30,7 @@ await picture('strength-line', {}, plan('Carousel crate', async (p) => {
 await picture('working', {}, plan('Carousel crate', (p) => p.clickText('WLL of line 1')));
 await picture('print', { height: 1000 }, plan('Apple bins', async (p) => p.goto(`${new URL(p.page.url()).pathname}/print`)));
 const knot = (path: string, more: (p: Person) => Promise<void> = async () => {}) => async (p: Person): Promise<void> => {
-  await p.stepInAs('Ilse Varrow');
+  await p.comeInAs('Ilse Varrow');
   await p.goto(path);
   await more(p);
 };
@@ -46,7 +46,7 @@ await picture('bench-compare', {}, knot('/bench/compare', async (p) => { await p
 await picture('bench-span', {}, knot('/bench/spans'));
 /** A page of the locker as its keeper sees it; a path may name a thing by its tag. */
 const locker = (path: string, more: (p: Person) => Promise<void> = async () => {}) => async (p: Person): Promise<void> => {
-  await p.stepInAs('Sunniva Dale');
+  await p.comeInAs('Sunniva Dale');
   const [, tag, rest] = /^tag:([^/]+)(.*)$/.exec(path) ?? [];
   await p.goto(tag ? `/locker/${(await p.api('GET', `/tags/${tag}`)).json['id'] as string}${rest ?? ''}` : path);
   await more(p);

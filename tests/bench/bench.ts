@@ -20,6 +20,7 @@ import { pool } from '@/db/pool';
 import { ALL_GEAR, gearPage, type GearQuery, ropesForLength } from '@/db/queries/gear-list';
 import { planPage } from '@/db/queries/plans';
 import { launch, Person } from '../support/browser';
+import { countPictures } from '../support/stage';
 import { foundCrew, request } from '../support/api';
 import { fileOf } from '../../scripts/knots/forms';
 import { demoDocument, demoLocker, demoPlan, judge } from '../support/demo';
@@ -184,8 +185,7 @@ function benchTension(): void {
 async function benchPulling(): Promise<void> {
   const browser = await launch();
   const person = await Person.at(browser);
-  await person.stepInAs('Ilse Varrow');
-  await person.goto('/bench');
+  await person.stepInAs('Ilse Varrow', '/bench');
   await person.page.evaluate(() => {
     const w = window as unknown as { long: number[]; frames: number[] };
     [w.long, w.frames] = [[], []];
@@ -198,6 +198,32 @@ async function benchPulling(): Promise<void> {
   await person.page.keyboard.up('p');
   const { perS, longest } = await person.page.evaluate(() => { const { long, frames } = window as unknown as { long: number[]; frames: number[] }; return { perS: ((frames.length - 1) * 1000) / (frames.at(-1)! - frames[0]!), longest: Math.max(0, ...long) }; });
   print('pulling on the bench', `${perS.toFixed(0)} pictures a second, longest task ${longest === 0 ? 'under 50' : longest.toFixed(0)} ms`);
+  await browser.close();
+}
+
+/** A knot drawn up on its stage: pictures a second, and how soon the first step is seen by who comes with nothing cached. */
+async function benchStage(): Promise<void> {
+  const browser = await launch();
+  const person = await Person.at(browser);
+  await countPictures(person.page);
+  await person.stepInAs('Ilse Varrow', '/knots/bowline');
+  await person.page.focus('input[type=range]');
+  await person.page.keyboard.press('End');
+  await person.page.waitForFunction(() => (window as unknown as { times: number[] }).times.length > 8);
+  await person.page.waitForSelector('[data-moving=false]');
+  const times = await person.page.evaluate(() => (window as unknown as { times: number[] }).times);
+  const gaps = times.slice(1).map((t, i) => t - times[i]!);
+  print('drawing a bowline up on its stage', `${(1000 / percentile(gaps, 0.5)).toFixed(0)} pictures a second`);
+  const cookies = await person.context.cookies();
+  const paints = [];
+  for (let i = 0; i < 5; i++) {
+    const fresh = await Person.at(browser);
+    await fresh.context.setCookie(...cookies);
+    await fresh.goto('/knots/alpine-butterfly');
+    paints.push(await fresh.page.evaluate(() => performance.getEntriesByName('first-contentful-paint')[0]!.startTime));
+    await fresh.leave();
+  }
+  print('first step seen on a cold page', spread(paints));
   await browser.close();
 }
 
@@ -236,5 +262,6 @@ await benchLocker();
 benchCutting();
 await benchPages();
 await benchPulling();
+await benchStage();
 await benchTyping(print);
 await pool().end();

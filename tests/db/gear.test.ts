@@ -1,5 +1,5 @@
 import type pg from 'pg';
-import { afterAll, beforeAll, describe, expect, it } from 'vitest';
+import { afterAll, beforeAll, describe, expect, it, vi } from 'vitest';
 import { INSPECTION_CHECKS } from '@/core/inspection/checks';
 import { type Gear, gearSchema, startSchema } from '@/core/gear/gear';
 import { monthsLater } from '@/core/gear/due';
@@ -136,7 +136,7 @@ describe('plans and the locker', () => {
     await transaction(async (c) => {
       const admitted = await admitGear(c, ours.crewId, { ...planWith(id), title: 'Takes HELD' }, plan.document);
       retiring = record(id, { kind: 'retired', reason: 'burnt' }).then(() => { retired = true; });
-      await new Promise((r) => setTimeout(r, 300));
+      await vi.waitFor(async () => expect((await pool.query('SELECT 1 FROM pg_stat_activity WHERE datname = current_database() AND wait_event_type = $1', ['Lock'])).rowCount).toBeGreaterThan(0), { timeout: 30_000 });
       expect(retired).toBe(false);
       await updatePlan(c, ours.crewId, ours.id, plan.id, 1, admitted);
     }, pool);

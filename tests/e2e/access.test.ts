@@ -85,12 +85,12 @@ describe('by keyboard only', () => {
     await tabTo('Edda Thorne');
     await page.keyboard.press('Enter');
     await page.waitForFunction(() => location.pathname === '/loads');
-    await page.waitForNetworkIdle({ idleTime: 300 });
+    await p.ready();
     if (await page.$('main[data-cautions=unread]')) { await page.waitForSelector('[role=dialog]'); await tabTo('I have read this'); await page.keyboard.press('Enter'); await page.waitForFunction(() => !document.querySelector('[role=dialog]')); }
     await tabTo('Plan a load');
     await page.keyboard.press('Enter');
     await page.waitForSelector('[data-verdict]');
-    await page.waitForNetworkIdle({ idleTime: 300 });
+    await p.ready();
     await tabTo('Mass');
     await page.keyboard.type('310 kg');
     await tabTo('Friction and blocking');

@@ -15,7 +15,7 @@ describe('a rigging in the library', () => {
     await p.clickText('Keep, export, import');
     await p.clickText('Keep in the library');
     await p.page.waitForFunction(() => /^\/bench\/[0-9a-f-]{36}$/.test(location.pathname));
-    await p.page.waitForNetworkIdle({ idleTime: 300 });
+    await p.ready();
     const id = p.page.url().split('/').at(-1)!;
     await p.clickText('Change the line');
     const title = `Stock trailer tackle ${Date.now()}`;

@@ -2,7 +2,7 @@ import type { Browser } from 'puppeteer-core';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { violations } from '../support/axe';
 import { atBench as open, handCentre, handPull, press, figures, until, untilFigures } from '../support/bench';
-import { launch, type Person } from '../support/browser';
+import { frames, launch, type Person } from '../support/browser';
 
 let browser: Browser;
 beforeAll(async () => { browser = await launch(); });
@@ -83,7 +83,7 @@ describe('the pull bench by keys', () => {
     await p.page.waitForFunction((n) => Number(/your hand ([\d.,]+)/.exec(document.querySelector('[data-pull-stage]')!.getAttribute('aria-label')!)![1]!.replace(',', '')) > n + 80, {}, start);
     await keyboard.up('p');
     const top = await handPull(p);
-    await new Promise((r) => setTimeout(r, 300));
+    await frames(p.page, 20);
     expect(await handPull(p)).toBe(top);
     await keyboard.down('Shift');
     await keyboard.down('p');
@@ -203,32 +203,5 @@ describe('side by side, spans, wraps', () => {
     await p.page.waitForSelector('[data-wraps=holds]');
     await p.choose('Wrapped as', 'prusik');
     await until(p, 'main', 'grip hitches slip before they break');
-  });
-});
-
-describe('speed', () => {
-  it('sixty pictures a second while pulling, no task over 50 ms', async () => {
-    const p = await atBench();
-    await new Promise((r) => setTimeout(r, 1500));
-    const runs: { perS: number; longest: number }[] = [];
-    for (let i = 0; i < 4; i++) {
-      await p.page.evaluate(() => {
-        const w = window as unknown as { long: number[]; frames: number[] };
-        w.long = [];
-        w.frames = [];
-        new PerformanceObserver((list) => { for (const e of list.getEntries()) w.long.push(e.duration); }).observe({ type: 'longtask' });
-        const frame = (t: number): void => { w.frames.push(t); if (w.frames.length < 400) requestAnimationFrame(frame); };
-        requestAnimationFrame(frame);
-      });
-      if (i % 2) await p.page.keyboard.down('Shift');
-      await p.page.keyboard.down('p');
-      await new Promise((r) => setTimeout(r, 2500));
-      await p.page.keyboard.up('p');
-      if (i % 2) await p.page.keyboard.up('Shift');
-      runs.push(await p.page.evaluate(() => { const { long, frames } = window as unknown as { long: number[]; frames: number[] }; return { perS: ((frames.length - 1) * 1000) / (frames.at(-1)! - frames[0]!), longest: Math.max(0, ...long) }; }));
-    }
-    // The best run counts: other programs on a shared machine only ever make it slower.
-    expect(Math.max(...runs.map((r) => r.perS)), JSON.stringify(runs)).toBeGreaterThan(55);
-    expect(Math.min(...runs.map((r) => r.longest)), JSON.stringify(runs)).toBeLessThanOrEqual(50);
   });
 });

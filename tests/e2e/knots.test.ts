@@ -1,7 +1,7 @@
 import type { Browser } from 'puppeteer-core';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { violations } from '../support/axe';
-import { BASE, launch, Person } from '../support/browser';
+import { BASE, frames, launch, Person } from '../support/browser';
 
 let browser: Browser;
 beforeAll(async () => { browser = await launch(); });
@@ -9,8 +9,7 @@ afterAll(() => browser.close());
 
 async function at(path: string, options: Parameters<typeof Person.at>[1] = {}): Promise<Person> {
   const p = await Person.at(browser, options);
-  await p.stepInAs('Ilse Varrow');
-  await p.goto(path);
+  await p.stepInAs('Ilse Varrow', path);
   return p;
 }
 /** Figures are written with a space that does not break. */
@@ -94,8 +93,7 @@ describe('right beside wrong, disputes, downloads, card', () => {
       URL.createObjectURL = (b: Blob) => { last = b; return make(b); };
       HTMLAnchorElement.prototype.click = function () { const name = this.download; void last!.arrayBuffer().then((b) => files.push({ name, bytes: [...new Uint8Array(b)] })); };
     });
-    await p.stepInAs('Ilse Varrow');
-    await p.goto('/knots/overhand');
+    await p.stepInAs('Ilse Varrow', '/knots/overhand');
     const keep = async (what: string, n: number): Promise<{ name: string; text: string; bytes: number[] }> => {
       await p.clickText('Keep this picture');
       await p.clickText(what);
@@ -122,11 +120,11 @@ describe('right beside wrong, disputes, downloads, card', () => {
     await p.clickText('turn in 3D');
     const canvas = await p.page.waitForSelector('canvas[role=img]', { timeout: 20_000 });
     expect(fetched.length).toBeGreaterThan(0);
-    await new Promise((r) => setTimeout(r, 300));
+    await frames(p.page, 10);
     const before = await canvas!.screenshot({ encoding: 'base64' });
     await canvas!.focus();
     for (let i = 0; i < 5; i++) await p.page.keyboard.press('ArrowLeft');
-    await new Promise((r) => setTimeout(r, 300));
+    await frames(p.page, 10);
     expect(await canvas!.screenshot({ encoding: 'base64' })).not.toBe(before);
     expect(await violations(p.page)).toEqual([]);
     await p.leave();

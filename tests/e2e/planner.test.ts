@@ -47,13 +47,14 @@ describe('from the first page to a verdict', () => {
     expect(await p.text()).toContain('Nothing planned yet');
     await p.clickText('Plan a load');
     await p.untilVerdict('cannot-say');
-    await p.page.waitForNetworkIdle({ idleTime: 300 });
+    await p.ready();
     await p.fill('Mass', '1,060 lb');
     await p.afterEdit();
     await p.clickText('Put a line over the load');
     await p.afterEdit();
     const address = p.page.url();
-    await p.page.goto(address, { waitUntil: 'networkidle0' });
+    await p.page.goto(address);
+    await p.ready();
     expect(await p.text()).toContain('481\u00a0kg');
     expect(await p.page.$$('article[data-line]')).toHaveLength(1);
     expect(p.errors).toEqual([]);
@@ -177,8 +178,7 @@ describe('two people at one plan', () => {
   it('the second to save is shown both versions; nothing is lost either way', async () => {
     const first = await atOwnPlan('apple-bins', 'Shared bins');
     const second = await Person.at(browser);
-    await second.stepInAs('Tomas Quill');
-    await second.goto(first.page.url().replace(BASE, ''));
+    await second.stepInAs('Tomas Quill', first.page.url().replace(BASE, ''));
     await first.section('Name and notes');
     await second.section('Name and notes');
     await first.fill('Notes', 'mats checked by Ilse');
@@ -291,7 +291,8 @@ describe('the list, files and paper', () => {
     const p = await atOwnPlan('apple-bins', 'Units', 'Sunniva Dale');
     await p.clickText('Units: kN, kg, m. Change');
     await p.page.waitForFunction(() => /5,0[23]0\slb/.test(document.body.innerText));
-    await p.page.reload({ waitUntil: 'networkidle0' });
+    await p.page.reload();
+    await p.ready();
     expect(await p.text('article[data-line="1"]')).toMatch(/4,490\slbf/);
     await p.clickText('Units: lbf, lb, ft. Change');
     await p.page.waitForResponse((r) => r.url().endsWith('/me'));

@@ -1,4 +1,4 @@
-import { BASE } from './browser';
+export const BASE = process.env['APP_URL'] ?? 'http://127.0.0.1:3000';
 
 export interface ApiAnswer {
   readonly status: number;

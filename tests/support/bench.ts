@@ -7,9 +7,8 @@ const already = new WeakMap<Browser, Person>();
 export async function atBench(browser: Browser, path = '/bench', options?: Parameters<typeof Person.at>[1]): Promise<Person> {
   const known = options === undefined ? already.get(browser) : undefined;
   const p = known ?? (await Person.at(browser, options));
-  if (!known) await p.stepInAs('Ilse Varrow');
   if (options === undefined) already.set(browser, p);
-  await p.goto(path);
+  await (known ? p.goto(path) : p.stepInAs('Ilse Varrow', path));
   await p.page.waitForSelector('[data-bench], h1');
   return p;
 }

@@ -1,8 +1,17 @@
 import puppeteer, { type Browser, type BrowserContext, type ElementHandle, type Page } from 'puppeteer-core';
+import { SESSION_COOKIE } from '@/server/session';
+import { BASE, request } from './api';
 import { demoDocument } from './demo';
+import { sessionOf } from './world';
 
-export const BASE = process.env['APP_URL'] ?? 'http://127.0.0.1:3000';
+export { BASE };
 const ARGS = ['--no-sandbox', '--enable-unsafe-swiftshader', '--disable-quic', '--no-first-run', '--disable-background-networking', '--disable-component-update', '--disable-sync'];
+
+/** Waits until the page has been drawn a number of times: what would still move has moved by then. */
+export const frames = (page: Page, count: number): Promise<unknown> => page.evaluate((n) => new Promise<void>((done) => {
+  const next = (left: number): void => { if (left === 0) done(); else requestAnimationFrame(() => next(left - 1)); };
+  next(n);
+}), count);
 
 /** One browser for a test file; each person gets a window of their own. */
 export async function launch(): Promise<Browser> {
@@ -18,6 +27,18 @@ export class Person {
     const page = await context.newPage();
     // The runner of scripts wraps functions in a helper that a page does not know.
     await page.evaluateOnNewDocument('window.__name = (f) => f');
+    await page.evaluateOnNewDocument(() => {
+      const asked = { open: 0, quiet: 0 };
+      const ask = window.fetch.bind(window);
+      const closed = (): void => { asked.open -= 1; };
+      Object.assign(window, { asked });
+      window.fetch = (...request) => {
+        asked.open += 1;
+        const answer = ask(...request);
+        answer.then(closed, closed);
+        return answer;
+      };
+    });
     const phone = options.phone ?? false;
     await page.setViewport({ width: options.width ?? (phone ? 390 : 1280), height: options.height ?? (phone ? 844 : 800), hasTouch: phone, isMobile: phone });
     if (options.theme) await context.setCookie({ name: 'vc_theme', value: options.theme, domain: new URL(BASE).hostname, path: '/' });
@@ -28,30 +49,48 @@ export class Person {
   }
 
   async goto(path: string): Promise<void> {
-    await this.page.goto(`${BASE}${path}`, { waitUntil: 'networkidle0' });
+    await this.page.goto(`${BASE}${path}`, { waitUntil: 'domcontentloaded' });
+    await this.ready();
   }
 
-  /** Steps in as one of the demo people and acknowledges the cautions if they are asked for. */
-  async stepInAs(name: string): Promise<void> {
+  /** Waits until the page works: its handlers are attached and nothing it asked the server for is open. */
+  async ready(): Promise<void> {
+    await this.page.evaluate(() => { (window as unknown as { asked: { quiet: number } }).asked.quiet = 0; });
+    await this.page.waitForFunction(() => {
+      const w = window as unknown as { asked: { open: number; quiet: number } };
+      const controls = [...document.querySelectorAll('main button, main a, main input, body > div button')];
+      const attached = controls.every((e) => Object.keys(e).some((k) => k.startsWith('__reactProps')));
+      const works = document.readyState === 'complete' && controls.length > 0 && attached && w.asked.open === 0;
+      w.asked.quiet = works ? w.asked.quiet + 1 : 0;
+      return w.asked.quiet > 2;
+    }, { polling: 'raf', timeout: 60_000 });
+  }
+
+  /** Opens a page as one of the demo people of this test file's own crews. */
+  async stepInAs(name: string, path = '/loads'): Promise<void> {
+    await this.context.setCookie({ name: SESSION_COOKIE, value: await sessionOf(name), domain: new URL(BASE).hostname, path: '/', httpOnly: true, sameSite: 'Lax' });
+    await this.goto(path);
+  }
+
+  /** The same at the door, as somebody who comes for the first time: as one of the crews everybody sees. */
+  async comeInAs(name: string): Promise<void> {
     await this.goto('/');
     await this.clickText(name);
     await this.page.waitForFunction(() => location.pathname === '/loads');
-    await this.page.waitForSelector('ul[aria-label="Plans"]');
-    // Handlers are attached by hydration, shortly after the first paint.
-    await this.page.waitForNetworkIdle({ idleTime: 300 });
-    // The cautions are fetched only for those who have not read them, and may come late.
+    await this.page.waitForSelector('main[data-cautions=unread], main[data-cautions=read]');
     if (await this.page.$('main[data-cautions=unread]')) {
       await this.page.waitForSelector('[role=dialog]');
       await this.clickText('I have read this');
       await this.page.waitForFunction(() => !document.querySelector('[role=dialog]'));
     }
+    await this.ready();
   }
 
   async openPlan(title: string): Promise<void> {
     await this.page.waitForFunction((t) => [...document.querySelectorAll('ul[aria-label="Plans"] a')].some((a) => a.textContent === t), {}, title);
     await this.page.evaluate((t) => ([...document.querySelectorAll('ul[aria-label="Plans"] a')].find((a) => a.textContent === t) as HTMLElement).click(), title);
     await this.page.waitForSelector('[data-verdict]');
-    await this.page.waitForNetworkIdle({ idleTime: 300 });
+    await this.ready();
   }
 
   /** Clicks the button, link, option or label with this text or accessible name. */
@@ -129,8 +168,7 @@ export class Person {
 /** A person of Haulage at a plan of their own, made from a demo document. */
 export async function atOwnPlan(browser: Browser, demo: string, title: string, who = 'Ilse Varrow'): Promise<Person> {
   const person = await Person.at(browser);
-  await person.stepInAs(who);
-  const { json } = await person.api('POST', '/plans', { ...demoDocument(demo), title });
-  await person.goto(`/loads/${json['id'] as string}`);
+  const { json } = await request('POST', '/plans', { body: { ...demoDocument(demo), title }, cookie: `${SESSION_COOKIE}=${await sessionOf(who)}` });
+  await person.stepInAs(who, `/loads/${String(json['id'])}`);
   return person;
 }

@@ -104,14 +104,14 @@ describe('a bad path is refused with knot, mark and place', () => {
   });
 });
 
-describe('speed', () => {
-  it('the polynomial of the largest form in its largest closure takes less than 200 ms', () => {
+describe('the largest form', () => {
+  it('has its polynomial in its largest closure', () => {
     const codes = forms.flatMap((f) => viewsOfForm(f.name).views.map((v) => planarCode(closed(v.diagram, v.closure))));
     const largest = codes.reduce((a, b) => (b.crossings.length > a.crossings.length ? b : a));
     expect(largest.crossings.length).toBeGreaterThan(20);
-    const times = Array.from({ length: 5 }, () => { const began = performance.now(); jonesInA(largest); return performance.now() - began; });
-    // Other work on the machine can only add to it.
-    expect(Math.min(...times)).toBeLessThan(200);
+    // At t = 1 every Jones polynomial is (−2)^(components − 1). Source: standard property of the polynomial.
+    const sum = Math.abs([...jonesInA(largest).values()].reduce((total, c) => total + Number(c), 0));
+    expect(Number.isInteger(Math.log2(sum)), `coefficients add up to ${sum}`).toBe(true);
   });
 });
 

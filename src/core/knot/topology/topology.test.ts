@@ -120,12 +120,3 @@ describe('a bad path is refused and located', () => {
     expect(issue('-5,0 . 5,0', '0,-5 O 0,5')).toBe('ok');
   });
 });
-
-describe('speed', () => {
-  it('the largest of these forms takes far less than 200 ms', () => {
-    const code = codeOf(diagram('stevedore'));
-    const began = performance.now();
-    jones(code);
-    expect(performance.now() - began).toBeLessThan(200);
-  });
-});

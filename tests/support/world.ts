@@ -1,0 +1,22 @@
+import { randomUUID } from 'node:crypto';
+import { loadDemo } from '../../scripts/lib/demo';
+import { CAUTIONS_VERSION } from '@/wording/cautions';
+import { pool, transaction } from '@/db/pool';
+import { acknowledgeCautions } from '@/db/queries/crews';
+import { openSession } from '@/server/session';
+
+let made: Promise<ReadonlyMap<string, string>> | null = null;
+
+/** The demo's crews once more, for one test file: what another file does beside it cannot be seen here. */
+const world = (): Promise<ReadonlyMap<string, string>> => {
+  made ??= transaction((db) => loadDemo(db, ` ${randomUUID().slice(0, 8)}`));
+  return made;
+};
+
+/** A session of one of this file's own demo people, who has read the cautions. */
+export async function sessionOf(name: string): Promise<string> {
+  const memberId = (await world()).get(name);
+  if (memberId === undefined) throw new Error(`nobody of the demo is called ${name}`);
+  await acknowledgeCautions(pool(), memberId, CAUTIONS_VERSION);
+  return openSession(pool(), memberId, new Date());
+}
