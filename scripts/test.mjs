@@ -19,10 +19,10 @@ function step(name, command, args) {
 }
 
 /** Runs one Vitest project and adds its counts; a run that broke off without a report counts as a failure. */
-async function vitest(project, env = {}) {
+async function vitest(project, env = {}, extra = []) {
   say(`tests: ${project}`);
   const report = path.join(reports, `${project}.json`);
-  const args = [path.join(ROOT, 'node_modules/vitest/vitest.mjs'), 'run', '--project', project, '--reporter=default', '--reporter=json', `--outputFile.json=${report}`];
+  const args = [path.join(ROOT, 'node_modules/vitest/vitest.mjs'), 'run', '--project', project, '--reporter=default', '--reporter=json', `--outputFile.json=${report}`, ...extra];
   const child = start(process.execPath, args, { env: { ...process.env, ...env } });
   const code = await new Promise((resolve) => child.on('exit', resolve));
   if (!existsSync(report)) return void (total.failed += 1);
@@ -68,7 +68,7 @@ await main(async () => {
   try {
     await vitest('database', { DATABASE_URL: cluster.url });
     server = await serve(cluster.url);
-    await vitest('end-to-end', { APP_URL: server.base, DATABASE_URL: cluster.url });
+    await vitest('end-to-end', { APP_URL: server.base, DATABASE_URL: cluster.url }, ['--maxWorkers=2']);
   } catch (error) {
     total.failed += 1;
     console.error(error);

@@ -8,7 +8,7 @@ beforeAll(async () => { browser = await launch(); });
 afterAll(() => browser.close());
 
 const heading = (p: Person): Promise<string> => p.page.$eval('main h2', (e) => e.textContent ?? '');
-const untilHeading = (p: Person, text: string) => p.page.waitForFunction((t) => document.querySelector('main h2')?.textContent === t, { timeout: 10_000 }, text);
+const untilHeading = (p: Person, text: string) => p.page.waitForFunction((t) => document.querySelector('main h2')?.textContent === t, {}, text);
 const standing = async (p: Person, id: string) => (await p.api('GET', `/gear/${id}`)).json as { standing: { state: string; condition: string; damagedAtM: number[]; inspections: number }; due: string };
 
 describe('an inspection by keys alone', () => {
@@ -44,7 +44,7 @@ describe('an inspection by keys alone', () => {
     // Tab to the button and press it.
     for (let i = 0; i < 30 && !(await p.page.evaluate(() => document.activeElement?.textContent === 'Confirm and record')); i++) await p.page.keyboard.press('Tab');
     await p.page.keyboard.press('Enter');
-    await p.page.waitForFunction(() => document.querySelector('section[aria-label=History]')?.textContent?.includes('SET ASIDE'), { timeout: 15_000 });
+    await p.page.waitForFunction(() => document.querySelector('section[aria-label=History]')?.textContent?.includes('SET ASIDE'));
     expect(await standing(p, id)).toMatchObject({ standing: { state: 'set-aside', condition: 'damaged', damagedAtM: [7.4], inspections: 1 }, due: 'later' });
     expect(p.errors).toEqual([]);
     await p.leave();
@@ -91,7 +91,7 @@ describe('an inspection by touch on a phone', () => {
     expect(await p.page.$eval('::-p-xpath(//button[contains(., "Record my decision")])', (b) => (b as HTMLButtonElement).disabled)).toBe(true);
     await p.fill('Why you decide otherwise', 'A lump of tar, rubbed off.');
     await tap('Record my decision');
-    await p.page.waitForFunction(() => document.querySelector('section[aria-label=History]')?.textContent?.includes('rubbed off'), { timeout: 15_000 });
+    await p.page.waitForFunction(() => document.querySelector('section[aria-label=History]')?.textContent?.includes('rubbed off'));
     expect(await standing(p, id)).toMatchObject({ standing: { state: 'in-service', condition: 'doubtful', inspections: 1 } });
     await p.leave();
   });
@@ -115,7 +115,7 @@ describe('a history', () => {
     await p.fill('Length of the first piece', '1.5 m');
     await p.fill('Why', 'Misread the tape.');
     await p.clickText('Record the correction');
-    await p.page.waitForFunction(() => document.querySelector('section[aria-label=History]')?.textContent?.includes('Misread the tape'), { timeout: 15_000 });
+    await p.page.waitForFunction(() => document.querySelector('section[aria-label=History]')?.textContent?.includes('Misread the tape'));
     const history = (await p.api('GET', `/gear/${id}/history`)).json['history'] as unknown[];
     expect(history.slice(0, before.length)).toEqual(before);
     expect(history).toHaveLength(before.length + 1);

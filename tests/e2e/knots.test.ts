@@ -97,7 +97,7 @@ describe('right beside wrong, disputes, downloads, card', () => {
     const keep = async (what: string, n: number): Promise<{ name: string; text: string; bytes: number[] }> => {
       await p.clickText('Keep this picture');
       await p.clickText(what);
-      await p.page.waitForFunction((k) => (window as unknown as { files: unknown[] }).files.length === k, { timeout: 20_000 }, n);
+      await p.page.waitForFunction((k) => (window as unknown as { files: unknown[] }).files.length === k, {}, n);
       const file = await p.page.evaluate(() => (window as unknown as { files: { name: string; bytes: number[] }[] }).files.at(-1)!);
       return { ...file, text: Buffer.from(file.bytes).toString('latin1') };
     };
@@ -118,7 +118,7 @@ describe('right beside wrong, disputes, downloads, card', () => {
     const fetched: string[] = [];
     p.page.on('response', (r) => { if (r.url().endsWith('.js')) fetched.push(r.url()); });
     await p.clickText('turn in 3D');
-    const canvas = await p.page.waitForSelector('canvas[role=img]', { timeout: 20_000 });
+    const canvas = await p.page.waitForSelector('canvas[role=img]');
     expect(fetched.length).toBeGreaterThan(0);
     await frames(p.page, 10);
     const before = await canvas!.screenshot({ encoding: 'base64' });

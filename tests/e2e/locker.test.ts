@@ -15,7 +15,7 @@ async function keeper(options: Parameters<typeof Person.at>[1] = {}): Promise<Pe
   return p;
 }
 const until = (p: Person, selector: string, text: string) =>
-  p.page.waitForFunction((s, t) => [...document.querySelectorAll(s)].some((e) => (e as HTMLElement).innerText.replaceAll('\u00a0', ' ').includes(t)), { timeout: 15_000 }, selector, text);
+  p.page.waitForFunction((s, t) => [...document.querySelectorAll(s)].some((e) => (e as HTMLElement).innerText.replaceAll('\u00a0', ' ').includes(t)), {}, selector, text);
 
 describe('the list', () => {
   it('finds by words, what it is, length left and state', async () => {
@@ -169,7 +169,7 @@ describe('rope of the locker in a plan', () => {
     await other.clickText('Retire it');
     await until(other, 'header', 'retired');
     // The open page looks again by itself.
-    await p.page.waitForFunction(() => document.querySelector('[data-verdict]')?.getAttribute('data-verdict') === 'barred', { timeout: 25_000 });
+    await p.page.waitForFunction(() => document.querySelector('[data-verdict]')?.getAttribute('data-verdict') === 'barred');
     await until(p, 'ul[aria-label=Findings]', 'It is retired');
     await other.goto('/loads');
     await other.fill('Find a load', title);
@@ -189,7 +189,7 @@ describe('the cut list', () => {
     await until(p, 'ul[aria-label="Ropes that may be cut"] li', `CUT-${stamp}-K`);
     await chooseOnly(p, `CUT-${stamp}-`);
     await p.clickText('Find the plan');
-    await p.page.waitForSelector('section[aria-label="Cutting plan"][data-done=true][data-proven=true]', { timeout: 10_000 });
+    await p.page.waitForSelector('section[aria-label="Cutting plan"][data-done=true][data-proven=true]');
     await until(p, 'section[aria-label="Cutting plan"]', '9 of 9');
     await p.clickText('Record these cuts');
     await until(p, '[role=status]', 'Recorded on one rope');
@@ -208,7 +208,7 @@ describe('the cut list', () => {
     await fillAll(p, 'Pieces', ['15', '15', '15', '15']);
     await fillAll(p, 'Finished length', ['7.35 m', '5.1 m', '4.27 m', '3.33 m']);
     await p.clickText('Find the plan');
-    await p.page.waitForSelector('section[aria-label="Cutting plan"][data-done=true][data-proven=true]', { timeout: 60_000 });
+    await p.page.waitForSelector('section[aria-label="Cutting plan"][data-done=true][data-proven=true]');
     await until(p, 'section[aria-label="Cutting plan"]', '60 of 60');
     await p.leave();
   });
@@ -223,10 +223,10 @@ describe('the cut list', () => {
     await p.fill('Pieces', '60');
     await p.fill('Finished length', `${(Math.floor((total * 0.99) / 60 / 0.25) * 0.25).toFixed(2)} m`);
     await p.clickText('Find the plan');
-    await p.page.waitForSelector('section[aria-label="Cutting plan"]', { timeout: 2000 });
+    await p.page.waitForSelector('section[aria-label="Cutting plan"]');
     const stop = await p.page.$('::-p-xpath(//button[contains(., "Stop, take this")])');
     if (stop) await stop.click();
-    await p.page.waitForSelector('section[aria-label="Cutting plan"][data-done=true]', { timeout: 5000 });
+    await p.page.waitForSelector('section[aria-label="Cutting plan"][data-done=true]');
     await p.leave();
   });
   it('two ropes are joined when none is long enough, by a bend that is named', async () => {

@@ -17,9 +17,9 @@ async function atMeter(): Promise<Person> {
   await p.page.waitForSelector('[data-meter]');
   return p;
 }
-const link = (p: Person, state: string): Promise<unknown> => p.page.waitForFunction((s) => document.querySelector('[data-link]')?.getAttribute('data-link') === s, { timeout: 20_000 }, state);
+const link = (p: Person, state: string): Promise<unknown> => p.page.waitForFunction((s) => document.querySelector('[data-link]')?.getAttribute('data-link') === s, {}, state);
 const counts = (p: Person): Promise<string> => p.page.$eval('[data-counts]', (e) => e.textContent!.replaceAll('\u00a0', ' '));
-const readings = async (p: Person, least: number): Promise<unknown> => p.page.waitForFunction((n) => Number(/^\d+/.exec(document.querySelector('[data-counts]')!.textContent!)![0]) >= n, { timeout: 60_000 }, least);
+const readings = async (p: Person, least: number): Promise<unknown> => p.page.waitForFunction((n) => Number(/^\d+/.exec(document.querySelector('[data-counts]')!.textContent!)![0]) >= n, {}, least);
 
 describe('the stand-in for a load cell', () => {
   it('reads ten a second: hauled, tied off, kept; a reading is recorded with its time', async () => {
@@ -55,7 +55,7 @@ describe('the stand-in for a load cell', () => {
       const state = document.querySelector('[data-link]');
       const record = [...document.querySelectorAll('button')].find((b) => b.textContent === 'Record this reading');
       return state?.getAttribute('data-link') === 'lost' ? { said: state.textContent, disabled: record?.disabled } : false;
-    }, { timeout: 20_000 });
+    });
     expect(await lost.jsonValue()).toEqual({ said: 'connection lost, trying again', disabled: true });
     await link(p, 'live');
     await readings(p, 60);

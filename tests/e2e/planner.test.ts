@@ -184,7 +184,7 @@ describe('two people at one plan', () => {
     await first.fill('Notes', 'mats checked by Ilse');
     await first.afterEdit();
     await second.fill('Notes', 'headboard checked by Tomas');
-    await second.page.waitForSelector('[role=dialog]', { timeout: 15_000 });
+    await second.page.waitForSelector('[role=dialog]');
     const both = await second.text('[role=dialog]');
     expect(both).toContain('Ilse Varrow saved this plan first');
     expect(both).toContain('mats checked by Ilse');
@@ -196,7 +196,7 @@ describe('two people at one plan', () => {
     expect(await second.page.$eval('textarea', (t) => t.value)).toBe('headboard checked by Tomas');
     await second.afterEdit();
     await first.fill('Notes', 'mats checked twice');
-    await first.page.waitForSelector('[role=dialog]', { timeout: 15_000 });
+    await first.page.waitForSelector('[role=dialog]');
     await first.clickText('Keep mine');
     await first.untilKept();
     const kept = await first.api('GET', first.page.url().replace(`${BASE}/loads`, '/plans'));
@@ -211,7 +211,7 @@ describe('two people at one plan', () => {
     await p.section('Name and notes');
     await p.page.setOfflineMode(true);
     await p.fill('Notes', 'typed in the tunnel');
-    await p.page.waitForFunction(() => /not kept/.test(document.querySelector('[data-save]')!.textContent!), { timeout: 10_000 });
+    await p.page.waitForFunction(() => /not kept/.test(document.querySelector('[data-save]')!.textContent!));
     expect(await p.text()).toContain('No answer from the server');
     await p.page.setOfflineMode(false);
     await p.untilKept();
@@ -258,7 +258,7 @@ describe('the list, files and paper', () => {
     await session.send('Page.setDownloadBehavior', { behavior: 'allow', downloadPath: folder });
     await p.clickText('Export');
     const file = path.join(folder, 'Out and in.json');
-    await expect.poll(() => { try { return readFileSync(file, 'utf8').length; } catch { return 0; } }, { timeout: 10_000 }).toBeGreaterThan(100);
+    await expect.poll(() => { try { return readFileSync(file, 'utf8').length; } catch { return 0; } }).toBeGreaterThan(100);
     const before = await p.api('GET', p.page.url().replace(`${BASE}/loads`, '/plans'));
     await p.goto('/loads');
     const input = (await p.page.$('input[type=file]')) as ElementHandle<HTMLInputElement>;

@@ -17,9 +17,9 @@ async function at(path: string, options: Parameters<typeof Person.at>[1] = {}): 
 /** The step shown large, from the words below the picture. */
 const stepShown = (page: Page): Promise<string> => page.$eval('li [aria-current=step] b', (e) => e.textContent ?? '');
 const drawing = (page: Page): Promise<string> => page.$eval('svg[data-knot-picture]', (e) => e.innerHTML);
-const untilStep = (page: Page, n: number): Promise<unknown> => page.waitForFunction((s) => document.querySelector('li [aria-current=step] b')?.textContent === String(s), { timeout: 8000 }, n);
+const untilStep = (page: Page, n: number): Promise<unknown> => page.waitForFunction((s) => document.querySelector('li [aria-current=step] b')?.textContent === String(s), {}, n);
 const busyStep = (page: Page): Promise<string | null> => page.$eval('[data-hands-busy]', (e) => e.getAttribute('data-hands-busy'));
-const untilBusy = (page: Page, n: number, timeout = 8000): Promise<unknown> => page.waitForFunction((s) => document.querySelector('[data-hands-busy]')?.getAttribute('data-hands-busy') === String(s), { timeout }, n);
+const untilBusy = (page: Page, n: number): Promise<unknown> => page.waitForFunction((s) => document.querySelector('[data-hands-busy]')?.getAttribute('data-hands-busy') === String(s), {}, n);
 
 describe('a tying run', () => {
   it('by keyboard: through the steps, drawn up, from the other side, left-handed, checks ticked', async () => {

@@ -18,7 +18,7 @@ export const figures = (p: Person): Promise<string> => p.page.$eval('section[ari
 export const said = (p: Person): Promise<string> => p.page.$eval('[data-pull-stage]', (e) => e.getAttribute('aria-label')!.replaceAll('\u00a0', ' '));
 /** Waits until something of that kind says a text. */
 export const until = (p: Person, selector: string, text: string): Promise<unknown> =>
-  p.page.waitForFunction((s, t) => [...document.querySelectorAll(s)].some((e) => `${e.getAttribute('aria-label') ?? ''} ${(e as HTMLElement).innerText ?? ''}`.replaceAll('\u00a0', ' ').includes(t)), { timeout: 15_000 }, selector, text);
+  p.page.waitForFunction((s, t) => [...document.querySelectorAll(s)].some((e) => `${e.getAttribute('aria-label') ?? ''} ${(e as HTMLElement).innerText ?? ''}`.replaceAll('\u00a0', ' ').includes(t)), {}, selector, text);
 export const untilFigures = (p: Person, text: string): Promise<unknown> => until(p, 'section[aria-label="Counted, hauling, kept"]', text);
 /** Clicks something clear of the bars that stay at the edges. */
 export async function press(p: Person, selector: string): Promise<void> {

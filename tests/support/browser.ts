@@ -25,6 +25,8 @@ export class Person {
   static async at(browser: Browser, options: { width?: number; height?: number; theme?: string; phone?: boolean } = {}): Promise<Person> {
     const context = await browser.createBrowserContext();
     const page = await context.newPage();
+    // A busy machine takes its time; what never comes fails all the same.
+    page.setDefaultTimeout(90_000);
     // The runner of scripts wraps functions in a helper that a page does not know.
     await page.evaluateOnNewDocument('window.__name = (f) => f');
     await page.evaluateOnNewDocument(() => {
@@ -53,17 +55,17 @@ export class Person {
     await this.ready();
   }
 
-  /** Waits until the page works: its handlers are attached and nothing it asked the server for is open. */
+  /** Waits until the page works: its handlers are attached, and neither the server nor a worker owes it an answer that would move things. */
   async ready(): Promise<void> {
     await this.page.evaluate(() => { (window as unknown as { asked: { quiet: number } }).asked.quiet = 0; });
     await this.page.waitForFunction(() => {
       const w = window as unknown as { asked: { open: number; quiet: number } };
       const controls = [...document.querySelectorAll('main button, main a, main input, body > div button')];
       const attached = controls.every((e) => Object.keys(e).some((k) => k.startsWith('__reactProps')));
-      const works = document.readyState === 'complete' && controls.length > 0 && attached && w.asked.open === 0;
+      const works = document.readyState === 'complete' && controls.length > 0 && attached && w.asked.open === 0 && !document.querySelector('[aria-busy=true]');
       w.asked.quiet = works ? w.asked.quiet + 1 : 0;
       return w.asked.quiet > 2;
-    }, { polling: 'raf', timeout: 60_000 });
+    }, { polling: 'raf' });
   }
 
   /** Opens a page as one of the demo people of this test file's own crews. */
@@ -93,13 +95,20 @@ export class Person {
     await this.ready();
   }
 
-  /** Clicks the button, link, option or label with this text or accessible name. */
+  /** Clicks the button, link, option or label with this text or accessible name, once it stands still. */
   async clickText(text: string): Promise<void> {
     const handle = await this.page.waitForFunction((t) => {
+      // Advice that is still to come would move what lies below it.
+      if (document.querySelector('[aria-label="What would help most"][aria-busy=true]')) return null;
       const all = [...document.querySelectorAll<HTMLElement>('button,a,[role=option],[role=menuitem],label')].filter((e) => e.offsetParent !== null || e.getClientRects().length > 0);
       const name = (e: HTMLElement): string => e.getAttribute('aria-label') ?? e.textContent?.trim() ?? '';
-      return all.find((e) => name(e) === t) ?? all.find((e) => name(e).startsWith(t)) ?? all.find((e) => name(e).includes(t));
-    }, { timeout: 10_000 }, text);
+      const found = all.find((e) => name(e) === t) ?? all.find((e) => name(e).startsWith(t)) ?? all.find((e) => name(e).includes(t));
+      const { x = 0, y = 0 } = found?.getBoundingClientRect() ?? {};
+      const w = window as unknown as { stood?: { found: unknown; x: number; y: number } };
+      const still = w.stood?.found === found && w.stood?.x === x && w.stood?.y === y;
+      w.stood = { found, x, y };
+      return still ? found : null;
+    }, { polling: 'raf' }, text);
     await (handle.asElement() as ElementHandle<HTMLElement>).click();
   }
 
@@ -111,7 +120,7 @@ export class Person {
   /** Puts a text into the field with this label, replacing what stood there. */
   async fill(label: string, text: string): Promise<void> {
     const found = await this.page.waitForFunction((l) => [...document.querySelectorAll<HTMLInputElement>('input,textarea')].find((e) =>
-      e.getClientRects().length > 0 && (e.getAttribute('aria-label') === l || [...(e.labels ?? [])].some((x) => x.textContent === l))), { timeout: 10_000 }, label);
+      e.getClientRects().length > 0 && (e.getAttribute('aria-label') === l || [...(e.labels ?? [])].some((x) => x.textContent === l))), {}, label);
     const field = found.asElement() as ElementHandle<HTMLInputElement>;
     await field.evaluate((e) => { e.focus(); e.select(); });
     if (text === '') await field.press('Backspace');
@@ -120,7 +129,7 @@ export class Person {
 
   /** Chooses in the select with this label. */
   async choose(label: string, option: string): Promise<void> {
-    const button = await this.page.waitForSelector(`::-p-xpath(//*[normalize-space(text())="${label}"]/following::button[1])`, { timeout: 10_000 });
+    const button = await this.page.waitForSelector(`::-p-xpath(//*[normalize-space(text())="${label}"]/following::button[1])`);
     // Clear of the caution line at the foot, which would take the click.
     await button!.evaluate((e) => e.scrollIntoView({ block: 'center' }));
     await button!.click();
@@ -134,17 +143,17 @@ export class Person {
   }
 
   async untilVerdict(word: string): Promise<void> {
-    await this.page.waitForFunction((w) => document.querySelector('[data-verdict]')?.getAttribute('data-verdict') === w, { timeout: 10_000 }, word);
+    await this.page.waitForFunction((w) => document.querySelector('[data-verdict]')?.getAttribute('data-verdict') === w, {}, word);
   }
 
   /** Waits until everything typed is kept. */
   async untilKept(): Promise<void> {
-    await this.page.waitForFunction(() => /^kept \d\d:\d\d/.test(document.querySelector('[data-save]')?.textContent ?? ''), { timeout: 15_000 });
+    await this.page.waitForFunction(() => /^kept \d\d:\d\d/.test(document.querySelector('[data-save]')?.textContent ?? ''), {});
   }
 
   /** Waits for the save that follows an edit: first it must leave "kept". */
   async afterEdit(): Promise<void> {
-    await this.page.waitForResponse((r) => r.request().method() === 'PUT' && r.url().includes('/plans/'), { timeout: 15_000 });
+    await this.page.waitForResponse((r) => r.request().method() === 'PUT' && r.url().includes('/plans/'));
     await this.untilKept();
   }
 

@@ -1,0 +1,3 @@
+import { slideAtRandom } from '../support/slider';
+
+slideAtRandom(2, 3);
