@@ -1,5 +1,5 @@
 import { existsSync, mkdtempSync, readFileSync, rmSync } from 'node:fs';
-import { tmpdir } from 'node:os';
+import { availableParallelism, tmpdir } from 'node:os';
 import path from 'node:path';
 import { throwAwayCluster } from './lib/cluster.mjs';
 import { ensurePackages } from './lib/prerequisites.mjs';
@@ -19,10 +19,10 @@ function step(name, command, args) {
 }
 
 /** Runs one Vitest project and adds its counts; a run that broke off without a report counts as a failure. */
-async function vitest(project, env = {}, extra = []) {
+async function vitest(project, env = {}, workers = Math.max(2, availableParallelism())) {
   say(`tests: ${project}`);
   const report = path.join(reports, `${project}.json`);
-  const args = [path.join(ROOT, 'node_modules/vitest/vitest.mjs'), 'run', '--project', project, '--reporter=default', '--reporter=json', `--outputFile.json=${report}`, ...extra];
+  const args = [path.join(ROOT, 'node_modules/vitest/vitest.mjs'), 'run', '--project', project, '--reporter=default', '--reporter=json', `--outputFile.json=${report}`, `--maxWorkers=${workers}`];
   const child = start(process.execPath, args, { env: { ...process.env, ...env } });
   const code = await new Promise((resolve) => child.on('exit', resolve));
   if (!existsSync(report)) return void (total.failed += 1);
@@ -68,7 +68,7 @@ await main(async () => {
   try {
     await vitest('database', { DATABASE_URL: cluster.url });
     server = await serve(cluster.url);
-    await vitest('end-to-end', { APP_URL: server.base, DATABASE_URL: cluster.url }, ['--maxWorkers=2']);
+    await vitest('end-to-end', { APP_URL: server.base, DATABASE_URL: cluster.url }, 2);
   } catch (error) {
     total.failed += 1;
     console.error(error);

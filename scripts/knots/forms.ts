@@ -1,7 +1,7 @@
 import { createHash } from 'node:crypto';
 import { existsSync, readFileSync } from 'node:fs';
 import { fileURLToPath } from 'node:url';
-import { type NamedForm } from '@/core/knot/catalogue';
+import type { NamedForm } from '@/core/knot/catalogue';
 import { readForm } from '@/core/knot/form/form';
 import { frameOf, FRAME_STATES, type ShippedForm, shippedStrands } from '@/core/knot/shape/frames';
 import { ropeInside } from '@/core/knot/shape/measure';

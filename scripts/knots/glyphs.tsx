@@ -1,7 +1,7 @@
 import { createHash } from 'node:crypto';
 import { readFileSync, writeFileSync } from 'node:fs';
 import { renderToStaticMarkup } from 'react-dom/server';
-import { type allForms, type NamedForm } from '@/core/knot/catalogue';
+import type { allForms, NamedForm } from '@/core/knot/catalogue';
 import { type Box, boxOf, knotBoxOf, mixed, pictureOf } from '@/core/knot/drawing/picture';
 import { bodyOfFrame, type ShippedForm, SNUG } from '@/core/knot/shape/frames';
 import { KNOTS, type KnotId } from '@/core/knot/knots';

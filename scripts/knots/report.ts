@@ -1,5 +1,5 @@
 import { readFileSync } from 'node:fs';
-import { type allForms, type NamedForm } from '@/core/knot/catalogue';
+import type { allForms, NamedForm } from '@/core/knot/catalogue';
 import { readForm } from '@/core/knot/form/form';
 import { checkShape } from '@/core/knot/shape/check';
 import { bodyOfFrame, type ShippedForm } from '@/core/knot/shape/frames';

@@ -3,7 +3,7 @@ import type { z } from 'zod';
 import type { GearRow } from '@/core/exchange/gear-csv/columns';
 import { type GoodRow, type MatchedColumn, readGearTable, type RowError, withoutTwins } from '@/core/exchange/gear-csv/read';
 import { writeGearTable } from '@/core/exchange/gear-csv/write';
-import type { GearStart } from '@/core/gear/gear';
+import type { GearStart } from '@/core/gear/schema';
 import { type Database, transaction } from '@/db/pool';
 import type { Member } from '@/db/queries/crews';
 import { codesOfRemoved, insertGear, type StoredGear, takenCodes } from '@/db/queries/gear';

@@ -1,9 +1,9 @@
 import { dueStanding, DUE_STANDINGS } from '@/core/gear/due';
 import type { HistoryBody } from '@/core/gear/events';
-import { GEAR_KINDS } from '@/core/gear/gear';
+import { GEAR_KINDS } from '@/core/gear/vocabulary';
 import { GEAR_STATES, stateOf } from '@/core/gear/history';
 import { checkRecord } from '@/core/gear/record';
-import type { Plan } from '@/core/exchange/plan';
+import type { Plan } from '@/core/securement/plan';
 import { type GearFact, gearIdOf, gearIdsOf } from '@/core/securement/gear-facts';
 import { ConstraintError, type Database, pool } from '@/db/pool';
 import { codesOfRemoved, deleteGear, gearByCode, gearById, gearByIds, holdGear, insertGear, lockGear, type NewGear, refreshGear, type StoredGear, updateGear } from '@/db/queries/gear';

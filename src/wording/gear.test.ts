@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { inspectionDue } from '@/core/gear/due';
-import { gearSchema, itemSchema } from '@/core/gear/gear';
+import { gearSchema, itemSchema } from '@/core/gear/schema';
 import { INSPECTION_CHECKS } from '@/core/inspection/checks';
 import { METRIC, US_CUSTOMARY } from '@/core/units';
 import { tagLines, wordDay, wordDue, wordFindings, wordFit, wordHappening, wordItem, wordReason, wordStanding } from './gear';

@@ -1,7 +1,8 @@
 import type { FitReason } from '@/core/gear/fit';
 import type { DueStanding, InspectionDue } from '@/core/gear/due';
 import type { Happening, Inspection } from '@/core/gear/events';
-import { type Gear, type GearItem, type GearKind, sizeOf } from '@/core/gear/gear';
+import type { Gear, GearItem, GearKind } from '@/core/gear/schema';
+import { sizeOf } from '@/core/gear/vocabulary';
 import type { GearState, GearStateId } from '@/core/gear/history';
 import { checkOf } from '@/core/inspection/checks';
 import type { Outcome, OutcomeReason } from '@/core/inspection/outcome';

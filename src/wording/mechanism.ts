@@ -1,6 +1,6 @@
 import type { StaticsRow } from '@/core/securement/hold/opinion';
 import type { Mechanism } from '@/core/securement/hold/mechanism';
-import type { Direction } from '@/core/securement/schema';
+import type { Direction } from '@/core/securement/vocabulary';
 
 const TO: Record<Direction, string> = { forward: 'forward', rearward: 'rearward', left: 'to the left', right: 'to the right' };
 const EDGE: Record<Direction, string> = { forward: 'its front edge', rearward: 'its rear edge', left: 'its left edge', right: 'its right edge' };

@@ -1,6 +1,6 @@
 import type { CutPlan } from '@/core/cutting/plan';
 import type { CutJob } from '@/core/cutting/problem';
-import type { Plan } from '@/core/exchange/plan';
+import type { Plan } from '@/core/securement/plan';
 import type { HoldMap } from '@/core/securement/hold/map';
 import type { GearFact } from '@/core/securement/gear-facts';
 import type { Change } from '@/core/securement/advice/one-change';

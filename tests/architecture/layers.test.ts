@@ -1,4 +1,4 @@
-import { readdirSync, readFileSync } from 'node:fs';
+import { existsSync, readdirSync, readFileSync } from 'node:fs';
 import path from 'node:path';
 import { fileURLToPath } from 'node:url';
 import { describe, expect, it } from 'vitest';
@@ -40,6 +40,31 @@ describe('layers point one way', () => {
     for (const layer of ['core', 'ui', 'app', 'server', 'workers', 'wording']) for (const { name, text } of source(layer)) {
       expect(/\b(SELECT|INSERT INTO|UPDATE|DELETE FROM)\s+[a-z*]/.test(text), name).toBe(false);
     }
+  });
+});
+
+/** Everything a module brings with it at run time, by file; what is imported on demand does not count. */
+function broughtBy(entry: string): ReadonlySet<string> {
+  const seen = new Set<string>([entry]);
+  for (const file of seen) {
+    if (!path.isAbsolute(file)) continue;
+    for (const from of imports(readFileSync(file, 'utf8'))) {
+      const base = from.startsWith('@/') ? path.join(SRC, from.slice(2)) : from.startsWith('.') ? path.join(path.dirname(file), from) : null;
+      seen.add(base === null ? from : (['.ts', '.tsx', '/index.ts'].map((e) => base + e).find((f) => existsSync(f)) ?? base));
+    }
+  }
+  return seen;
+}
+
+describe('what a page brings with it', () => {
+  const pages = ['loads/PlanList', 'planner/Planner', 'planner/PrintSheet', 'bench/PullBench', 'bench/SpanRoom', 'bench/SideBySide', 'crew/CrewPage', 'locker/LockerList', 'locker/GearPage', 'locker/cuts/CutListPage', 'knots/Stage', 'knots/Finder'];
+  it.each(pages)('%s parses nothing: no schema, no Zod', (page) => {
+    const brought = broughtBy(path.join(SRC, 'ui', `${page}.tsx`));
+    expect(brought.size).toBeGreaterThan(10);
+    expect([...brought].filter((f) => f === 'zod' || /\/schema\.ts$/.test(f))).toEqual([]);
+  });
+  it('the check sees Zod where it is', () => {
+    expect(broughtBy(path.join(SRC, 'core/securement/plan.ts')).has('zod')).toBe(true);
   });
 });
 

@@ -1,11 +1,11 @@
 import { benchFigures } from '@/core/bench/figures';
-import { riggingSchema } from '@/core/exchange/rigging';
+import { riggingSchema } from '@/core/bench/rigging';
 import { type Rigging, riggingForces } from '@/core/tackle/rigging';
 import { ropeOf } from '@/core/tackle/systems';
 import { riggingExample } from '@/server/api/examples';
 import { readFileSync } from 'node:fs';
 import { gzipSync } from 'node:zlib';
-import { type Plan } from '@/core/exchange/plan';
+import type { Plan } from '@/core/securement/plan';
 import { allForms } from '@/core/knot/catalogue';
 import { pictureOf } from '@/core/knot/drawing/picture';
 import { DrawingUp } from '@/core/knot/shape/drawing-up';

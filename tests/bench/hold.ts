@@ -6,7 +6,7 @@ import { holdProblem } from '@/core/securement/hold/load-model';
 import type { HoldProblem } from '@/core/securement/hold/problem';
 import { ruleInputOf } from '@/core/securement/rule-input';
 import { ruleSet } from '@/core/securement/rules';
-import type { Plan } from '@/core/exchange/plan';
+import type { Plan } from '@/core/securement/plan';
 import { launch, Person } from '../support/browser';
 import { demoPlan } from '../support/demo';
 import { asRows, loadSolver } from '../verdict/search/highs';

@@ -1,9 +1,9 @@
 import type pg from 'pg';
 import { afterAll, beforeAll, describe, expect, it, vi } from 'vitest';
 import { INSPECTION_CHECKS } from '@/core/inspection/checks';
-import { type Gear, gearSchema, startSchema } from '@/core/gear/gear';
+import { type Gear, gearSchema, startSchema } from '@/core/gear/schema';
 import { monthsLater } from '@/core/gear/due';
-import { parsePlan, type Plan } from '@/core/exchange/plan';
+import { parsePlan, type Plan } from '@/core/securement/plan';
 import { ConflictError, NotFoundError, transaction } from '@/db/pool';
 import { setCrewIntervals, type Member } from '@/db/queries/crews';
 import { gearByCode, gearById, insertGear } from '@/db/queries/gear';

@@ -1,6 +1,6 @@
 import type pg from 'pg';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
-import { riggingSchema } from '@/core/exchange/rigging';
+import { riggingSchema } from '@/core/bench/rigging';
 import { ConflictError, NotFoundError, transaction } from '@/db/pool';
 import { deleteRigging, insertRigging, riggingById, riggingPage, riggingPageSql, updateRigging } from '@/db/queries/riggings';
 import { riggingExample } from '@/server/api/examples';

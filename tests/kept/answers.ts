@@ -1,4 +1,4 @@
-import { type Plan, parsePlan } from '@/core/exchange/plan';
+import { type Plan, parsePlan } from '@/core/securement/plan';
 import { assess } from '@/core/securement/assess';
 import { demoNames, demoPlan } from '../support/demo';
 import { makePlan } from '../verdict/search/make-plan';

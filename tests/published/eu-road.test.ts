@@ -1,6 +1,6 @@
 /** EN 12195-1:2010, formulas from memory, examples worked by hand with g = 9.81 as the standard's own examples do. */
 import { describe, expect, it } from 'vitest';
-import { parsePlan, type Plan } from '@/core/exchange/plan';
+import { parsePlan, type Plan } from '@/core/securement/plan';
 import { blockingNeeded, EU, overLashingsNeeded, overLashingTensionNeeded, tiltingLashingsNeeded } from '@/core/securement/rules/eu-formulas';
 import { STANDARD_GRAVITY } from '@/core/units';
 import { demoPlan, judge } from '../support/demo';

@@ -3,7 +3,7 @@
  * against the publication each names. All tables from memory.
  */
 import { describe, expect, it } from 'vitest';
-import { GEAR_KINDS } from '@/core/gear/gear';
+import { GEAR_KINDS } from '@/core/gear/vocabulary';
 import { MARINE_FRACTIONS, ratingsOf, ropeRatings } from '@/core/gear/rating';
 import { ropeSchema } from '@/core/rope/rope';
 import { MANILA_MBS, tabulatedMbs, THREE_STRAND_MBS, US_CHAIN_WLL, US_ROPE_WLL, US_WEBBING_WLL, US_WIRE_WLL } from '@/core/rope/strength-tables';

@@ -1,7 +1,7 @@
 /** 49 CFR 393.102–110 and 392.9, from memory. */
 import { describe, expect, it } from 'vitest';
 import { countingPart, leastTieDowns } from '@/core/securement/rules/us-cmv';
-import { type Plan, parsePlan } from '@/core/exchange/plan';
+import { type Plan, parsePlan } from '@/core/securement/plan';
 import { KG_PER_LB, M_PER_FT, N_PER_LBF } from '@/core/units';
 import { demoDocument, demoPlan, judge } from '../support/demo';
 

@@ -1,9 +1,9 @@
 import { assess } from '@/core/securement/assess';
 import { readdirSync, readFileSync } from 'node:fs';
 import { happeningSchema, type HistoryEntry } from '@/core/gear/events';
-import { type Gear, gearSchema, startSchema } from '@/core/gear/gear';
+import { type Gear, gearSchema, startSchema } from '@/core/gear/schema';
 import { type GearState, stateOf } from '@/core/gear/history';
-import { type Plan, parsePlan } from '@/core/exchange/plan';
+import { type Plan, parsePlan } from '@/core/securement/plan';
 
 /** A demo plan by file name, parsed. */
 export function demoPlan(name: string): Plan {

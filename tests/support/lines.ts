@@ -1,6 +1,6 @@
 import { z } from 'zod';
-import { type LineContext } from '@/core/line/chain';
-import { elementSchema, type LineElement } from '@/core/line/gear';
+import type { LineContext } from '@/core/line/chain';
+import { elementSchema, type LineElement } from '@/core/line/schema';
 import { lineCapacity } from '@/core/line/line';
 import { N_PER_LBF } from '@/core/units';
 import { bare } from '@/core/working/working';

@@ -5,7 +5,7 @@
  */
 import { readdirSync, readFileSync } from 'node:fs';
 import { describe, expect, it } from 'vitest';
-import { parsePlan } from '@/core/exchange/plan';
+import { parsePlan } from '@/core/securement/plan';
 import type { Assessment } from '@/core/securement/assess';
 import { wordFinding } from '@/wording/findings';
 import { METRIC } from '@/core/units';

@@ -6,7 +6,7 @@ import { whyNotHolds } from './search/oracle';
 import { randomOf } from './search/random';
 import { reduced, search } from './search/search';
 import { forgettings } from './search/relations';
-import { parsePlan } from '@/core/exchange/plan';
+import { parsePlan } from '@/core/securement/plan';
 import { demoPlan, judge } from '../support/demo';
 
 const PLANS = 2000;

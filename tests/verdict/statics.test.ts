@@ -1,6 +1,6 @@
 /** The product's own limit analysis against a general solver for linear programmes (`highs`, registry), and against the round friction cone. */
 import { beforeAll, describe, expect, it } from 'vitest';
-import { parsePlan } from '@/core/exchange/plan';
+import { parsePlan } from '@/core/securement/plan';
 import { lineFactsOf } from '@/core/securement/assess';
 import { holdLimit, HoldSearch } from '@/core/securement/hold/limit';
 import { CONE_FACETS, motionAt, UPWARD } from '@/core/securement/hold/programme';

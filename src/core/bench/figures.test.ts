@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { checkFormulas } from '../../../tests/support/working';
-import { parseRigging, type RiggingDocument, riggingSchema } from '../exchange/rigging';
+import { parseRigging, type RiggingDocument, riggingSchema } from './rigging';
 import { SYSTEMS, type SystemId, systemRigging } from '../tackle/systems';
 import type { PassKind } from '../tackle/passes';
 import type { Working } from '../working/working';

@@ -1,11 +1,12 @@
-import { lineElements, type RiggingDocument } from '../exchange/rigging';
+import type { RiggingDocument } from './rigging';
+import { lineElements } from './line-elements';
 import type { LineContext } from '../line/chain';
-import type { LineElement } from '../line/gear';
+import type { LineElement } from '../line/schema';
 import { type ChainPlace, lineCapacity, type LineCapacity } from '../line/line';
 import { type LineTension, lineTension } from '../line/tension';
 import { stiffness } from '../rope/strength';
 import { truckersRigging } from '../tackle/family';
-import { riggingOf } from '../tackle/fields';
+import { riggingOf } from '../tackle/tackle';
 import { PASS_KINDS } from '../tackle/passes';
 import { type Rigging, type RiggingForces, riggingForces, travelRatio, withoutFriction } from '../tackle/rigging';
 import { HAND_WIDTH_M, KNOT_SETTING_M, loopDistance, takeUp, tensionWhenLoopArrivesN } from '../tackle/take-up';

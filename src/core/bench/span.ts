@@ -1,5 +1,5 @@
 import { benchContext } from './figures';
-import { elementSchema, type LineElement } from '../line/gear';
+import type { LineElement } from '../line/schema';
 import { lineCapacity } from '../line/line';
 import type { Rope } from '../rope/rope';
 import { stiffness } from '../rope/strength';
@@ -30,7 +30,7 @@ export interface SpanFigures {
   readonly curve: readonly { readonly sagM: number; readonly tensionN: number }[];
 }
 
-const KNOTTED: readonly LineElement[] = ['a', 'b'].map((id) => elementSchema.parse({ id, kind: 'knot', knot: 'bowline' }));
+const KNOTTED: readonly LineElement[] = ['a', 'b'].map((id) => ({ id, kind: 'knot', knot: 'bowline', liesOnBarM: null }));
 
 /** What a ridge line may carry: its rope between two bowlines; what it is tied to is left to whoever ties it. */
 function spanWll(rope: Rope, strength: Strength): Working {

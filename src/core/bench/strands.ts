@@ -1,7 +1,8 @@
-import type { BenchSystem, RiggingDocument } from '../exchange/rigging';
+import type { BenchSystem, RiggingDocument } from './rigging';
 import type { BenchFigures } from './figures';
 import { truckersRigging } from '../tackle/family';
-import type { Tackle, TackleTurn } from '../tackle/fields';
+import type { TackleTurn } from '../tackle/fields';
+import type { Tackle } from '../tackle/tackle';
 import type { RiggingPass } from '../tackle/rigging';
 import { type TackleForces, tackleForces } from '../tackle/rigging-working';
 import { traced, type Working } from '../working/working';

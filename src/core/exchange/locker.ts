@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import { correctionSchema, happeningSchema } from '../gear/events';
-import { gearSchema, startSchema } from '../gear/gear';
+import { gearSchema, startSchema } from '../gear/schema';
 
 export const LOCKER_FORMAT = 'vast-cleat/locker';
 

@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { demoDocument, demoNames } from '../../../tests/support/demo';
-import { parsePlan } from './plan';
+import { parsePlan } from '../securement/plan';
 
 const edit = (change: (doc: Record<string, never>) => void): ReturnType<typeof parsePlan> => {
   const doc = structuredClone(demoDocument('carousel-crate')) as Record<string, never>;

@@ -1,13 +1,6 @@
-import { z } from 'zod';
-import type { Gear } from './gear';
+import type { Gear } from './schema';
 import type { GearState } from './history';
-
-/** Months between recorded inspections, by how hard a thing is worked. Defaults: common practice, no source. */
-export const intervalsSchema = z.object({
-  normalMonths: z.int().min(1).max(60).default(6),
-  dailyMonths: z.int().min(1).max(60).default(1),
-});
-export type Intervals = z.infer<typeof intervalsSchema>;
+import type { Intervals } from './intervals';
 
 /** When the next recorded inspection is due, and from what that follows. */
 export interface InspectionDue {

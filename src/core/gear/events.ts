@@ -1,8 +1,8 @@
 import { z } from 'zod';
-import { quantity } from '../exchange/quantity';
+import { quantity } from '../units/quantity';
 import { OUTCOMES } from '../inspection/outcome';
 import { CONDITIONS } from '../rope/condition';
-import { startSchema } from './gear';
+import { startSchema } from './schema';
 
 const reason = z.string().trim().max(600);
 const at = quantity('length', { least: 0, most: 5000 }).nullable().default(null);

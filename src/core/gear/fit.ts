@@ -2,7 +2,7 @@ import { formatNumber } from '../units';
 import type { Rope } from '../rope/rope';
 import { VERDICTS, type Verdict } from '../securement/verdict';
 import type { DueStanding } from './due';
-import type { Gear } from './gear';
+import type { Gear } from './schema';
 import type { GearState } from './history';
 import { ropeOf } from './rating';
 

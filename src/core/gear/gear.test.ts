@@ -6,7 +6,7 @@ import { placeCapacity } from '../rope/strength';
 import type { Rope } from '../rope/rope';
 import { bare } from '../working/working';
 import { type Candidate, type OnTheLine, rankRopes } from './fit';
-import { type Gear, gearSchema } from './gear';
+import { type Gear, gearSchema } from './schema';
 import { type GearState, readHistory, soundParts, stateOf } from './history';
 import { burstOf, isBurst } from './reader';
 import { checkRecord } from './record';

@@ -1,7 +1,7 @@
 import { inspectionOutcome, type InspectionOutcome, soundLengths } from '../inspection/outcome';
 import type { Condition } from '../rope/condition';
 import type { Happening, HistoryEntry, Inspection } from './events';
-import type { Gear } from './gear';
+import type { Gear } from './schema';
 
 /** `set-aside`: a place on it may carry nothing until it is cut out or isolated on a temporary line. */
 export const GEAR_STATES = ['in-service', 'set-aside', 'retired'] as const;

@@ -1,13 +1,14 @@
 import { knotEfficiency, type KnotSchoolChoice } from '../knot/efficiency';
 import { type KnotId, knot } from '../knot/knots';
 import { bendFactor } from '../rope/bend';
-import { type Rope, ropeSchema } from '../rope/rope';
+import { plainRope } from '../rope/plain';
+import type { Rope } from '../rope/rope';
 import { SCHOOL_IDS, type SchoolId, SCHOOLS } from '../rope/schools';
 import { placeCapacity } from '../rope/strength';
 import { tabulatedAtMost, US_CHAIN_WLL, US_WEBBING_WLL, US_WIRE_WLL } from '../rope/strength-tables';
 import { N_PER_LBF } from '../units/constants';
 import { formula, type Tracer } from '../working/working';
-import type { Gear, GearItem } from './gear';
+import type { Gear, GearItem } from './schema';
 import type { GearState } from './history';
 
 type RopeItem = Extract<GearItem, { kind: 'rope' }>;
@@ -15,7 +16,7 @@ type MadeItem = Exclude<GearItem, RopeItem>;
 
 /** A rope of the locker as it would lie on a line today. */
 export function ropeOf(item: RopeItem, code: string, state: Pick<GearState, 'condition'>): Rope {
-  return ropeSchema.parse({ tag: code, material: item.material, diameterM: item.diameterM, mbsN: item.mbsN, markedWllN: item.markedWllN, condition: state.condition, historyKnown: item.historyKnown });
+  return plainRope({ tag: code, material: item.material, diameterM: item.diameterM, mbsN: item.mbsN, markedWllN: item.markedWllN, condition: state.condition, historyKnown: item.historyKnown });
 }
 
 /** What a thing may carry by one school: bare, with a knot in it, and as a bight of two strands. */

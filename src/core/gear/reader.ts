@@ -1,4 +1,4 @@
-import { CODE_PATTERN } from './gear';
+import { CODE_PATTERN } from './vocabulary';
 
 /** A key as it arrived. */
 export interface Keystroke {

@@ -2,7 +2,7 @@ import { checkOf } from '../inspection/checks';
 import { OUTCOMES } from '../inspection/outcome';
 import { fail, ok, type Result } from '../result';
 import type { Happening, HistoryBody, HistoryEntry, Inspection } from './events';
-import type { Gear } from './gear';
+import type { Gear } from './schema';
 import { type GearState, outcomeOf, stateOf } from './history';
 
 type Known = Pick<Gear, 'item' | 'lengthM' | 'place' | 'code'>;

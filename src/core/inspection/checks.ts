@@ -1,4 +1,4 @@
-import type { GearKind } from '../gear/gear';
+import type { GearKind } from '../gear/schema';
 import type { Condition } from '../rope/condition';
 
 /**

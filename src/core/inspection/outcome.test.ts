@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { GEAR_KINDS } from '../gear/gear';
+import { GEAR_KINDS } from '../gear/vocabulary';
 import { checkOf, INSPECTION_CHECKS } from './checks';
 import { type DamageFound, inspectionOutcome, soundLengths, worseCondition } from './outcome';
 

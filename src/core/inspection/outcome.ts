@@ -1,4 +1,4 @@
-import type { GearKind } from '../gear/gear';
+import type { GearKind } from '../gear/schema';
 import { type Condition, CONDITION_FACTORS } from '../rope/condition';
 import { checkOf, type Consequence, INSPECTION_CHECKS } from './checks';
 

@@ -1,7 +1,7 @@
 import { knot, type KnotId, knotsFor, type KnotUse } from '../knot/knots';
 import { bare } from '../working/working';
 import type { LineContext } from './chain';
-import type { LineElement } from './gear';
+import type { LineElement } from './schema';
 import { lineCapacity } from './line';
 
 /** What else could stand at one place of a line, and what it would do there and to the line. */

@@ -1,6 +1,6 @@
 import type { KnotSchoolChoice } from '../knot/efficiency';
 import type { StrengthBasis } from '../rope/strength';
-import type { ElementOf, LineElement, Rating } from './gear';
+import type { ElementOf, LineElement, Rating } from './schema';
 
 /** An anchor as the line sees it, wherever it is defined. */
 export interface AnchorFact {

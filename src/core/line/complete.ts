@@ -1,5 +1,5 @@
 import { isFlexible, isHardware } from './chain';
-import type { LineElement } from './gear';
+import type { LineElement } from './schema';
 
 /** What is missing for a chain of elements to be a line at all; located at the element where it shows. */
 export interface ChainGap {

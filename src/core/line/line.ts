@@ -2,7 +2,7 @@ import { atMost } from '../units/constants';
 import type { Tracer } from '../working/working';
 import { type LineContext, positions } from './chain';
 import { placesOf } from './elements';
-import type { LineElement } from './gear';
+import type { LineElement } from './schema';
 import type { Place } from './place';
 
 /** A place with the element it belongs to. */

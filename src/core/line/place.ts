@@ -1,6 +1,6 @@
 import { formula, type Tracer } from '../working/working';
 import type { ChainPosition, LineContext } from './chain';
-import type { ElementKindId, ElementOf } from './gear';
+import type { ElementKindId, ElementOf } from './schema';
 
 /** Why a place has no known capacity. */
 export type PlaceProblem =

@@ -3,7 +3,7 @@ import { knot, type KnotId } from '../knot/knots';
 import { stiffness } from '../rope/strength';
 import { HAND_WIDTH_M, KNOT_SETTING_M, stretchOf } from '../tackle/take-up';
 import { bare, formula, type Tracer } from '../working/working';
-import type { ElementOf, LineElement } from './gear';
+import type { ElementOf, LineElement } from './schema';
 
 /** Working end a pair of hands needs to tie and to haul with: 18 in. Source: common practice. */
 const WORKING_END_M = 0.45;

@@ -1,13 +1,13 @@
-import type { KeptReading } from '../meter/reading';
+import type { KeptReading } from '../meter/kept-reading';
 import type { Rope } from '../rope/rope';
 import { stiffestOfSize, stiffness } from '../rope/strength';
-import { riggingOf } from '../tackle/fields';
+import { riggingOf } from '../tackle/tackle';
 import { travelRatio, withoutFriction, riggingForces } from '../tackle/rigging';
 import { tackleForces } from '../tackle/rigging-working';
 import { keptAfterTieOff, keptInTackle, settledFormula, type ShortStrands } from '../tackle/tie-off';
 import { anchorStrandForce, countedRatio, haulingRatio, type TruckersForm } from '../tackle/truckers';
 import { bare, formula, type Tracer } from '../working/working';
-import type { ElementOf, LineElement } from './gear';
+import type { ElementOf, LineElement } from './schema';
 
 /** How a line is pulled tight, and what stays. Forces in N; unknown where something needed is unknown. */
 export interface LineTension<V> {

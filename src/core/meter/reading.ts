@@ -1,5 +1,3 @@
-import { z } from 'zod';
-
 /**
  * The line protocol of an in-line load cell: text, one reading a line, five fields parted by single spaces.
  *
@@ -50,9 +48,3 @@ export function readLine(line: string): MeterReading | LineFault {
   if (Math.abs(tensionN) > MOST_READABLE_N) return 'out-of-range';
   return { sequence: Number(sequence), atMs: Number(atMs), tensionN, state: state as MeterState };
 }
-
-/** A reading kept with a line or a rigging: what it was, when, and by what. */
-export const keptReadingSchema = z.object({
-  tensionN: z.number().min(-MOST_READABLE_N).max(MOST_READABLE_N), at: z.iso.datetime(), meter: z.string().trim().min(1).max(60),
-});
-export type KeptReading = z.infer<typeof keptReadingSchema>;

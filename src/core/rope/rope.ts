@@ -1,10 +1,8 @@
 import { z } from 'zod';
-import { quantity } from '../exchange/quantity';
+import { quantity } from '../units/quantity';
 import { CONDITIONS } from './condition';
 import { ROPE_MATERIAL_IDS } from './materials';
-
-/** Weather the rope works in. Wet and frozen exclude each other, hence one field. */
-export const WEATHERS = ['dry', 'wet', 'frozen'] as const;
+import { WEATHERS } from './weather';
 
 /** A rope as it lies on a line: what it is, what its tag says, how it is today. */
 export const ropeSchema = z.object({

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import type { Plan } from '../exchange/plan';
+import type { Plan } from './plan';
 import { HOLDING } from '../knot/holding';
 import { KNOTS, type KnotId } from '../knot/knots';
 import { stageOf } from '../knot/stage-of';

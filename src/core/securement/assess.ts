@@ -1,4 +1,4 @@
-import type { Plan } from '../exchange/plan';
+import type { Plan } from './plan';
 import type { AnchorFact, LineContext } from '../line/chain';
 import { chainGaps } from '../line/complete';
 import { lineCapacity } from '../line/line';

@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
-import { type Plan, parsePlan } from '../exchange/plan';
-import { type Gear, gearSchema } from '../gear/gear';
+import { type Plan, parsePlan } from './plan';
+import { type Gear, gearSchema } from '../gear/schema';
 import type { GearState } from '../gear/history';
 import { ropeNeeded, ropeShortBy } from '../line/rope-needed';
 import { bare, traced } from '../working/working';

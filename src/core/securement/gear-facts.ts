@@ -1,13 +1,13 @@
 import { ropeOf } from '../gear/rating';
-import type { Gear, GearItem } from '../gear/gear';
+import type { Gear, GearItem } from '../gear/schema';
 import type { GearState } from '../gear/history';
 import type { DueStanding } from '../gear/due';
-import type { Plan } from '../exchange/plan';
+import type { Plan } from './plan';
 import { CONDITION_FACTORS } from '../rope/condition';
 import type { Rope } from '../rope/rope';
 import type { LineFacts } from './rule-input';
 import type { Line } from './schema';
-import type { LineElement } from '../line/gear';
+import type { LineElement } from '../line/schema';
 import type { Finding } from './verdict';
 
 /** What the locker says today of a thing that a plan uses. `due` is only known where there is a day to compare with. */

@@ -1,5 +1,6 @@
-import type { ElementOf, LineElement } from '../line/gear';
-import type { Cargo, Deck, Direction, Line } from './schema';
+import type { ElementOf, LineElement } from '../line/schema';
+import type { Cargo, Deck, Line } from './schema';
+import type { Direction } from './vocabulary';
 import { cargoBox, type DeckEnd, type Leg, legTo, type Point, pullOf, type RouteProblem } from './leg';
 import { overRoute } from './over-route';
 

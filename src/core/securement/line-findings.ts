@@ -5,7 +5,7 @@ import { ROPE_MATERIALS } from '../rope/materials';
 import type { ChainPlace } from '../line/line';
 import { ropeShortBy } from '../line/rope-needed';
 import { atMost } from '../units/constants';
-import type { LineElement } from '../line/gear';
+import type { LineElement } from '../line/schema';
 import type { Working } from '../working/working';
 import type { LineFacts } from './rule-input';
 import type { Cargo } from './schema';

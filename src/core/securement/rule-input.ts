@@ -1,7 +1,7 @@
-import type { Plan } from '../exchange/plan';
+import type { Plan } from './plan';
 import { knot } from '../knot/knots';
 import type { ChainGap } from '../line/complete';
-import type { LineElement } from '../line/gear';
+import type { LineElement } from '../line/schema';
 import { type LineCapacity, UNLIMITED_N } from '../line/line';
 import type { LineTension } from '../line/tension';
 import { traced, type Working } from '../working/working';
@@ -9,7 +9,8 @@ import { FRICTION_PAIRS, SURFACE_CEILING } from './friction';
 import { CERTAINLY_NOTHING, type LineShape } from './geometry';
 import { cargoBox } from './leg';
 import type { Article, Blocking, Ranged, RuleInput, Standing, TieDown } from './rules/rule-set';
-import { DIRECTIONS, type Cargo, type Line } from './schema';
+import type { Cargo, Line } from './schema';
+import { DIRECTIONS } from './vocabulary';
 
 /** Everything known about one line of a plan. */
 export interface LineFacts {

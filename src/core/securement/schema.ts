@@ -1,10 +1,11 @@
 import { z } from 'zod';
-import { quantity, ratio } from '../exchange/quantity';
+import { quantity, ratio } from '../units/quantity';
 import { KNOT_SCHOOL_CHOICES } from '../knot/efficiency';
-import { elementSchema, ratingSchema, surfaceSchema } from '../line/gear';
-import { keptReadingSchema } from '../meter/reading';
+import { elementSchema, ratingSchema, surfaceSchema } from '../line/schema';
+import { keptReadingSchema } from '../meter/kept-reading';
 import { DEFAULT_DESIGN_FACTOR, DESIGN_FACTOR_RANGE, SCHOOL_IDS } from '../rope/schools';
 import { FRICTION_PAIR_IDS } from './friction';
+import { COMMODITY_IDS, LINE_KINDS } from './vocabulary';
 
 const id = z.string().trim().min(1).max(40);
 const name = z.string().trim().max(80);
@@ -12,24 +13,6 @@ const span = quantity('length', { least: 0.01, most: 60 });
 const place = quantity('length', { least: 0, most: 60 });
 /** Sideways position, left positive. Negative lengths are only possible as numbers, which is right: text never means one. */
 const offset = quantity('length', { least: -10, most: 10 });
-
-/** Goods with rules of their own under 49 CFR 393.116–136; `general` is everything else. */
-export const COMMODITIES = {
-  general: { name: 'general goods', section: null },
-  logs: { name: 'logs', section: '393.116' },
-  lumber: { name: 'dressed lumber', section: '393.118' },
-  'metal-coils': { name: 'metal coils', section: '393.120' },
-  'paper-rolls': { name: 'paper rolls', section: '393.122' },
-  'concrete-pipe': { name: 'concrete pipe', section: '393.124' },
-  'intermodal-containers': { name: 'intermodal containers', section: '393.126' },
-  vehicles: { name: 'cars and light vehicles', section: '393.128' },
-  'heavy-machinery': { name: 'heavy vehicles and machinery', section: '393.130' },
-  'crushed-vehicles': { name: 'flattened vehicles', section: '393.132' },
-  'roll-off-containers': { name: 'roll-on/roll-off containers', section: '393.134' },
-  boulders: { name: 'large boulders', section: '393.136' },
-} as const;
-export type CommodityId = keyof typeof COMMODITIES;
-export const COMMODITY_IDS = Object.keys(COMMODITIES) as [CommodityId, ...CommodityId[]];
 
 export const frictionSchema = z.discriminatedUnion('known', [
   z.object({ known: z.literal('pair'), pair: z.enum(FRICTION_PAIR_IDS) }),
@@ -86,9 +69,6 @@ export const deckSchema = z.object({
     .default({ forward: open, rearward: open, left: open, right: open }),
 });
 
-/** How a line works: over presses down, direct and loop pull the load toward their anchors. */
-export const LINE_KINDS = ['over', 'direct', 'loop'] as const;
-
 export const angleSchema = z.discriminatedUnion('by', [
   z.object({ by: z.literal('anchors') }),
   z.object({
@@ -129,5 +109,3 @@ export type Cargo = z.infer<typeof cargoSchema>;
 export type Deck = z.infer<typeof deckSchema>;
 export type DeckAnchor = z.infer<typeof deckAnchorSchema>;
 export type Line = z.infer<typeof lineSchema>;
-export type Direction = 'forward' | 'rearward' | 'left' | 'right';
-export const DIRECTIONS: readonly Direction[] = ['forward', 'rearward', 'left', 'right'];

@@ -1,8 +1,8 @@
 import { z } from 'zod';
-import { quantity, ratio } from '../exchange/quantity';
+import { quantity, ratio } from '../units/quantity';
 import { knotsFor } from '../knot/knots';
-import { efficiencyOfWrap, PASS_KIND_IDS } from './passes';
-import { type Rigging, riggingForces } from './rigging';
+import { PASS_KIND_IDS } from './passes';
+import { MOST_BODIES, MOST_PASSES, MOST_ROPES, type Tackle, tackleProblem } from './tackle';
 import { TRUCKERS_FORMS } from './truckers';
 
 /** What a plan's element and a rigging of its own have in common, so that either can become the other. */
@@ -50,7 +50,7 @@ const turnSchema = z.discriminatedUnion('by', [
 
 const routeSchema = z.object({
   from: z.union([z.literal('hand'), z.object({ body: id })]),
-  passes: z.array(z.object({ body: id, turn: turnSchema })).max(16),
+  passes: z.array(z.object({ body: id, turn: turnSchema })).max(MOST_PASSES),
   to: id,
 });
 
@@ -61,41 +61,15 @@ export type TackleRoute = z.infer<typeof routeSchema>;
 /** Bodies in their order from the load to the anchor, and ropes as routes from the pulled end. */
 export const tackleFields = {
   title: z.string().trim().max(60).default(''),
-  bodies: z.array(bodySchema).min(2).max(12),
-  ropes: z.array(routeSchema).min(1).max(8),
+  bodies: z.array(bodySchema).min(2).max(MOST_BODIES),
+  ropes: z.array(routeSchema).min(1).max(MOST_ROPES),
   handForceN: hand.default(250),
   handAngleRad,
   slipM: slip,
 };
 
-/** A tackle as the solver reads it. */
-export interface Tackle {
-  readonly title: string;
-  readonly bodies: readonly TackleBody[];
-  readonly ropes: readonly TackleRoute[];
-  readonly handForceN: number;
-  readonly handAngleRad: number;
-  readonly slipM: number;
-}
-
-/** What a turn leaves of the tension while hauling. */
-export const turnEfficiency = (turn: TackleTurn): number => (turn.by === 'efficiency' ? turn.efficiency : efficiencyOfWrap(turn.mu, turn.wrapRad));
-
-/** Angle a turn wraps: as stated with its friction, else a half turn. */
-export const turnWrapRad = (turn: TackleTurn): number => (turn.by === 'friction' ? turn.wrapRad : Math.PI);
-
-/** The mechanism of a tackle, without names and ratings. */
-export function riggingOf({ bodies, ropes, handAngleRad: angle }: Pick<Tackle, 'bodies' | 'ropes' | 'handAngleRad'>): Rigging {
-  return {
-    bodies: bodies.map(({ id: body, kind }, at) => ({ id: body, kind, at })),
-    ropes: ropes.map((r) => ({ from: r.from, passes: r.passes.map((p) => ({ body: p.body, efficiency: turnEfficiency(p.turn), wrapRad: turnWrapRad(p.turn) })), to: r.to })),
-    handAngleRad: angle,
-  };
-}
-
 /** Refuses a tackle that cannot be worked out, with the reason. */
 export function refuseUnsolvable(tackle: Pick<Tackle, 'bodies' | 'ropes' | 'handAngleRad'>, context: z.RefinementCtx): void {
-  const forces = riggingForces(riggingOf(tackle), 'hauling');
-  const reason = forces.ok ? (forces.value.loadRatio > 0 ? null : { code: 'rigging-no-pull', values: {} }) : forces.issues[0]!;
+  const reason = tackleProblem(tackle);
   if (reason) context.addIssue({ code: 'custom', message: reason.code, path: ['ropes'], params: { code: reason.code, values: reason.values } });
 }

@@ -1,6 +1,6 @@
 import { formula, type Formula, type Tracer } from '../working/working';
-import type { Tackle } from './fields';
-import { riggingOf, turnEfficiency, turnWrapRad } from './fields';
+import type { Tackle } from './tackle';
+import { riggingOf, turnEfficiency, turnWrapRad } from './tackle';
 import { PASS_KINDS } from './passes';
 import { handTurn, pullOfRope, riggingForces, stopsOf } from './rigging';
 

@@ -1,6 +1,6 @@
 import { v7 as uuid } from 'uuid';
 import { z } from 'zod';
-import { type Intervals, intervalsSchema } from '@/core/gear/due';
+import { type Intervals, intervalsSchema } from '@/core/gear/intervals';
 import { type Strength, strengthSchema } from '@/core/securement/schema';
 import { type Database, many, maybeOne, one } from '../pool';
 

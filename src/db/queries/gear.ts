@@ -1,8 +1,10 @@
 import { v7 as uuid } from 'uuid';
 import { z } from 'zod';
-import { type Intervals, inspectionDue } from '@/core/gear/due';
+import { inspectionDue } from '@/core/gear/due';
+import type { Intervals } from '@/core/gear/intervals';
 import type { HistoryEntry } from '@/core/gear/events';
-import { type Gear, gearSchema, type GearStart, sizeOf, typeOf } from '@/core/gear/gear';
+import { type Gear, gearSchema, type GearStart } from '@/core/gear/schema';
+import { sizeOf, typeOf } from '@/core/gear/vocabulary';
 import { GEAR_STATES, type GearState, stateOf } from '@/core/gear/history';
 import { CONDITIONS } from '@/core/rope/condition';
 import { ConflictError, type Database, many, maybeOne, NotFoundError, one } from '../pool';

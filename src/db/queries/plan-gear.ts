@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { planSchema } from '@/core/exchange/plan';
+import { planSchema } from '@/core/securement/plan';
 import type { GearFact, GearFacts } from '@/core/securement/gear-facts';
 import { gearIdsOf } from '@/core/securement/gear-facts';
 import { assess } from '@/core/securement/assess';

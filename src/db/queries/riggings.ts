@@ -1,6 +1,6 @@
 import { v7 as uuid } from 'uuid';
 import { z } from 'zod';
-import { type RiggingDocument, riggingSchema } from '@/core/exchange/rigging';
+import { type RiggingDocument, riggingSchema } from '@/core/bench/rigging';
 import { ConflictError, type Database, many, maybeOne, NotFoundError, one } from '../pool';
 import { nameKey } from './crews';
 import { PAGE_SIZE, type StoredDocument, wordPattern } from './documents';

@@ -1,5 +1,5 @@
 import type { z } from 'zod';
-import type { Plan } from '@/core/exchange/plan';
+import type { Plan } from '@/core/securement/plan';
 import { traced } from '@/core/working/working';
 import { lineCapacity, UNLIMITED_N } from '@/core/line/line';
 import { ropeNeeded } from '@/core/line/rope-needed';

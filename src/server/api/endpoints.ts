@@ -1,7 +1,7 @@
 import { z } from 'zod';
 import { endpoint, type Endpoint } from './endpoint';
 import { GEAR_API } from './gear-endpoints';
-import { riggingSchema } from '@/core/exchange/rigging';
+import { riggingSchema } from '@/core/bench/rigging';
 import { assessExample, lineExample, riggingExample, rulesExample } from './examples';
 import { spanBody, spanExample, tackleBody, tackleExample, takeUpBody, takeUpExample, tieOffBody, tieOffExample, wrapsBody, wrapsExample } from './tension-schemas';
 import { addMemberBody, crewBody, demoBody, foundCrewBody, lineBody, planBody, rulesBody, selfBody, signInBody } from './schemas';

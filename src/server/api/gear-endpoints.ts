@@ -1,6 +1,6 @@
 import { newGearSchema } from '@/core/exchange/locker';
 import { recordSchema } from '@/core/gear/events';
-import { gearSchema } from '@/core/gear/gear';
+import { gearSchema } from '@/core/gear/schema';
 import { endpoint } from './endpoint';
 import { cutsBody, importBody, inspectionExample, newGearExample, strengthBody, strengthExample } from './gear-schemas';
 

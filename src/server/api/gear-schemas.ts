@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { quantity, ratio } from '@/core/exchange/quantity';
+import { quantity, ratio } from '@/core/units/quantity';
 import { lockerSchema } from '@/core/exchange/locker';
 import { KNOT_SCHOOL_CHOICES } from '@/core/knot/efficiency';
 import { knotsFor } from '@/core/knot/knots';

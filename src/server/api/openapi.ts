@@ -1,7 +1,7 @@
 import { z } from 'zod';
-import { planSchema } from '@/core/exchange/plan';
-import { gearSchema } from '@/core/gear/gear';
-import { riggingSchema } from '@/core/exchange/rigging';
+import { planSchema } from '@/core/securement/plan';
+import { gearSchema } from '@/core/gear/schema';
+import { riggingSchema } from '@/core/bench/rigging';
 import { ENDPOINTS } from './endpoints';
 import type { Endpoint } from './endpoint';
 

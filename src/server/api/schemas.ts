@@ -1,9 +1,11 @@
 import { z } from 'zod';
-import { RULE_SET_IDS, planSchema } from '@/core/exchange/plan';
-import { intervalsSchema } from '@/core/gear/due';
-import { quantity, ratio } from '@/core/exchange/quantity';
-import { elementSchema } from '@/core/line/gear';
-import { COMMODITY_IDS, LINE_KINDS, strengthSchema } from '@/core/securement/schema';
+import { planSchema } from '@/core/securement/plan';
+import { RULE_SET_IDS } from '@/core/securement/vocabulary';
+import { intervalsSchema } from '@/core/gear/intervals';
+import { quantity, ratio } from '@/core/units/quantity';
+import { elementSchema } from '@/core/line/schema';
+import { strengthSchema } from '@/core/securement/schema';
+import { COMMODITY_IDS, LINE_KINDS } from '@/core/securement/vocabulary';
 import { ROLES, UNIT_SYSTEMS } from '@/db/queries/crews';
 
 /** Bodies of the stateless computations and of the crew's own routes. */

@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { quantity, ratio } from '@/core/exchange/quantity';
+import { quantity, ratio } from '@/core/units/quantity';
 import { PASS_KIND_IDS } from '@/core/tackle/passes';
 import { HAND_WIDTH_M, KNOT_SETTING_M } from '@/core/tackle/take-up';
 

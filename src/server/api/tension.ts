@@ -1,7 +1,8 @@
 import type { z } from 'zod';
 import { catenaryOfSag, parabolaTensionN } from '@/core/span/catenary';
 import { endTensions, sagForLimit } from '@/core/span/loaded-line';
-import { riggingOf, type Tackle, type TackleTurn } from '@/core/tackle/fields';
+import type { TackleTurn } from '@/core/tackle/fields';
+import { riggingOf, type Tackle } from '@/core/tackle/tackle';
 import { type RiggingForces, riggingForces, travelRatio, withoutFriction } from '@/core/tackle/rigging';
 import { tackleForces } from '@/core/tackle/rigging-working';
 import { loopDistance, takeUp, tensionWhenLoopArrivesN } from '@/core/tackle/take-up';

@@ -2,14 +2,14 @@
 import { memo, useState } from 'react';
 import styled from 'styled-components';
 import { knot } from '@/core/knot/knots';
-import type { BenchSystem } from '@/core/exchange/rigging';
+import type { BenchSystem } from '@/core/bench/rigging';
 import { PASS_KIND_IDS, PASS_KINDS, type PassKind } from '@/core/tackle/passes';
 import { FORM_IDS, type FormId } from '@/core/tackle/systems';
 import { Button } from '../kit/Button';
 import { FieldGrid, NumberField } from '../kit/fields';
 import { Segments } from '../kit/Segments';
 import { Select } from '../kit/Select';
-import { formName, formOf } from './rigs';
+import { formName, formOf } from '../../core/bench/compose';
 import { RouteEditor } from './RouteEditor';
 import type { Bench } from './useBench';
 

@@ -1,6 +1,6 @@
 'use client';
 import { knotsFor } from '@/core/knot/knots';
-import type { RiggingDocument } from '@/core/exchange/rigging';
+import type { RiggingDocument } from '@/core/bench/rigging';
 import { SCHOOL_IDS, SCHOOLS } from '@/core/rope/schools';
 import { useMember } from '../frame/MemberContext';
 import { FieldGrid, NumberField, QuantityField, TextField } from '../kit/fields';

@@ -1,8 +1,8 @@
 'use client';
 import { useEffect, useState } from 'react';
 import styled from 'styled-components';
-import { systemSchema, type BenchSystem } from '@/core/exchange/rigging';
-import { issuesOf } from '@/core/exchange/issues';
+import type { BenchSystem } from '@/core/bench/rigging';
+import { MOST_BODIES, MOST_PASSES, MOST_ROPES, tackleProblem } from '@/core/tackle/tackle';
 import type { TackleRoute, TackleTurn } from '@/core/tackle/fields';
 import { PASS_KIND_IDS, PASS_KINDS, type PassKind } from '@/core/tackle/passes';
 import { wordIssue } from '@/wording/issues';
@@ -12,7 +12,7 @@ import { FieldGrid, NumberField, QuantityField, TextField } from '../kit/fields'
 import { Select } from '../kit/Select';
 import { ErrorText, Label } from '../kit/text';
 import { addPass, addTravelling, removeBody, removePass, setBody, setEnd, setPass, setStart, type TackleDraft } from './route';
-import { turnsRound } from './rigs';
+import { turnsRound } from '../../core/bench/compose';
 import type { Bench } from './useBench';
 
 type TackleSystem = Extract<BenchSystem, { kind: 'tackle' }>;
@@ -56,7 +56,7 @@ function RopeRow({ rope, index, draft, set }: { rope: TackleRoute; index: number
         <End>
           <header><Label>end at</Label></header>
           <Select hideLabel label={`Rope ${index + 1} ends at`} value={rope.to} choices={names} onChange={(id) => set(setEnd(draft, index, id))} />
-          <Button $kind="quiet" onPress={() => set(addPass(draft, index, names.find((n) => n.id !== (rope.passes.at(-1)?.body ?? '')) ?.id ?? names[0]!.id, 'plain-pulley'))}>Add a turn</Button>
+          <Button $kind="quiet" isDisabled={rope.passes.length >= MOST_PASSES} onPress={() => set(addPass(draft, index, names.find((n) => n.id !== (rope.passes.at(-1)?.body ?? '')) ?.id ?? names[0]!.id, 'plain-pulley'))}>Add a turn</Button>
         </End>
       </Stops>
     </Rope>
@@ -69,19 +69,18 @@ export function RouteEditor({ system, bench }: { system: TackleSystem; bench: Be
   const [draft, setDraft] = useState<TackleDraft>(system);
   // A change from elsewhere (undo, another system) replaces what is being edited.
   useEffect(() => setDraft({ bodies: system.bodies, ropes: system.ropes }), [system.bodies, system.ropes]);
-  const parsed = systemSchema.safeParse({ ...system, ...draft });
-  const why = parsed.success ? null : wordIssue(issuesOf(parsed.error)[0]!);
+  const problem = tackleProblem({ ...system, ...draft });
+  const why = problem ? wordIssue(problem) : null;
   const set = (next: TackleDraft): void => {
     setDraft(next);
-    const whole = systemSchema.safeParse({ ...system, ...next });
-    if (whole.success) bench.editSystem({ ...next, title: '' });
+    if (!tackleProblem({ ...system, ...next })) bench.editSystem({ ...next, title: '' });
   };
   return (
     <div>
       <Label>Route, from your hand</Label>
       {why ? <ErrorText role="alert">{why} The figures still show the route before.</ErrorText> : null}
       <ul>{draft.ropes.map((rope, i) => <RopeRow key={i} rope={rope} index={i} draft={draft} set={set} />)}</ul>
-      <p><Button onPress={() => set(addTravelling(draft, 'plain-pulley'))} isDisabled={draft.bodies.length >= 12 || draft.ropes.length >= 8}>Add a travelling pulley</Button></p>
+      <p><Button onPress={() => set(addTravelling(draft, 'plain-pulley'))} isDisabled={draft.bodies.length >= MOST_BODIES || draft.ropes.length >= MOST_ROPES}>Add a travelling pulley</Button></p>
       <h2 style={{ padding: '10px 0 6px' }}>What holds the turns</h2>
       <Bodies>
         {draft.bodies.map((b) => (

@@ -3,7 +3,7 @@ import type { EChartsCoreOption } from 'echarts/core';
 import Link from 'next/link';
 import { useCallback, useMemo, useState } from 'react';
 import styled from 'styled-components';
-import type { RiggingDocument } from '@/core/exchange/rigging';
+import type { RiggingDocument } from '@/core/bench/rigging';
 import type { Strength } from '@/core/securement/schema';
 import { PASS_KIND_IDS, type PassKind } from '@/core/tackle/passes';
 import { FORM_IDS, type FormId } from '@/core/tackle/systems';
@@ -18,7 +18,7 @@ import { type OpenWorking, WorkingFigure } from '../planner/LineCard';
 import { type OpenedWorking, WorkingSheet } from '../working/WorkingSheet';
 import { BenchNav } from './BenchNav';
 import { type Compared, compared, compareRows, roundName, withTurns } from './compareRows';
-import { formName, newRigging } from './rigs';
+import { formName, newRigging } from '../../core/bench/compose';
 import { handUnit } from './strandWords';
 import { MOST_HAND_N } from './useBench';
 

@@ -2,7 +2,7 @@
 import Link from 'next/link';
 import { useEffect, useState } from 'react';
 import styled from 'styled-components';
-import type { BenchSystem } from '@/core/exchange/rigging';
+import type { BenchSystem } from '@/core/bench/rigging';
 import { assess } from '@/core/securement/assess';
 import type { Line } from '@/core/securement/schema';
 import type { Verdict } from '@/core/securement/verdict';

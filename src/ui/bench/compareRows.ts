@@ -1,9 +1,9 @@
 import { benchFigures, type BenchFigures } from '@/core/bench/figures';
-import type { RiggingDocument } from '@/core/exchange/rigging';
+import type { RiggingDocument } from '@/core/bench/rigging';
 import { PASS_KINDS, type PassKind } from '@/core/tackle/passes';
 import { formatNumber, formatQuantity, type UnitChoice } from '@/core/units';
 import type { Working } from '@/core/working/working';
-import { turnsRound } from './rigs';
+import { turnsRound } from '../../core/bench/compose';
 import { handUnit } from './strandWords';
 
 /** A system that is compared, and what it comes to. */

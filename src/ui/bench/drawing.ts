@@ -1,4 +1,4 @@
-import type { BenchSystem } from '@/core/exchange/rigging';
+import type { BenchSystem } from '@/core/bench/rigging';
 import type { PassKind } from '@/core/tackle/passes';
 import { type Rigging, stopsOf } from '@/core/tackle/rigging';
 

@@ -1,8 +1,8 @@
-import type { BenchSystem } from '@/core/exchange/rigging';
-import type { LineElement } from '@/core/line/gear';
+import type { BenchSystem } from '@/core/bench/rigging';
+import type { LineElement } from '@/core/line/schema';
 import type { Line } from '@/core/securement/schema';
-import { freshId } from '../planner/usePlanner';
-import { elementOf } from './rigs';
+import { freshId } from '@/core/ids';
+import { elementOf } from '../../core/bench/compose';
 
 const PULLS: readonly LineElement['kind'][] = ['truckers', 'tackle', 'ratchet', 'binder'];
 

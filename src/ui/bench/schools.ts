@@ -1,5 +1,5 @@
 import type { BenchFigures } from '@/core/bench/figures';
-import type { BenchSystem } from '@/core/exchange/rigging';
+import type { BenchSystem } from '@/core/bench/rigging';
 import { PASS_KINDS } from '@/core/tackle/passes';
 import { frictionBand } from '@/core/tackle/truckers';
 

@@ -1,10 +1,10 @@
 'use client';
 import { useCallback, useMemo, useRef, useState } from 'react';
 import { benchFigures, type BenchFigures, type BenchLine, capacityOf, ownLine } from '@/core/bench/figures';
-import { type BenchSystem, type RiggingDocument } from '@/core/exchange/rigging';
+import type { BenchSystem, RiggingDocument } from '@/core/bench/rigging';
 import type { FormId } from '@/core/tackle/systems';
 import { type Editing, useHistory } from '../history';
-import { formTitle, isFormTitle, withForm } from './rigs';
+import { formTitle, isFormTitle, withForm } from '../../core/bench/compose';
 
 /** The bench as its views see it. */
 export interface Bench extends Pick<Editing<RiggingDocument>, 'undo' | 'redo' | 'canUndo' | 'canRedo'> {

@@ -1,7 +1,7 @@
 'use client';
 import { useRouter } from 'next/navigation';
 import { type ReactNode, useEffect, useMemo, useRef, useState } from 'react';
-import type { RiggingDocument } from '@/core/exchange/rigging';
+import type { RiggingDocument } from '@/core/bench/rigging';
 import { formatQuantity, type UnitChoice } from '@/core/units';
 import { call, messageOf, type StoredRigging } from '../api';
 import { keepJson, useImport } from '../files';
@@ -9,7 +9,7 @@ import { useMember } from '../frame/MemberContext';
 import type { Action } from '../kit/ActionMenu';
 import { ConflictSheet, type Side } from '../kit/ConflictSheet';
 import { useAutosave } from '../useAutosave';
-import { formName, formOf } from './rigs';
+import { formName, formOf } from '../../core/bench/compose';
 import { lineWords } from './PullBench';
 import type { Bench } from './useBench';
 

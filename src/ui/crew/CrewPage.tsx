@@ -2,7 +2,7 @@
 import { useRouter } from 'next/navigation';
 import { type FormEvent, useState } from 'react';
 import styled from 'styled-components';
-import type { Intervals } from '@/core/gear/due';
+import type { Intervals } from '@/core/gear/intervals';
 import type { Strength } from '@/core/securement/schema';
 import type { Role } from '@/db/queries/crews';
 import { call, messageOf } from '../api';

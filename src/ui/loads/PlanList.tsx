@@ -15,7 +15,7 @@ import { Select } from '../kit/Select';
 import { ErrorText, Hidden, Label, Small } from '../kit/text';
 import { VerdictMark } from '../kit/VerdictMark';
 import { useKeys } from '../useKeys';
-import { newPlan } from './newPlan';
+import { newPlan } from '../../core/securement/compose';
 import { type PlanPage, usePlanList } from './usePlanList';
 
 const Page = styled.div`padding:16px 24px 24px;max-width:1120px;@media (max-width:600px){padding:12px}`;

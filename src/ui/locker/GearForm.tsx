@@ -1,6 +1,7 @@
 'use client';
 import { type FormEvent, useState } from 'react';
-import { type Gear, GEAR_FORMAT, GEAR_KINDS, GEAR_VERSION, type GearStart, USES } from '@/core/gear/gear';
+import type { Gear, GearStart } from '@/core/gear/schema';
+import { GEAR_FORMAT, GEAR_KINDS, GEAR_VERSION, USES } from '@/core/gear/vocabulary';
 import { CONDITIONS } from '@/core/rope/condition';
 import type { StoredGear } from '@/db/queries/gear';
 import { KIND_WORDS } from '@/wording/gear';

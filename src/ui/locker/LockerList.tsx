@@ -3,7 +3,7 @@ import Link from 'next/link';
 import { useRouter } from 'next/navigation';
 import { useState } from 'react';
 import styled from 'styled-components';
-import { HARDWARE_FORMS } from '@/core/gear/gear';
+import { HARDWARE_FORMS } from '@/core/gear/vocabulary';
 import { ROPE_MATERIAL_IDS, ROPE_MATERIALS } from '@/core/rope/materials';
 import type { Strength } from '@/core/securement/schema';
 import { formatQuantity } from '@/core/units';

@@ -1,4 +1,4 @@
-import type { Gear } from '@/core/gear/gear';
+import type { Gear } from '@/core/gear/schema';
 import type { GearState } from '@/core/gear/history';
 import { ratingsOf } from '@/core/gear/rating';
 import type { Strength } from '@/core/securement/schema';

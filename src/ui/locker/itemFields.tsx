@@ -1,6 +1,7 @@
 'use client';
 import type { ReactNode } from 'react';
-import { CHAIN_GRADES, type GearItem, type GearKind, HARDWARE_FORMS } from '@/core/gear/gear';
+import type { GearItem, GearKind } from '@/core/gear/schema';
+import { CHAIN_GRADES, HARDWARE_FORMS } from '@/core/gear/vocabulary';
 import { ROPE_MATERIAL_IDS, ROPE_MATERIALS } from '@/core/rope/materials';
 import type { UnitChoice } from '@/core/units';
 import { Check } from '../kit/Check';

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { gearSchema } from '@/core/gear/gear';
+import { gearSchema } from '@/core/gear/schema';
 import { stateOf } from '@/core/gear/history';
 import { strengthSchema } from '@/core/securement/schema';
 import { METRIC, US_CUSTOMARY } from '@/core/units';

@@ -2,7 +2,8 @@
 import { useEffect, useState } from 'react';
 import styled from 'styled-components';
 import { MOST_KEPT } from '@/core/meter/log';
-import type { KeptReading, MeterReading } from '@/core/meter/reading';
+import type { MeterReading } from '@/core/meter/reading';
+import type { KeptReading } from '@/core/meter/kept-reading';
 import { formatIn, formatQuantity, type UnitChoice } from '@/core/units';
 import { useMember } from '../frame/MemberContext';
 import { Button } from '../kit/Button';

@@ -6,7 +6,8 @@ import { useMember } from '../frame/MemberContext';
 import { Button, IconButton } from '../kit/Button';
 import { FieldGrid, QuantityField, TextField } from '../kit/fields';
 import { RatingField } from './elementForms';
-import { freshId, type PlanHand } from './usePlanner';
+import type { PlanHand } from './usePlanner';
+import { freshId } from '@/core/ids';
 
 const Row = styled.li`border-top:var(--w-hair) solid var(--line);padding:8px 0;display:grid;grid-template-columns:minmax(0,1fr) 44px;gap:6px;align-items:start`;
 

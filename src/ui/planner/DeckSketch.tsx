@@ -1,7 +1,7 @@
 'use client';
 import { memo } from 'react';
 import styled from 'styled-components';
-import type { Plan } from '@/core/exchange/plan';
+import type { Plan } from '@/core/securement/plan';
 import type { LineFacts } from '@/core/securement/rule-input';
 import { cargoBox } from '@/core/securement/leg';
 

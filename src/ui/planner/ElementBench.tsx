@@ -6,7 +6,7 @@ import { Button as AriaButton } from 'react-aria-components/Button';
 import styled, { css } from 'styled-components';
 import { stageOf } from '@/core/knot/stage-of';
 import { type Alternative, alternatives } from '@/core/line/alternatives';
-import type { ElementKindId } from '@/core/line/gear';
+import type { ElementKindId } from '@/core/line/schema';
 import { lineContext, sharingOf } from '@/core/securement/assess';
 import type { Line } from '@/core/securement/schema';
 import { formatQuantity } from '@/core/units';
@@ -17,7 +17,7 @@ import { Label, Small } from '../kit/text';
 import { ElementForm } from './elementForms';
 import { FromLibrary } from './FromLibrary';
 import { FromLocker } from './FromLocker';
-import { newElement } from './newElements';
+import { newElement } from '../../core/line/compose';
 import { type PlanEditor, useEditor } from './usePlanner';
 import { ELEMENT_KINDS, wordKind } from './words';
 

@@ -1,7 +1,7 @@
 'use client';
 import Link from 'next/link';
 import styled from 'styled-components';
-import type { ElementOf } from '@/core/line/gear';
+import type { ElementOf } from '@/core/line/schema';
 import { Small } from '../kit/text';
 
 const Line = styled.p`padding:8px 14px 0`;

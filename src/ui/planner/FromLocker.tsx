@@ -4,7 +4,7 @@ import { useEffect, useState } from 'react';
 import styled from 'styled-components';
 import { type Candidate, type Fit, type OnTheLine, rankRopes } from '@/core/gear/fit';
 import { ropeOf } from '@/core/gear/rating';
-import type { LineElement } from '@/core/line/gear';
+import type { LineElement } from '@/core/line/schema';
 import { UNLIMITED_N } from '@/core/line/line';
 import { assess } from '@/core/securement/assess';
 import type { GearFacts } from '@/core/securement/gear-facts';

@@ -1,9 +1,9 @@
 'use client';
 import { useId } from 'react';
 import styled from 'styled-components';
-import type { Plan } from '@/core/exchange/plan';
+import type { Plan } from '@/core/securement/plan';
 import type { HoldMap, MapPoint } from '@/core/securement/hold/map';
-import type { Direction } from '@/core/securement/schema';
+import type { Direction } from '@/core/securement/vocabulary';
 import { formatNumber } from '@/core/units';
 import { mechanismWords } from '@/wording/mechanism';
 import { Small } from '../kit/text';

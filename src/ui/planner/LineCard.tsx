@@ -4,9 +4,10 @@ import { memo, type ReactNode, useCallback, useState } from 'react';
 import { Button as AriaButton } from 'react-aria-components/Button';
 import styled from 'styled-components';
 import type { LineFacts } from '@/core/securement/rule-input';
-import type { LineElement } from '@/core/line/gear';
+import type { LineElement } from '@/core/line/schema';
 import { withoutGear } from '@/core/securement/gear-facts';
-import { LINE_KINDS, type Line } from '@/core/securement/schema';
+import type { Line } from '@/core/securement/schema';
+import { LINE_KINDS } from '@/core/securement/vocabulary';
 import { formatNumber, formatQuantity, type Rounding } from '@/core/units';
 import type { Working } from '@/core/working/working';
 import { useMember } from '../frame/MemberContext';
@@ -20,10 +21,11 @@ import { Figure, Label, Small } from '../kit/text';
 import type { OpenedWorking } from '../working/WorkingSheet';
 import { shortTime } from '../loads/PlanList';
 import { ElementBench } from './ElementBench';
-import { loadEnd } from './newElements';
+import { loadEnd } from '../../core/line/compose';
 import { OtherSchools } from './OtherSchools';
 import { StrengthLine } from './StrengthLine';
-import { freshId, type PlanHand, useEditor } from './usePlanner';
+import { type PlanHand, useEditor } from './usePlanner';
+import { freshId } from '@/core/ids';
 import { wordRun, wordValue } from './words';
 
 /** Fetched when a meter is read. */

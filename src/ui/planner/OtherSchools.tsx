@@ -5,7 +5,7 @@ import { KNOT_SCHOOL_CHOICES } from '@/core/knot/efficiency';
 import { lineCapacity } from '@/core/line/line';
 import { SCHOOL_IDS, SCHOOLS } from '@/core/rope/schools';
 import { lineContext, sharingOf } from '@/core/securement/assess';
-import type { Plan } from '@/core/exchange/plan';
+import type { Plan } from '@/core/securement/plan';
 import type { Line, Strength } from '@/core/securement/schema';
 import { bare } from '@/core/working/working';
 import { useMember } from '../frame/MemberContext';

@@ -2,18 +2,18 @@
 import { useCallback, useState } from 'react';
 import styled from 'styled-components';
 import type { BenchLine } from '@/core/bench/figures';
-import type { BenchSystem, RiggingDocument } from '@/core/exchange/rigging';
-import type { ElementOf } from '@/core/line/gear';
+import type { BenchSystem, RiggingDocument } from '@/core/bench/rigging';
+import type { ElementOf } from '@/core/line/schema';
 import { lineContext, sharingOf } from '@/core/securement/assess';
 import type { Line } from '@/core/securement/schema';
 import { BenchTable } from '../bench/BenchTable';
-import { elementOf } from '../bench/rigs';
+import { elementOf } from '../../core/bench/compose';
 import { useBench } from '../bench/useBench';
 import { usePulling } from '../bench/usePulling';
 import { Button } from '../kit/Button';
 import { FullScreen } from '../kit/Sheet';
 import { Label } from '../kit/text';
-import { benchOfLine, lineWithSystem } from './planBench';
+import { benchOfLine, lineWithSystem } from '../../core/bench/in-plan';
 import type { PlanEditor } from './usePlanner';
 
 const Page = styled.div`height:100%;overflow:auto;background:var(--canvas)`;

@@ -1,5 +1,5 @@
 'use client';
-import type { Plan } from '@/core/exchange/plan';
+import type { Plan } from '@/core/securement/plan';
 import { assess } from '@/core/securement/assess';
 import type { LockerWord } from '@/core/securement/gear-facts';
 import { formatQuantity, type UnitChoice } from '@/core/units';

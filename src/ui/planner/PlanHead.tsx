@@ -2,7 +2,7 @@
 import Link from 'next/link';
 import { useCallback } from 'react';
 import styled, { css } from 'styled-components';
-import type { RuleSetId } from '@/core/exchange/plan';
+import type { RuleSetId } from '@/core/securement/vocabulary';
 import { RULE_SETS, ruleSet } from '@/core/securement/rules';
 import type { Verdict } from '@/core/securement/verdict';
 import { formatQuantity } from '@/core/units';

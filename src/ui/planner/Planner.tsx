@@ -18,7 +18,7 @@ import { Findings } from './Findings';
 import { Helps } from './Helps';
 import { LineCard, type OpenWorking, type Picked } from './LineCard';
 import { LoadPanel } from './LoadPanel';
-import { LINE_MAKES, type LineMake, newLine } from './newElements';
+import { LINE_MAKES, type LineMake, newLine } from '../../core/securement/compose';
 import { PlanConflict } from './PlanConflict';
 import { PlanHead } from './PlanHead';
 import { TagRead } from './TagRead';

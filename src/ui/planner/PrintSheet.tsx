@@ -1,7 +1,7 @@
 'use client';
 import Link from 'next/link';
 import styled from 'styled-components';
-import type { Plan } from '@/core/exchange/plan';
+import type { Plan } from '@/core/securement/plan';
 import { assess } from '@/core/securement/assess';
 import { ruleSet } from '@/core/securement/rules';
 import { formatQuantity, type UnitChoice } from '@/core/units';

@@ -7,7 +7,7 @@ import { stageOf } from '@/core/knot/stage-of';
 import type { ChainPlace } from '@/core/line/line';
 import type { PlacePart } from '@/core/line/place';
 import type { LineFacts } from '@/core/securement/rule-input';
-import type { LineElement } from '@/core/line/gear';
+import type { LineElement } from '@/core/line/schema';
 import { formatIn, type UnitChoice } from '@/core/units';
 import type { Working } from '@/core/working/working';
 import { Glyph, type Run } from '../diagrams/glyphs';

@@ -1,7 +1,7 @@
 'use client';
 import Link from 'next/link';
 import { useState } from 'react';
-import type { LineElement } from '@/core/line/gear';
+import type { LineElement } from '@/core/line/schema';
 import { wordItem } from '@/wording/gear';
 import { useMember } from '../frame/MemberContext';
 import { gearOfTag, useTagReader } from '../locker/useTagReader';

@@ -1,10 +1,11 @@
 'use client';
 import type { ReactNode } from 'react';
-import type { ElementKindId, ElementOf, LineElement, Rating } from '@/core/line/gear';
+import type { ElementKindId, ElementOf, LineElement, Rating } from '@/core/line/schema';
 import { knotsFor } from '@/core/knot/knots';
 import { CONDITIONS } from '@/core/rope/condition';
 import { ROPE_MATERIAL_IDS, ROPE_MATERIALS } from '@/core/rope/materials';
-import { type Rope, WEATHERS } from '@/core/rope/rope';
+import type { Rope } from '@/core/rope/rope';
+import { WEATHERS } from '@/core/rope/weather';
 import type { DeckAnchor } from '@/core/securement/schema';
 import type { UnitChoice } from '@/core/units';
 import { Check } from '../kit/Check';

@@ -1,6 +1,6 @@
 import { readFileSync } from 'node:fs';
 import { describe, expect, it } from 'vitest';
-import { parsePlan, type Plan } from '@/core/exchange/plan';
+import { parsePlan, type Plan } from '@/core/securement/plan';
 import { METRIC } from '@/core/units';
 import { demoNames, demoPlan, judge } from '../../../tests/support/demo';
 import { headline } from './headline';

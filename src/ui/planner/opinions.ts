@@ -1,6 +1,6 @@
 import type { Assessment } from '@/core/securement/assess';
 import type { StaticsRow } from '@/core/securement/hold/opinion';
-import type { Direction } from '@/core/securement/schema';
+import type { Direction } from '@/core/securement/vocabulary';
 import type { TallyRow } from '@/core/securement/verdict';
 import { mechanismClause } from '@/wording/mechanism';
 import { ROW_WORDS } from '@/wording/verdicts';

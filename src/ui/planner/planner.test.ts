@@ -1,12 +1,13 @@
 import { describe, expect, it } from 'vitest';
 import { demoNames, demoPlan, judge } from '../../../tests/support/demo';
-import { parsePlan } from '@/core/exchange/plan';
+import { parsePlan } from '@/core/securement/plan';
 import { METRIC, US_CUSTOMARY } from '@/core/units';
 import { wordFinding } from '@/wording/findings';
 import { headline } from './headline';
-import { LINE_MAKES, newElement, newLine } from './newElements';
+import { LINE_MAKES, newLine } from '../../core/securement/compose';
+import { newElement } from '../../core/line/compose';
 import { type History, step } from '../history';
-import { freshId } from './usePlanner';
+import { freshId } from '@/core/ids';
 import { ELEMENT_KINDS, wordRow, wordRun, wordValue } from './words';
 
 const plan = demoPlan('carousel-crate');

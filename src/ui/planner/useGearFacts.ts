@@ -1,6 +1,6 @@
 'use client';
 import { useCallback, useEffect, useMemo, useState } from 'react';
-import type { Plan } from '@/core/exchange/plan';
+import type { Plan } from '@/core/securement/plan';
 import { type GearFact, type GearFacts, gearIdsOf, LOCKER_NOT_ASKED, type LockerWord } from '@/core/securement/gear-facts';
 import { call } from '../api';
 import type { LockerItem } from '../locker/useLockerList';

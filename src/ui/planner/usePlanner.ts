@@ -1,7 +1,7 @@
 'use client';
 import { createContext, useCallback, useContext, useDeferredValue, useMemo } from 'react';
-import type { Plan } from '@/core/exchange/plan';
-import type { LineElement } from '@/core/line/gear';
+import type { Plan } from '@/core/securement/plan';
+import type { LineElement } from '@/core/line/schema';
 import { type Assessment, assess } from '@/core/securement/assess';
 import type { Line } from '@/core/securement/schema';
 import { type GearFacts, LOCKER_NOT_ASKED } from '@/core/securement/gear-facts';
@@ -65,8 +65,3 @@ export function useEditor(): PlanEditor {
   return editor;
 }
 
-/** An id that no item of the list has. */
-export function freshId(stem: string, taken: readonly { readonly id: string }[]): string {
-  const ids = new Set(taken.map((t) => t.id));
-  for (let i = 1; ; i++) if (!ids.has(`${stem}${i}`)) return `${stem}${i}`;
-}

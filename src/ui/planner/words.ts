@@ -1,4 +1,4 @@
-import type { LineElement } from '@/core/line/gear';
+import type { LineElement } from '@/core/line/schema';
 import { knot } from '@/core/knot/knots';
 import { ROPE_MATERIALS } from '@/core/rope/materials';
 import type { Line } from '@/core/securement/schema';

@@ -1,4 +1,4 @@
-import { type Random } from './random';
+import type { Random } from './random';
 
 /** A plan document as somebody might write it: believable, now and then malformed, in mixed units, on a rule's boundary. */
 export type RawPlan = Record<string, unknown> & {

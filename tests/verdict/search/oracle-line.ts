@@ -1,5 +1,5 @@
 /** The oracle's own figures of one line: strength from tables typed anew, tension, completeness. Sources as in `oracle.ts`. */
-import type { Plan } from '@/core/exchange/plan';
+import type { Plan } from '@/core/securement/plan';
 
 export type Element = Plan['lines'][number]['elements'][number];
 export const G = 9.80665;

@@ -4,7 +4,7 @@
  * only says what it is sure of: why HOLDS cannot be right, or nothing. It knows the knots and gear that `make-plan` uses.
  * Sources, all from memory: 49 CFR 393.102–114, EN 12195-1:2010, rope makers' tables; knots common practice, no source.
  */
-import type { Plan } from '@/core/exchange/plan';
+import type { Plan } from '@/core/securement/plan';
 import type { Solver } from './highs';
 import { complete, type Element, G, keptTension, SPLICE, strength } from './oracle-line';
 

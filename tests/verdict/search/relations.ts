@@ -1,4 +1,4 @@
-import { type Plan, parsePlan } from '@/core/exchange/plan';
+import { type Plan, parsePlan } from '@/core/securement/plan';
 import type { Random } from './random';
 import type { RawElement, RawPlan } from './make-plan';
 import { ruleOpinion } from '@/core/securement/assess';

@@ -1,4 +1,4 @@
-import { type Plan, parsePlan } from '@/core/exchange/plan';
+import { type Plan, parsePlan } from '@/core/securement/plan';
 import type { Solver } from './highs';
 import { makePlan, type RawPlan } from './make-plan';
 import { whyNotHolds } from './oracle';

@@ -2,7 +2,7 @@ import { pool } from '@/db/pool';
 import { crewStrength } from '@/db/queries/crews';
 import { memberOrFirstPage } from '@/server/page';
 import { FORM_IDS } from '@/core/tackle/systems';
-import { newRigging } from '@/ui/bench/rigs';
+import { newRigging } from '@/core/bench/compose';
 import { PullBench } from '@/ui/bench/PullBench';
 
 export const metadata = { title: 'Tension bench · Vast Cleat' };

@@ -1,4 +1,5 @@
-import { CHAIN_GRADES, type Gear, GEAR_KINDS, type GearStart, HARDWARE_FORMS, sizeOf } from '../../gear/gear';
+import type { Gear, GearStart } from '../../gear/schema';
+import { CHAIN_GRADES, GEAR_KINDS, HARDWARE_FORMS, sizeOf } from '../../gear/vocabulary';
 import { CONDITIONS } from '../../rope/condition';
 import { ROPE_MATERIAL_IDS, ROPE_MATERIALS } from '../../rope/materials';
 

@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { type Gear, gearSchema, type GearStart, startSchema } from '../../gear/gear';
+import { type Gear, gearSchema, type GearStart, startSchema } from '../../gear/schema';
 import { ROPE_MATERIAL_IDS } from '../../rope/materials';
 import { CONDITIONS } from '../../rope/condition';
 import { guardCell, unguardCell } from './cells';

@@ -1,4 +1,5 @@
-import { type Gear, GEAR_FORMAT, GEAR_VERSION, gearSchema, type GearKind, type GearStart, startSchema } from '../../gear/gear';
+import { type Gear, gearSchema, type GearKind, type GearStart, startSchema } from '../../gear/schema';
+import { GEAR_FORMAT, GEAR_VERSION } from '../../gear/vocabulary';
 import { fail, type IssueValue, ok, type Result } from '../../result';
 import { issuesOf } from '../issues';
 import { readCell, unguardCell } from './cells';

@@ -1,6 +1,6 @@
 import type { Tracer } from '../../working/working';
 import type { ChainPosition, LineContext } from '../chain';
-import type { ElementKindId, LineElement } from '../gear';
+import type { ElementKindId, LineElement } from '../schema';
 import type { ElementKind, Place } from '../place';
 import { anchorKind, binderKind, fittingKind, ratchetKind } from './hardware';
 import { attachmentKind, bendKind, lockKind, loopKind, truckersKind } from './knots';

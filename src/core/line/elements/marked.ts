@@ -1,6 +1,6 @@
 import { formula, type Tracer } from '../../working/working';
 import type { LineContext } from '../chain';
-import type { Rating } from '../gear';
+import type { Rating } from '../schema';
 import { unknownCapacity } from '../place';
 
 /** Breaking strength over working load limit of marked gear, at least. Source: CSS Code Annex 13 (a securing load is at most half of breaking strength), from memory. */

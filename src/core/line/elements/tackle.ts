@@ -1,7 +1,8 @@
 import { type BendOver, bendAt, bendProblem, knotPlace, ropePlace, ropesOf } from './rope-places';
 import { ratedCapacity } from './marked';
 import type { PassKind } from '../../tackle/passes';
-import type { Tackle, TackleBody } from '../../tackle/fields';
+import type { TackleBody } from '../../tackle/fields';
+import type { Tackle } from '../../tackle/tackle';
 import { type TackleForces, tackleForces } from '../../tackle/rigging-working';
 import { formula, type Tracer } from '../../working/working';
 import type { Flexible, LineContext } from '../chain';

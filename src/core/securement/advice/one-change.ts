@@ -1,7 +1,7 @@
-import type { Plan } from '../../exchange/plan';
+import type { Plan } from '../plan';
 import { type LockerWord, withoutGear } from '../gear-facts';
 import { alternatives } from '../../line/alternatives';
-import type { ElementOf, LineElement } from '../../line/gear';
+import type { ElementOf, LineElement } from '../../line/schema';
 import type { IssueValue } from '../../result';
 import { N_PER_LBF } from '../../units/constants';
 import { type Assessment, assess, lineContext, sharingOf } from '../assess';

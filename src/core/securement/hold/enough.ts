@@ -1,7 +1,7 @@
 import { HoldSearch } from './limit';
 import type { HoldLine, HoldProblem } from './problem';
 import { MOTIONS } from './programme';
-import { DIRECTIONS } from '../schema';
+import { DIRECTIONS } from '../vocabulary';
 import type { StaticsBox } from '../rules/rule-set';
 
 /** The tension is found to this part of itself. */

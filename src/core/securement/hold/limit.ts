@@ -1,5 +1,5 @@
 import type { Point } from '../leg';
-import type { Direction } from '../schema';
+import type { Direction } from '../vocabulary';
 import type { HoldLine, HoldProblem } from './problem';
 import { BALANCE_ROWS, facetsOf, facing, HoldProgramme, isFree, type Motion, UNLIMITED_G } from './programme';
 import { type LinearProgramme, Optimiser } from './simplex';

@@ -2,7 +2,8 @@ import { UNLIMITED_N } from '../../line/line';
 import { STANDARD_GRAVITY } from '../../units/constants';
 import { type Leg, type Point, pullOf } from '../leg';
 import type { Article, Blocking, Ranged, RuleInput, StaticsBox, TieDown } from '../rules/rule-set';
-import { type Deck, type Direction, DIRECTIONS } from '../schema';
+import type { Deck } from '../schema';
+import { type Direction, DIRECTIONS } from '../vocabulary';
 import type { HoldBoard, HoldBody, HoldLine, HoldProblem } from './problem';
 
 /**

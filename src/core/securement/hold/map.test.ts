@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { demoPlan, judge } from '../../../../tests/support/demo';
-import type { Plan } from '../../exchange/plan';
+import type { Plan } from '../plan';
 import { lineFactsOf } from '../assess';
 import { ruleInputOf } from '../rule-input';
 import { ruleSet } from '../rules';

@@ -1,4 +1,4 @@
-import type { Plan } from '../../exchange/plan';
+import type { Plan } from '../plan';
 import type { RuleInput, StaticsAsked, StaticsBox } from '../rules/rule-set';
 import { motionAt } from './programme';
 import { type Mechanism, mechanismOf } from './mechanism';

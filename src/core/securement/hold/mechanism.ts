@@ -1,4 +1,4 @@
-import type { Direction } from '../schema';
+import type { Direction } from '../vocabulary';
 import type { HoldLimit } from './limit';
 import type { HoldProblem } from './problem';
 import type { Motion } from './programme';

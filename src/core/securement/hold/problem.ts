@@ -1,5 +1,5 @@
 import type { Point } from '../leg';
-import type { Direction } from '../schema';
+import type { Direction } from '../vocabulary';
 
 /**
  * The load as statics sees it: one rigid body on one-way contacts, boards that push, lines that pull.

@@ -1,5 +1,5 @@
 import type { Point } from '../leg';
-import type { Direction } from '../schema';
+import type { Direction } from '../vocabulary';
 import type { HoldBoard, HoldLine, HoldProblem } from './problem';
 import type { LinearProgramme } from './simplex';
 

@@ -1,5 +1,5 @@
 import { traced } from '../../working/working';
-import type { Direction } from '../schema';
+import type { Direction } from '../vocabulary';
 import type { Finding, TallyRow } from '../verdict';
 import { atMost } from '../../units/constants';
 import { cappedTension, directPull, EU, heldByOver, heldByUnlike, heldOlder, heldTilting, heldWithDirect, part } from './eu-formulas';

@@ -1,6 +1,6 @@
 import { STANDARD_GRAVITY } from '../../units/constants';
 import { bare, formula, traced, type Tracer, type Working } from '../../working/working';
-import type { Direction } from '../schema';
+import type { Direction } from '../vocabulary';
 import { type Finding, type TallyRow, tallyRow } from '../verdict';
 import { at, type End, type Ranged, type RuleInput, type TieDown } from './rule-set';
 

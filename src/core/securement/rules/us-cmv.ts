@@ -1,6 +1,6 @@
 import { atLeast, atMost, M_PER_FT, STANDARD_GRAVITY, KG_PER_LB } from '../../units/constants';
 import { bare, formula, traced } from '../../working/working';
-import { COMMODITIES } from '../schema';
+import { COMMODITIES } from '../vocabulary';
 import type { Finding, TallyRow } from '../verdict';
 import type { Ranged, RuleInput, RuleSet, TieDown } from './rule-set';
 import { about, commonNotices, rangedRow, requirement, weight } from './shared';

@@ -1,5 +1,5 @@
 import { formula, traced } from '../../working/working';
-import type { Direction } from '../schema';
+import type { Direction } from '../vocabulary';
 import type { TallyRow } from '../verdict';
 import type { Ranged, RuleInput, RuleSet, StaticsBox, TieDown } from './rule-set';
 import { againstMotion, commonNotices, pressingPart, type Provided, rangedRow, type Reader, requirement, weight, worseSide } from './shared';

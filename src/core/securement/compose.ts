@@ -1,32 +1,10 @@
-import { type ElementKindId, elementSchema, type LineElement } from '@/core/line/gear';
-import { tackleOf } from '../bench/rigs';
-import type { Plan } from '@/core/exchange/plan';
-import { lineShape, namedAnchorIds } from '@/core/securement/geometry';
-import type { Line } from '@/core/securement/schema';
-import { freshId } from './usePlanner';
-
-/** What a new element of a kind begins as; defaults of the schema fill the rest. Nothing is rated that nobody has read. */
-const BEGINNINGS: Record<ElementKindId, Record<string, unknown>> = {
-  anchor: { at: { on: 'own', name: 'post', rating: { state: 'unrated' }, surface: 'wood' } },
-  knot: { knot: 'bowline' },
-  rope: { rope: { material: 'polyester', diameterM: 0.012 } },
-  bend: { knot: 'double-fishermans' },
-  edge: { name: 'edge', shape: 'protected', bendDiameterM: 0.1 },
-  loop: { knot: 'alpine-butterfly' },
-  truckers: { loop: 'alpine-butterfly' },
-  tackle: { ...tackleOf('simple-3', 'plain-pulley') },
-  lock: { knot: 'two-half-hitches' },
-  webbing: { widthM: 0.05 },
-  ratchet: { rating: { state: 'unrated' } },
-  chain: { grade: '70', sizeM: 0.009525 },
-  binder: { rating: { state: 'unrated' } },
-  fitting: { name: 'hook', rating: { state: 'unrated' } },
-};
-
-/** A new element of a kind with an id the line does not have. */
-export function newElement(kind: ElementKindId, taken: readonly LineElement[]): LineElement {
-  return elementSchema.parse({ ...BEGINNINGS[kind], kind, id: freshId(kind, taken) });
-}
+import { newElement } from '../line/compose';
+import type { ElementKindId, LineElement } from '../line/schema';
+import type { Plan } from './plan';
+import { PLAN_FORMAT, PLAN_VERSION } from './vocabulary';
+import { lineShape, namedAnchorIds } from './geometry';
+import type { DeckAnchor, Line, Strength } from './schema';
+import { freshId } from '../ids';
 
 /** What a new line is made of. */
 export const LINE_MAKES = [
@@ -83,5 +61,22 @@ export function newLine(make: LineMake, plan: Pick<Plan, 'deck' | 'cargo' | 'lin
   return { ...between(freshId('l', lines), ...ends), name: `Over ${lines.length + 1}`, elements, settling: make === 'rope' ? 0.2 : 0 };
 }
 
-/** What holds the load at the end of a line that goes directly to it. */
-export const loadEnd = (id: string): LineElement => elementSchema.parse({ id, kind: 'anchor', at: { on: 'own', name: 'lug of the load', rating: { state: 'unrated' }, surface: 'metal' } });
+const ring = (id: string, fromFrontM: number, fromCentreM: number): DeckAnchor => ({
+  id, name: `ring ${id}`, fromFrontM, fromCentreM, rating: { state: 'unrated' }, barDiameterM: null, surface: 'metal',
+});
+const OPEN = { touching: false, capacityN: null, heightM: null };
+
+/** A plan to begin with: a load of a metre on a small trailer, nothing claimed that nobody has entered. */
+export function newPlan(strength: Strength, units: 'metric' | 'us'): Plan {
+  const anchors = (['L', 'R'] as const).flatMap((side) =>
+    [0.3, 1.1, 1.9, 2.7].map((x, i) => ring(`${side}${i + 1}`, x, side === 'L' ? 0.8 : -0.8)));
+  return {
+    format: PLAN_FORMAT, version: PLAN_VERSION, title: 'New load', notes: '', ruleSet: units === 'us' ? 'us-light' : 'eu-road', strength,
+    cargo: {
+      name: 'load', massKg: null, lengthM: 1, widthM: 1, heightM: 1, cgHeightM: null, cgForwardM: null, cgLeftM: null, fromFrontM: 0.5, fromCentreM: 0,
+      friction: { known: 'no' }, surface: 'clean', commodity: 'general', rows: 1, maxLineForceN: null, fullyContained: false,
+    },
+    deck: { name: 'trailer', lengthM: 3, widthM: 1.7, anchors, blocking: { forward: OPEN, rearward: OPEN, left: OPEN, right: OPEN } },
+    lines: [],
+  };
+}

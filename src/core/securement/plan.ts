@@ -1,12 +1,8 @@
 import { z } from 'zod';
-import { cargoSchema, deckSchema, lineSchema, strengthSchema } from '../securement/schema';
+import { cargoSchema, deckSchema, lineSchema, strengthSchema } from './schema';
 import type { Result } from '../result';
-import { issuesOf } from './issues';
-
-export const PLAN_FORMAT = 'vast-cleat/plan';
-export const PLAN_VERSION = 1;
-export const RULE_SET_IDS = ['us-cmv', 'us-light', 'eu-road'] as const;
-export type RuleSetId = (typeof RULE_SET_IDS)[number];
+import { PLAN_FORMAT, PLAN_VERSION, RULE_SET_IDS } from './vocabulary';
+import { issuesOf } from '../exchange/issues';
 
 /** Refuses a list whose items share an id: references would be ambiguous. */
 function uniqueIds(list: readonly { id: string }[], context: z.RefinementCtx, path: (string | number)[]): void {

@@ -1,17 +1,13 @@
 import { z } from 'zod';
-import { quantity, ratio } from '../exchange/quantity';
+import { quantity, ratio } from '../units/quantity';
 import { CONDITIONS } from '../rope/condition';
 import { ROPE_MATERIAL_IDS } from '../rope/materials';
-
-export const GEAR_FORMAT = 'vast-cleat/gear';
-export const GEAR_VERSION = 1;
+import { CHAIN_GRADES, CODE_PATTERN, GEAR_FORMAT, GEAR_VERSION, HARDWARE_FORMS, USES } from './vocabulary';
 
 const force = quantity('force', { least: 1, most: 5e6 }).nullable().default(null);
 const size = quantity('length', { least: 0.001, most: 0.5 });
 const length = quantity('length', { least: 0.01, most: 5000 });
 
-/** A tag code: what stands on the tag, what a reader types. Letters, digits, dots and dashes, so that every reader can. */
-export const CODE_PATTERN = /^[A-Z0-9](?:[A-Z0-9.-]{0,22}[A-Z0-9])?$/;
 const codeSchema = z.string().trim().max(24).transform((text, context) => {
   const code = text.toUpperCase();
   if (!CODE_PATTERN.test(code)) context.addIssue({ code: 'custom', message: 'code-unusable', params: { code: 'code-unusable', values: { code: text } } });
@@ -19,9 +15,6 @@ const codeSchema = z.string().trim().max(24).transform((text, context) => {
 });
 
 const day = z.iso.date().nullable().default(null);
-
-export const CHAIN_GRADES = ['unmarked', '30', '43', '70', '80', '100'] as const;
-export const HARDWARE_FORMS = ['ring', 'hook', 'shackle', 'connector', 'rail', 'stake', 'ratchet', 'binder'] as const;
 
 /** What a piece of gear is, and what is marked on it. `mbsN`: breaking strength from the label, null: not on it. */
 export const itemSchema = z.discriminatedUnion('kind', [
@@ -33,11 +26,6 @@ export const itemSchema = z.discriminatedUnion('kind', [
 ]);
 export type GearItem = z.infer<typeof itemSchema>;
 export type GearKind = GearItem['kind'];
-export const GEAR_KINDS = ['rope', 'webbing', 'chain', 'wire', 'hardware'] as const satisfies readonly GearKind[];
-
-/** How hard it is worked: decides how often it is inspected. */
-export const USES = ['normal', 'daily'] as const;
-
 /** The document `vast-cleat/gear`, version 1: one thing the crew owns, as its tag and label say. How it fares is in its history. */
 export const gearSchema = z.object({
   format: z.literal(GEAR_FORMAT),
@@ -72,23 +60,3 @@ export const startSchema = z.object({
 });
 export type GearStart = z.infer<typeof startSchema>;
 
-/** The size people call a thing by: diameter, width, bar. Null for hardware nobody measured. */
-export function sizeOf(item: GearItem): number | null {
-  switch (item.kind) {
-    case 'rope': return item.diameterM;
-    case 'webbing': return item.widthM;
-    case 'chain': case 'wire': return item.sizeM;
-    case 'hardware': return item.barDiameterM;
-  }
-}
-
-/** What it is made of, as the list filters by it: a rope's material, a chain's grade, a fitting's form. */
-export function typeOf(item: GearItem): string {
-  switch (item.kind) {
-    case 'rope': return item.material;
-    case 'webbing': return 'webbing';
-    case 'chain': return `grade-${item.grade}`;
-    case 'wire': return 'wire';
-    case 'hardware': return item.form;
-  }
-}

@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import type { IssueValue } from '../result';
-import { type Dimension, parseQuantity, SI_UNIT } from '../units';
+import { type Dimension, parseQuantity, SI_UNIT } from './index';
 
 /** Bounds of a quantity in SI. Out-of-range input is refused with the range, never clamped. */
 export interface QuantityBounds {

@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { quantity, ratio } from '../exchange/quantity';
+import { quantity, ratio } from '../units/quantity';
 import { knotsFor } from '../knot/knots';
 import { ropeSchema } from '../rope/rope';
 import { refuseUnsolvable, tackleFields, truckersFields } from '../tackle/fields';

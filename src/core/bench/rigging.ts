@@ -1,16 +1,14 @@
 import { z } from 'zod';
 import { knotsFor } from '../knot/knots';
-import { type LineElement, ratingSchema, surfaceSchema } from '../line/gear';
-import { keptReadingSchema } from '../meter/reading';
+import { ratingSchema, surfaceSchema } from '../line/schema';
+import { RIGGING_FORMAT, RIGGING_VERSION } from './line-elements';
+import { keptReadingSchema } from '../meter/kept-reading';
 import type { Result } from '../result';
 import { ropeSchema } from '../rope/rope';
 import { strengthSchema } from '../securement/schema';
 import { refuseUnsolvable, tackleFields, truckersFields } from '../tackle/fields';
-import { issuesOf } from './issues';
-import { quantity, ratio } from './quantity';
-
-export const RIGGING_FORMAT = 'vast-cleat/rigging';
-export const RIGGING_VERSION = 1;
+import { issuesOf } from '../exchange/issues';
+import { quantity, ratio } from '../units/quantity';
 
 const anchor = z.object({
   name: z.string().trim().max(60), rating: ratingSchema.default({ state: 'unrated' }),
@@ -52,19 +50,4 @@ export type RiggingDocument = z.infer<typeof riggingSchema>;
 export function parseRigging(input: unknown): Result<RiggingDocument> {
   const parsed = riggingSchema.safeParse(input);
   return parsed.success ? { ok: true, value: parsed.data } : { ok: false, issues: issuesOf(parsed.error) };
-}
-
-/** The line a rigging stands on, as a plan would hold it: anchor, knot, rope, system, lock, anchor. */
-export function lineElements(rigging: RiggingDocument): LineElement[] {
-  const { system, farKnot, rope } = rigging;
-  const end = (id: string, at: RiggingDocument['anchor']): LineElement => ({ id, kind: 'anchor', at: { on: 'own', ...at } });
-  const head: LineElement[] = [end('far', rigging.farAnchor), { id: 'far-knot', kind: 'knot', knot: farKnot, liesOnBarM: null }, { id: 'rope', kind: 'rope', rope, gearId: null, lengthM: null }];
-  return [...head, ...systemElements(system), end('near', rigging.anchor)];
-}
-
-/** A system as elements of a line. */
-function systemElements(system: BenchSystem): LineElement[] {
-  if (system.kind === 'tackle') return [{ id: 'system', fromRigging: null, ...system }];
-  const { lock, ...hitch } = system;
-  return [{ id: 'system', fromRigging: null, ...hitch }, { id: 'lock', kind: 'lock', knot: lock }];
 }

@@ -1,10 +1,10 @@
-import { type BenchSystem, type RiggingDocument, riggingSchema } from '@/core/exchange/rigging';
-import type { Plan } from '@/core/exchange/plan';
-import { anchorFact } from '@/core/line/chain';
-import type { ElementOf, LineElement } from '@/core/line/gear';
-import { lineContext, sharingOf } from '@/core/securement/assess';
-import type { Line } from '@/core/securement/schema';
-import { newRigging, systemOf } from '../bench/rigs';
+import type { BenchSystem, RiggingDocument } from './rigging';
+import type { Plan } from '../securement/plan';
+import { anchorFact } from '../line/chain';
+import type { ElementOf, LineElement } from '../line/schema';
+import { lineContext, sharingOf } from '../securement/assess';
+import type { Line } from '../securement/schema';
+import { newRigging, systemOf } from './compose';
 
 const DEFAULT_LENGTH_M = 5;
 
@@ -13,14 +13,15 @@ export function benchOfLine(plan: Plan, line: Line, element: ElementOf<'truckers
   const start = newRigging(plan.strength);
   const context = lineContext(plan, line, sharingOf(plan));
   const anchors = line.elements.filter((e): e is ElementOf<'anchor'> => e.kind === 'anchor').map((e) => anchorFact(e, context));
-  const end = (fact: (typeof anchors)[number] | undefined): unknown => (fact ? { name: fact.name, rating: fact.rating, barDiameterM: fact.barDiameterM, surface: fact.surface } : { name: 'anchor' });
+  const end = (fact: (typeof anchors)[number] | undefined): RiggingDocument['anchor'] =>
+    (fact ? { name: fact.name, rating: fact.rating, barDiameterM: fact.barDiameterM, surface: fact.surface } : { name: 'anchor', rating: { state: 'unrated' }, barDiameterM: null, surface: 'metal' });
   const knot = line.elements.find((e) => e.kind === 'knot')?.knot;
   const lock = line.elements.find((e): e is ElementOf<'lock'> => e.kind === 'lock') ?? null;
-  return riggingSchema.parse({
+  return {
     ...start, title: line.name || 'Line', system: systemOf(element, lock), rope: line.elements.find((e) => e.kind === 'rope')?.rope ?? start.rope,
     lengthM: Math.max(0.2, routeLengthM ?? DEFAULT_LENGTH_M), anchor: end(anchors.at(-1)), farAnchor: end(anchors[0]), ...(knot ? { farKnot: knot } : {}),
     settling: line.settling, loadBearsN: plan.cargo.maxLineForceN, readings: line.reading ? [line.reading] : [],
-  });
+  };
 }
 
 /** The line with the bench's choice in the place of its system; a hitch sets the lock that is there, or brings one. */

@@ -1,25 +1,12 @@
-import { type BenchSystem, type RiggingDocument, riggingSchema } from '@/core/exchange/rigging';
-import type { ElementOf, LineElement } from '@/core/line/gear';
-import type { Strength } from '@/core/securement/schema';
-import type { TackleRoute } from '@/core/tackle/fields';
-import { PASS_KINDS, type PassKind } from '@/core/tackle/passes';
-import { FORM_IDS, type FormId, SYSTEMS, type SystemId, systemRigging } from '@/core/tackle/systems';
-import { TRUCKERS_FORMS, type TruckersForm } from '@/core/tackle/truckers';
-
-/** Names of a tackle's bodies as people say them. */
-const bodyName = (kind: 'load' | 'anchor' | 'travelling', round: PassKind): string => (kind === 'load' ? 'load' : kind === 'anchor' ? 'anchor' : round.includes('pulley') ? 'travelling pulley' : 'travelling ring');
-
-/** A named tackle with the same thing at every turn, as an element's or a document's fields. Nothing is rated that nobody has read. */
-export function tackleOf(id: SystemId, round: PassKind) {
-  const system = SYSTEMS[id];
-  const rigging = systemRigging(system, round);
-  return {
-    title: system.name,
-    bodies: rigging.bodies.map((b) => ({ id: b.id, kind: b.kind, name: bodyName(b.kind, round), holds: { by: 'unrated' as const } })),
-    ropes: rigging.ropes.map((r): TackleRoute => ({ from: r.from, to: r.to, passes: r.passes.map((p) => ({ body: p.body, turn: { by: 'efficiency', round, efficiency: p.efficiency } })) })),
-    handAngleRad: rigging.handAngleRad,
-  };
-}
+import type { BenchSystem, RiggingDocument } from './rigging';
+import { RIGGING_FORMAT, RIGGING_VERSION } from './line-elements';
+import type { ElementOf, LineElement } from '../line/schema';
+import type { Strength } from '../securement/schema';
+import { PASS_KINDS, type PassKind } from '../tackle/passes';
+import { FORM_IDS, type FormId, SYSTEMS, type SystemId } from '../tackle/systems';
+import { plainRope } from '../rope/plain';
+import { plainHitch, tackleOf } from '../tackle/compose';
+import { TRUCKERS_FORMS, type TruckersForm } from '../tackle/truckers';
 
 const isHitch = (id: string): id is TruckersForm => (TRUCKERS_FORMS as readonly string[]).includes(id);
 
@@ -31,14 +18,15 @@ export const formName = (id: FormId): string => (isHitch(id) ? FORM_NAMES[id] : 
 export const formTitle = (id: FormId): string => formName(id).replace(/^./, (c) => c.toUpperCase());
 export const isFormTitle = (title: string): boolean => FORM_IDS.some((id) => formTitle(id) === title);
 
-const HITCH = { kind: 'truckers', loop: 'slip-loop', lock: 'two-half-hitches' } as const;
+/** A hitch as it is tied where nothing is said, with its lock. */
+const HITCH: Extract<BenchSystem, { kind: 'truckers' }> = { kind: 'truckers', ...plainHitch('slip-loop'), lock: 'two-half-hitches' };
 
 /** Another system in the place of one: the hand stays, and what a hitch was tied of stays if it still is one. */
 export function withForm(system: BenchSystem, id: FormId): BenchSystem {
   const { handForceN, slipM } = system;
   if (!isHitch(id)) return { kind: 'tackle', ...tackleOf(id, 'plain-pulley'), handForceN, slipM };
   if (system.kind === 'truckers') return { ...system, form: id };
-  return riggingSchema.shape.system.parse({ ...HITCH, form: id, handForceN, slipM });
+  return { ...HITCH, form: id, handForceN, slipM };
 }
 
 /** The choice a system is, if it still is a named one. */
@@ -52,11 +40,11 @@ const RING = { name: 'ring', rating: { state: 'rated', wllN: 5000 }, barDiameter
 
 /** The rigging the bench begins with: 12 mm polyester whose label nobody has read, on two rings, a slip loop and two gloved hands. */
 export function newRigging(strength: Strength, form: FormId = 'single'): RiggingDocument {
-  const system = withForm(riggingSchema.shape.system.parse(HITCH), form);
-  return riggingSchema.parse({
-    format: 'vast-cleat/rigging', version: 1, title: formTitle(form), strength, system, lengthM: 4.78,
-    rope: { material: 'polyester', diameterM: 0.012 }, anchor: RING, farAnchor: { ...RING, name: 'far ring' },
-  });
+  return {
+    format: RIGGING_FORMAT, version: RIGGING_VERSION, title: formTitle(form), notes: '', strength, system: withForm(HITCH, form), lengthM: 4.78, sagM: 0,
+    rope: plainRope({ material: 'polyester', diameterM: 0.012 }), farKnot: 'bowline', anchor: RING, farAnchor: { ...RING, name: 'far ring' },
+    settling: 0.2, loadBearsN: null, readings: [],
+  };
 }
 
 /** A plan's element as the bench's system, with its lock when it has one. */
