@@ -1,4 +1,4 @@
-import type { Change } from '@/core/securement/advice/one-change';
+import type { FindingCode } from '@/core/securement/codes';
 import type { Finding } from '@/core/securement/verdict';
 import { capital } from './text';
 import { formatQuantity, type Rounding, type UnitChoice } from '@/core/units';
@@ -7,7 +7,7 @@ type Values = Finding['values'];
 type Force = (key: string, rounding?: Rounding) => string;
 
 /** Wording of findings: what to do first, then why. */
-const FINDINGS: Record<string, (v: Values, force: Force, length: Force) => string> = {
+const FINDINGS: Record<FindingCode, (v: Values, force: Force, length: Force) => string> = {
   'no-lines': () => 'Put a line over the load. Without one only friction holds it.',
   'knot-prohibited': (v) => `${v['line']}: use webbing with a ratchet or chain with a binder. Tie-downs of commercial vehicles must not contain knots, however strong they are.`,
   'edge-unprotected': (v) => `${v['line']}: put a protector on the sharp edge. Lines must be protected where they can be cut.`,
@@ -88,26 +88,5 @@ const FINDINGS: Record<string, (v: Values, force: Force, length: Force) => strin
 export function wordFinding(finding: Pick<Finding, 'code' | 'values'>, units: UnitChoice): string {
   const force: Force = (key, rounding = 'nearest') => formatQuantity(Number(finding.values[key]), 'force', units, rounding);
   const length: Force = (key, rounding = 'nearest') => formatQuantity(Number(finding.values[key]), 'length', units, rounding);
-  return FINDINGS[finding.code]?.(finding.values, force, length) ?? finding.code;
+  return FINDINGS[finding.code](finding.values, force, length);
 }
-export const FINDING_CODES = Object.keys(FINDINGS);
-
-const CHANGES: Record<string, (v: Values, force: Force) => string> = {
-  'put-mat': () => 'Put an anti-slip mat under the load',
-  'pull-harder': (_, f) => `Pull ${f('toN', 'demand')}, not ${f('fromN')}`,
-  'second-loop': (_, f) => `Double trucker’s hitch: a second loop in the hauling part, ${f('pullN', 'demand')} of pull`,
-  'use-instead': (v) => `${v['line']}: ${v['instead']} instead`,
-  'enter-rating': (v, f) => `Read the plate on ${v['anchor']} (tried: ${f('tryN', 'capacity')})`,
-  'protect-edge': (v) => `${v['line']}: edge protectors`,
-  'use-webbing': (v, f) => `2 in webbing with ratchets marked ${f('ratchetN', 'capacity')}, for ${v['lines'] === 1 ? 'the knotted line' : `all ${v['lines']} knotted lines`}`,
-  'add-lines': (v) => `${v['count'] === 1 ? 'One more line' : `${v['count']} more lines`} like “${v['like']}”`,
-};
-
-/** One helpful change in words. */
-export function wordChange(change: Pick<Change, 'code' | 'values'>, units: UnitChoice): string {
-  // A hand's pull is said in newtons, not in thousandths of a kilonewton.
-  const chosen: UnitChoice = (change.code === 'pull-harder' || change.code === 'second-loop') && units.force === 'kN' ? { ...units, force: 'N' } : units;
-  const force: Force = (key, rounding = 'nearest') => formatQuantity(Number(change.values[key]), 'force', chosen, rounding);
-  return CHANGES[change.code]?.(change.values, force) ?? change.code;
-}
-export const CHANGE_CODES = Object.keys(CHANGES);

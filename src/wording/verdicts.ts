@@ -1,3 +1,4 @@
+import type { RowCode } from '@/core/securement/codes';
 import type { TallyRow, Verdict } from '@/core/securement/verdict';
 import type { Confidence } from '@/core/working/working';
 
@@ -5,7 +6,7 @@ import type { Confidence } from '@/core/working/working';
 export const VERDICT_WORDS: Record<Verdict, string> = { holds: 'HOLDS', short: 'SHORT', barred: 'BARRED', 'cannot-say': 'CANNOT SAY' };
 
 /** What a row of the tally compares. */
-export const ROW_WORDS: Record<string, string> = {
+export const ROW_WORDS: Record<RowCode, string> = {
   sliding: 'sliding', tilting: 'tilting', 'held-acceleration': 'sliding', 'held-at-breaking': 'sliding, until lines part', 'downward-force': '20 % of the weight',
   'tie-down-count': 'number of lines', 'aggregate-wll': 'sum of working load limits',
 };

@@ -1,18 +1,10 @@
 import { newElement } from '../line/compose';
 import type { ElementKindId, LineElement } from '../line/schema';
 import type { Plan } from './plan';
-import { PLAN_FORMAT, PLAN_VERSION } from './vocabulary';
+import { type LineMake, PLAN_FORMAT, PLAN_VERSION } from './vocabulary';
 import { lineShape, namedAnchorIds } from './geometry';
 import type { DeckAnchor, Line, Strength } from './schema';
 import { freshId } from '../ids';
-
-/** What a new line is made of. */
-export const LINE_MAKES = [
-  { id: 'rope', name: 'rope with a trucker’s hitch' },
-  { id: 'webbing', name: 'webbing with a ratchet' },
-  { id: 'chain', name: 'chain with a binder' },
-] as const;
-export type LineMake = (typeof LINE_MAKES)[number]['id'];
 
 const MIDDLE: Record<LineMake, readonly ElementKindId[]> = {
   rope: ['knot', 'rope', 'edge', 'edge', 'truckers', 'lock'], webbing: ['webbing', 'edge', 'edge', 'ratchet'], chain: ['chain', 'edge', 'edge', 'binder'],

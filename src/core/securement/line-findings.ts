@@ -1,3 +1,4 @@
+import type { FindingCode } from './codes';
 import { HOLDING } from '../knot/holding';
 import { knot, type KnotId } from '../knot/knots';
 import { stageOf } from '../knot/stage-of';
@@ -28,13 +29,14 @@ const HAZARD_CODES = {
 } as const;
 
 /** What the catalogue says of a knot in this line's rope. */
-function slipsInRope({ line }: LineFacts, id: KnotId): string[] {
+function slipsInRope({ line }: LineFacts, id: KnotId): FindingCode[] {
   const stage = stageOf(id);
   const materials = line.elements.flatMap((e) => (e.kind === 'rope' ? [ROPE_MATERIALS[e.rope.material]] : []));
   if (!stage || materials.length === 0) return [];
   const holds = HOLDING[stage.entry];
   const [stiff, slick] = [materials.some((m) => m.stiff), materials.some((m) => m.slick)];
-  return [...(stiff && holds.stiff === 'no' ? ['knot-slips-in-stiff-rope'] : []), ...(slick && holds.slick === 'no' ? ['knot-slips-in-slick-rope'] : [])];
+  const codes: readonly (FindingCode | false)[] = [stiff && holds.stiff === 'no' && 'knot-slips-in-stiff-rope', slick && holds.slick === 'no' && 'knot-slips-in-slick-rope'];
+  return codes.filter((code) => code !== false);
 }
 
 function hazardsOf(facts: LineFacts, element: LineElement): Finding[] {

@@ -1,3 +1,4 @@
+import type { FindingCode, RowCode } from './codes';
 import type { IssueValue } from '../result';
 import { atLeast } from '../units/constants';
 import type { Working, WorkingUnit } from '../working/working';
@@ -8,7 +9,7 @@ export type Verdict = (typeof VERDICTS)[number];
 
 /** Something to be said about the plan; `effect` is what it does to the verdict, `notice` nothing. */
 export interface Finding {
-  readonly code: string;
+  readonly code: FindingCode;
   readonly effect: Verdict | 'notice';
   readonly clause: string;
   readonly lineId?: string;
@@ -18,7 +19,7 @@ export interface Finding {
 
 /** One comparison that a rule demands. */
 export interface TallyRow {
-  readonly code: string;
+  readonly code: RowCode;
   readonly direction: 'forward' | 'rearward' | 'sideways' | 'all' | 'down';
   readonly clause: string;
   readonly unit: WorkingUnit;

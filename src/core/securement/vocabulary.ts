@@ -2,6 +2,8 @@ export const PLAN_FORMAT = 'vast-cleat/plan';
 export const PLAN_VERSION = 1;
 export const RULE_SET_IDS = ['us-cmv', 'us-light', 'eu-road'] as const;
 export type RuleSetId = (typeof RULE_SET_IDS)[number];
+/** What people call them. */
+export const RULE_SET_NAMES: Record<RuleSetId, string> = { 'us-cmv': 'US commercial road', 'us-light': 'US private light vehicle', 'eu-road': 'Europe, road' };
 
 /** Goods with rules of their own under 49 CFR 393.116–136; `general` is everything else. */
 export const COMMODITIES = {
@@ -26,3 +28,11 @@ export const LINE_KINDS = ['over', 'direct', 'loop'] as const;
 
 export type Direction = 'forward' | 'rearward' | 'left' | 'right';
 export const DIRECTIONS: readonly Direction[] = ['forward', 'rearward', 'left', 'right'];
+
+/** What a new line is made of. */
+export const LINE_MAKES = [
+  { id: 'rope', name: 'rope with a trucker’s hitch' },
+  { id: 'webbing', name: 'webbing with a ratchet' },
+  { id: 'chain', name: 'chain with a binder' },
+] as const;
+export type LineMake = (typeof LINE_MAKES)[number]['id'];

@@ -15,7 +15,8 @@ import type { Article, Ranged, RuleInput, RuleSet, TieDown } from '@/core/secure
 import { cargoSchema, deckSchema, type Line, lineSchema } from '@/core/securement/schema';
 import { type TallyRow, type Verdict, worst } from '@/core/securement/verdict';
 import { atMost, METRIC } from '@/core/units';
-import { wordChange, wordFinding } from '@/wording/findings';
+import { wordFinding } from '@/wording/findings';
+import { wordChange } from '@/wording/changes';
 import { wordMechanism } from '@/wording/mechanism';
 import type { lineBody, rulesBody } from './schemas';
 

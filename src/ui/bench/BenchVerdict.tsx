@@ -13,7 +13,7 @@ import { Button } from '../kit/Button';
 import { Sheet } from '../kit/Sheet';
 import { Figure, Small } from '../kit/text';
 import { VerdictMark } from '../kit/VerdictMark';
-import { WorkingFigure, type OpenWorking } from '../planner/LineCard';
+import { WorkingFigure, type OpenWorking } from '../working/WorkingFigure';
 import { handUnit, strandWords } from './strandWords';
 import type { Bench } from './useBench';
 

@@ -1,4 +1,5 @@
 'use client';
+import dynamic from 'next/dynamic';
 import { memo, useState } from 'react';
 import styled from 'styled-components';
 import { knot } from '@/core/knot/knots';
@@ -9,9 +10,11 @@ import { Button } from '../kit/Button';
 import { FieldGrid, NumberField } from '../kit/fields';
 import { Segments } from '../kit/Segments';
 import { Select } from '../kit/Select';
-import { formName, formOf } from '../../core/bench/compose';
-import { RouteEditor } from './RouteEditor';
+import { formName, formOf } from '@/core/bench/compose';
 import type { Bench } from './useBench';
+
+/** Fetched when somebody rigs a route of their own. */
+const RouteEditor = dynamic(() => import('./RouteEditor').then((m) => m.RouteEditor));
 
 const Whole = styled.section`display:grid;gap:6px;padding:8px 0`;
 const More = styled.div`padding-top:6px;display:grid;gap:8px`;

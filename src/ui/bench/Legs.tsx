@@ -9,7 +9,7 @@ import { FieldGrid, QuantityField } from '../kit/fields';
 import { Segments } from '../kit/Segments';
 import { Slide } from '../kit/Slide';
 import { Small } from '../kit/text';
-import { WorkingFigure } from '../planner/LineCard';
+import { WorkingFigure } from '../working/WorkingFigure';
 import { wordValue } from '../planner/words';
 import type { OpenedWorking } from '../working/WorkingSheet';
 import { RopeStroke } from '../diagrams/RopeStroke';

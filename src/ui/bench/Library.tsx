@@ -12,7 +12,7 @@ import { useMember } from '../frame/MemberContext';
 import { Button, ButtonLink, IconButton } from '../kit/Button';
 import { TextField } from '../kit/fields';
 import { ErrorText, Hidden, Label, Small } from '../kit/text';
-import { shortTime } from '../loads/PlanList';
+import { shortTime } from '../kit/time';
 import { BenchNav } from './BenchNav';
 import { lineWords } from './PullBench';
 

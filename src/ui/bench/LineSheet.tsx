@@ -8,7 +8,7 @@ import { Select } from '../kit/Select';
 import { Sheet } from '../kit/Sheet';
 import { RatingField, RopeForm } from '../planner/elementForms';
 import { knotChoices, wordValue } from '../planner/words';
-import { WorkingFigure, type OpenWorking } from '../planner/LineCard';
+import { WorkingFigure, type OpenWorking } from '../working/WorkingFigure';
 import type { Bench } from './useBench';
 
 function End({ title, anchor, onChange }: { title: string; anchor: RiggingDocument['anchor']; onChange: (a: RiggingDocument['anchor']) => void }) {

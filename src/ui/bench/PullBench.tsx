@@ -15,14 +15,14 @@ import { useKeys } from '../useKeys';
 import { type OpenedWorking, WorkingSheet } from '../working/WorkingSheet';
 import { BenchNav } from './BenchNav';
 import { BenchTable } from './BenchTable';
-import { LineSheet } from './LineSheet';
-import { formName, formOf } from '../../core/bench/compose';
+import { formName, formOf } from '@/core/bench/compose';
 import { type Bench, useBench, useStill } from './useBench';
 import { type Keeping, useKeeping } from './useKeeping';
 import { type Pulling, usePulling } from './usePulling';
 
 const MeterPanel = dynamic(() => import('../meter/MeterPanel').then((m) => m.MeterPanel), { ssr: false });
 const UseInPlan = dynamic(() => import('./UseInPlan').then((m) => m.UseInPlan), { ssr: false });
+const LineSheet = dynamic(() => import('./LineSheet').then((m) => m.LineSheet), { ssr: false });
 const KeysSheet = dynamic(() => import('./BenchKeys').then((m) => m.BenchKeys), { ssr: false });
 
 const Head = styled.header`

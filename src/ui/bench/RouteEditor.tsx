@@ -12,7 +12,7 @@ import { FieldGrid, NumberField, QuantityField, TextField } from '../kit/fields'
 import { Select } from '../kit/Select';
 import { ErrorText, Label } from '../kit/text';
 import { addPass, addTravelling, removeBody, removePass, setBody, setEnd, setPass, setStart, type TackleDraft } from './route';
-import { turnsRound } from '../../core/bench/compose';
+import { turnsRound } from '@/core/bench/compose';
 import type { Bench } from './useBench';
 
 type TackleSystem = Extract<BenchSystem, { kind: 'tackle' }>;

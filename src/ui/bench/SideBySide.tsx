@@ -14,11 +14,11 @@ import { CHART_TEXT, Chart, type ChartColours } from '../kit/Chart';
 import { QuantityField } from '../kit/fields';
 import { Select } from '../kit/Select';
 import { Label, Small } from '../kit/text';
-import { type OpenWorking, WorkingFigure } from '../planner/LineCard';
+import { type OpenWorking, WorkingFigure } from '../working/WorkingFigure';
 import { type OpenedWorking, WorkingSheet } from '../working/WorkingSheet';
 import { BenchNav } from './BenchNav';
 import { type Compared, compared, compareRows, roundName, withTurns } from './compareRows';
-import { formName, newRigging } from '../../core/bench/compose';
+import { formName, newRigging } from '@/core/bench/compose';
 import { handUnit } from './strandWords';
 import { MOST_HAND_N } from './useBench';
 

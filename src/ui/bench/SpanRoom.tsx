@@ -14,7 +14,7 @@ import { Slide } from '../kit/Slide';
 import { Figure, Label, Small } from '../kit/text';
 import { VerdictMark } from '../kit/VerdictMark';
 import { RopeForm } from '../planner/elementForms';
-import { WorkingFigure } from '../planner/LineCard';
+import { WorkingFigure } from '../working/WorkingFigure';
 import { wordValue } from '../planner/words';
 import { type OpenedWorking, WorkingSheet } from '../working/WorkingSheet';
 import { BenchNav } from './BenchNav';

@@ -11,7 +11,7 @@ import { FieldGrid, NumberField, QuantityField } from '../kit/fields';
 import { Select } from '../kit/Select';
 import { Label, Small } from '../kit/text';
 import { VerdictMark } from '../kit/VerdictMark';
-import { WorkingFigure } from '../planner/LineCard';
+import { WorkingFigure } from '../working/WorkingFigure';
 import { type OpenedWorking, WorkingSheet } from '../working/WorkingSheet';
 import { BenchNav } from './BenchNav';
 import { handUnit } from './strandWords';

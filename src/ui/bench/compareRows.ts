@@ -3,7 +3,7 @@ import type { RiggingDocument } from '@/core/bench/rigging';
 import { PASS_KINDS, type PassKind } from '@/core/tackle/passes';
 import { formatNumber, formatQuantity, type UnitChoice } from '@/core/units';
 import type { Working } from '@/core/working/working';
-import { turnsRound } from '../../core/bench/compose';
+import { turnsRound } from '@/core/bench/compose';
 import { handUnit } from './strandWords';
 
 /** A system that is compared, and what it comes to. */

@@ -2,7 +2,7 @@ import type { BenchSystem } from '@/core/bench/rigging';
 import type { LineElement } from '@/core/line/schema';
 import type { Line } from '@/core/securement/schema';
 import { freshId } from '@/core/ids';
-import { elementOf } from '../../core/bench/compose';
+import { elementOf } from '@/core/bench/compose';
 
 const PULLS: readonly LineElement['kind'][] = ['truckers', 'tackle', 'ratchet', 'binder'];
 

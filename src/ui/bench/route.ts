@@ -1,7 +1,7 @@
 import type { TackleBody, TackleRoute } from '@/core/tackle/fields';
 import type { PassKind } from '@/core/tackle/passes';
 import type { BenchSystem } from '@/core/bench/rigging';
-import { turnsRound } from '../../core/bench/compose';
+import { turnsRound } from '@/core/bench/compose';
 
 /** Edits of a tackle's route. A route may be unfinished while it is edited; only one that can be worked out is taken over. */
 export type TackleDraft = Pick<Extract<BenchSystem, { kind: 'tackle' }>, 'bodies' | 'ropes'>;

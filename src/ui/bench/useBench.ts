@@ -4,7 +4,7 @@ import { benchFigures, type BenchFigures, type BenchLine, capacityOf, ownLine } 
 import type { BenchSystem, RiggingDocument } from '@/core/bench/rigging';
 import type { FormId } from '@/core/tackle/systems';
 import { type Editing, useHistory } from '../history';
-import { formTitle, isFormTitle, withForm } from '../../core/bench/compose';
+import { formTitle, isFormTitle, withForm } from '@/core/bench/compose';
 
 /** The bench as its views see it. */
 export interface Bench extends Pick<Editing<RiggingDocument>, 'undo' | 'redo' | 'canUndo' | 'canRedo'> {

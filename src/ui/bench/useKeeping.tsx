@@ -9,7 +9,7 @@ import { useMember } from '../frame/MemberContext';
 import type { Action } from '../kit/ActionMenu';
 import { ConflictSheet, type Side } from '../kit/ConflictSheet';
 import { useAutosave } from '../useAutosave';
-import { formName, formOf } from '../../core/bench/compose';
+import { formName, formOf } from '@/core/bench/compose';
 import { lineWords } from './PullBench';
 import type { Bench } from './useBench';
 

@@ -2,7 +2,7 @@
 import { useMemo, useState } from 'react';
 import { spanFigures, type SpanInput } from '@/core/bench/span';
 import type { Strength } from '@/core/securement/schema';
-import { newRigging } from '../../core/bench/compose';
+import { newRigging } from '@/core/bench/compose';
 
 /** State of the span: a drum-tight ridge line with a small load, which is the lesson. */
 export function useSpan(strength: Strength) {

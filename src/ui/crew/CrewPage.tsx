@@ -11,7 +11,7 @@ import { Button } from '../kit/Button';
 import { NumberField, TextField } from '../kit/fields';
 import { Select } from '../kit/Select';
 import { ErrorText, Label, Small } from '../kit/text';
-import { StrengthFields } from '../planner/LoadPanel';
+import { StrengthFields } from '../planner/StrengthFields';
 
 const Page = styled.div`padding:16px 24px 24px;max-width:860px;display:grid;gap:26px;@media (max-width:600px){padding:12px}`;
 const Head = styled.header`display:flex;flex-wrap:wrap;gap:12px;align-items:flex-end;border-bottom:var(--w-strong) solid var(--ink);padding-bottom:14px`;

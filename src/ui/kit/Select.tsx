@@ -1,22 +1,18 @@
 'use client';
-import { memo } from 'react';
+import dynamic from 'next/dynamic';
+import { memo, useId, useRef, useState } from 'react';
 import { Button as AriaButton } from 'react-aria-components/Button';
-import { Label as AriaLabel } from 'react-aria-components/Label';
-import { ListBox, ListBoxItem } from 'react-aria-components/ListBox';
-import { Popover } from 'react-aria-components/Popover';
-import { Select as AriaSelect, SelectValue } from 'react-aria-components/Select';
 import styled from 'styled-components';
 import { box, label } from './fieldLook';
 
-const FieldLabel = styled(AriaLabel)`${label}`;
+/** The list itself is fetched when somebody comes near it: most fields of a page are never opened. */
+const fetchList = () => import('./SelectList').then((m) => m.SelectList);
+const SelectList = dynamic(fetchList);
+
+const FieldLabel = styled.span`${label}`;
+const Whole = styled.div`min-width:0`;
 const SelectBox = styled(AriaButton)`${box} font-stretch:86%;display:flex;align-items:center;justify-content:space-between;gap:8px;text-align:left;cursor:pointer;
   & > span:first-child{white-space:nowrap;overflow:hidden;text-overflow:ellipsis;min-width:0}`;
-const List = styled(Popover)`background:var(--sheet);border:var(--w-rule) solid var(--ink);max-height:60vh;overflow:auto;min-width:var(--trigger-width)`;
-const Item = styled(ListBoxItem)`
-  min-height:var(--hit);padding:8px 12px;display:flex;flex-direction:column;justify-content:center;font:560 14px/1.25 var(--font-figure);color:var(--ink);cursor:pointer;
-  &[data-focused]{background:var(--plate);color:var(--on-plate);outline:none}
-  &[data-selected]{font-weight:740}
-`;
 
 export interface Choice<K extends string> {
   readonly id: K;
@@ -32,14 +28,26 @@ interface SelectProps<K extends string> {
 }
 
 function OneOf<K extends string>({ label: text, value, choices, onChange, hideLabel }: SelectProps<K>) {
+  const id = useId();
+  const trigger = useRef<HTMLButtonElement>(null);
+  const [open, setOpen] = useState(false);
+  const choose = (key: string): void => {
+    setOpen(false);
+    onChange(key as K);
+  };
+  const near = (): void => void fetchList();
+  const named = hideLabel ? { 'aria-label': `${text}: ${choices.find((c) => c.id === value)?.name ?? ''}` } : { 'aria-labelledby': `${id}-label ${id}-value` };
   return (
-    <AriaSelect value={value} onChange={(key) => onChange(key as K)} {...(hideLabel ? { 'aria-label': text } : {})} style={{ minWidth: 0 }}>
-      {hideLabel ? null : <FieldLabel>{text}</FieldLabel>}
-      <SelectBox><SelectValue /><span aria-hidden>▾</span></SelectBox>
-      <List><ListBox>{choices.map((c) => <Item key={c.id} id={c.id} textValue={c.name}>{c.name}</Item>)}</ListBox></List>
-    </AriaSelect>
+    <Whole>
+      {hideLabel ? null : <FieldLabel id={`${id}-label`}>{text}</FieldLabel>}
+      <SelectBox ref={trigger} {...named} aria-haspopup="listbox" aria-expanded={open} onPress={() => setOpen(true)} onHoverStart={near} onFocus={near}
+        onKeyDown={(e) => { if (e.key === 'ArrowDown' || e.key === 'ArrowUp') setOpen(true); else e.continuePropagation(); }}>
+        <span id={`${id}-value`}>{choices.find((c) => c.id === value)?.name}</span><span aria-hidden>▾</span>
+      </SelectBox>
+      {open ? <SelectList trigger={trigger} label={text} value={value} choices={choices} onChoose={choose} onClose={() => setOpen(false)} /> : null}
+    </Whole>
   );
 }
 
-/** One of several. Drawn again only when something of it changes: behind each stands a whole list. */
+/** One of several. Drawn again only when something of it changes. */
 export const Select = memo(OneOf) as typeof OneOf;

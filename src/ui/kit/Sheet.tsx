@@ -1,51 +1,35 @@
 'use client';
+import dynamic from 'next/dynamic';
 import type { ReactNode } from 'react';
-import { Dialog } from 'react-aria-components/Dialog';
-import { Heading } from 'react-aria-components/Heading';
-import { Modal, ModalOverlay } from 'react-aria-components/Modal';
-import styled, { css } from 'styled-components';
-import { Button } from './Button';
 
-const Overlay = styled(ModalOverlay)`position:fixed;inset:0;z-index:20;background:var(--scrim);display:flex;@media print{position:static;background:none}`;
-const Panel = styled(Modal)<{ $side: boolean }>`
-  background:var(--sheet);color:var(--ink);overflow:auto;outline:none;
-  ${({ $side }) => ($side
-    ? css`margin-left:auto;width:min(660px,100vw);height:100vh;border-left:var(--w-strong) solid var(--ink);`
-    : css`margin:auto;width:min(760px,calc(100vw - 24px));max-height:calc(100vh - 24px);border:var(--w-strong) solid var(--ink);`)}
-  @media print{width:auto;height:auto;border:0;margin:0;overflow:visible}
-`;
-const Body = styled(Dialog)`padding:var(--s4) 28px 28px;outline:none;@media (max-width:600px){padding:var(--s3)}`;
-const Head = styled.header`display:flex;align-items:flex-start;gap:var(--s3);padding-bottom:var(--s3);border-bottom:var(--w-rule) solid var(--ink);margin-bottom:var(--s3)`;
-const Title = styled(Heading)`font:640 24px/1.15 var(--font-figure);font-stretch:96%;flex:1;min-width:0`;
+/** Fetched when the first dialog opens. */
+const SheetModal = dynamic(() => import('./Modals').then((m) => m.SheetModal));
+const FullModal = dynamic(() => import('./Modals').then((m) => m.FullModal));
 
-/** The one way to a dialog: in the middle, or as a sheet from the side. */
-export function Sheet({ title, over, open, onClose, side = false, actions, children, mustAnswer = false }: {
-  title: ReactNode; over?: ReactNode; open: boolean; onClose: () => void; side?: boolean; actions?: ReactNode; children: ReactNode; mustAnswer?: boolean;
-}) {
-  return (
-    <Overlay isOpen={open} onOpenChange={(next) => { if (!next) onClose(); }} isDismissable={!mustAnswer} isKeyboardDismissDisabled={mustAnswer}>
-      <Panel $side={side}>
-        <Body>
-          <Head>
-            <div style={{ flex: 1, minWidth: 0 }}>{over}<Title slot="title">{title}</Title></div>
-            {actions}
-            {mustAnswer ? null : <Button onPress={onClose} aria-label="Close" data-no-print>×</Button>}
-          </Head>
-          {children}
-        </Body>
-      </Panel>
-    </Overlay>
-  );
+export interface SheetProps {
+  readonly title: ReactNode;
+  readonly over?: ReactNode;
+  readonly open: boolean;
+  readonly onClose: () => void;
+  readonly side?: boolean;
+  readonly actions?: ReactNode;
+  readonly children: ReactNode;
+  readonly mustAnswer?: boolean;
 }
 
-const Full = styled(Modal)`position:fixed;inset:0;background:var(--sheet);color:var(--ink);outline:none`;
-const FullBody = styled(Dialog)`outline:none;height:100%`;
+/** The one way to a dialog: in the middle, or as a sheet from the side. */
+export function Sheet({ open, ...rest }: SheetProps) {
+  return open ? <SheetModal {...rest} /> : null;
+}
+
+export interface FullScreenProps {
+  readonly label: string;
+  readonly open: boolean;
+  readonly onClose: () => void;
+  readonly children: ReactNode;
+}
 
 /** A dialog that takes the whole screen, for work at arm's length. Escape closes it. */
-export function FullScreen({ label, open, onClose, children }: { label: string; open: boolean; onClose: () => void; children: ReactNode }) {
-  return (
-    <Overlay isOpen={open} onOpenChange={(next) => { if (!next) onClose(); }}>
-      <Full><FullBody aria-label={label}>{children}</FullBody></Full>
-    </Overlay>
-  );
+export function FullScreen({ open, ...rest }: FullScreenProps) {
+  return open ? <FullModal {...rest} /> : null;
 }

@@ -3,7 +3,7 @@ import Link from 'next/link';
 import { useRouter } from 'next/navigation';
 import { useState } from 'react';
 import styled from 'styled-components';
-import { ruleSet } from '@/core/securement/rules';
+import { RULE_SET_NAMES } from '@/core/securement/vocabulary';
 import type { Strength } from '@/core/securement/schema';
 import type { PlanSummary } from '@/db/queries/plans';
 import { call, messageOf, type StoredPlan } from '../api';
@@ -12,10 +12,10 @@ import { useMember } from '../frame/MemberContext';
 import { Button, IconButton } from '../kit/Button';
 import { TextField } from '../kit/fields';
 import { Select } from '../kit/Select';
+import { shortTime } from '../kit/time';
 import { ErrorText, Hidden, Label, Small } from '../kit/text';
 import { VerdictMark } from '../kit/VerdictMark';
 import { useKeys } from '../useKeys';
-import { newPlan } from '../../core/securement/compose';
 import { type PlanPage, usePlanList } from './usePlanList';
 
 const Page = styled.div`padding:16px 24px 24px;max-width:1120px;@media (max-width:600px){padding:12px}`;
@@ -30,16 +30,12 @@ const TitleLink = styled(Link)`font:640 17px/1.2 var(--font-figure);overflow-wra
 const Undo = styled.div`display:flex;align-items:center;gap:12px;padding:6px 14px;background:var(--plate);color:var(--on-plate);margin-top:12px;& button{color:inherit}`;
 
 /** "12:04" today, "3 Nov" otherwise; in UTC on the server and at first paint, so both agree. */
-export function shortTime(iso: string): string {
-  return `${new Date(iso).toLocaleDateString('en-GB', { day: 'numeric', month: 'short', timeZone: 'UTC' })}, ${iso.slice(11, 16)} UTC`;
-}
-
 function PlanRow({ plan, canDelete, onDelete }: { plan: PlanSummary; canDelete: boolean; onDelete: () => void }) {
   return (
     <Row>
       <VerdictMark verdict={plan.verdict} />
       <TitleLink href={`/loads/${plan.id}`}>{plan.title}</TitleLink>
-      <Small>{ruleSet(plan.ruleSet).name}, {plan.lineCount === 1 ? '1 line' : `${plan.lineCount} lines`}</Small>
+      <Small>{RULE_SET_NAMES[plan.ruleSet]}, {plan.lineCount === 1 ? '1 line' : `${plan.lineCount} lines`}</Small>
       <Small>{plan.updatedBy}, {shortTime(plan.updatedAt)}</Small>
       {canDelete ? <IconButton aria-label={`Delete ${plan.title}`} onPress={onDelete} style={{ zIndex: 1 }}>×</IconButton> : <span />}
     </Row>
@@ -57,6 +53,7 @@ export function PlanList({ first, strength }: { first: PlanPage; strength: Stren
   const files = useImport('/plans', open, setError);
   useKeys({ '/': () => document.querySelector<HTMLInputElement>('input[type=search]')?.focus() });
   const create = async (): Promise<void> => {
+    const { newPlan } = await import('@/core/securement/compose');
     const answer = await call<StoredPlan>('POST', '/plans', newPlan(strength, viewer.units));
     if (answer.ok) open(answer.value.id);
     else setError(messageOf(answer.problem));

@@ -11,7 +11,7 @@ import { useMember } from '../frame/MemberContext';
 import { QuantityField } from '../kit/fields';
 import { Select } from '../kit/Select';
 import { Label, Small } from '../kit/text';
-import { WorkingFigure } from '../planner/LineCard';
+import { WorkingFigure } from '../working/WorkingFigure';
 import { knotChoices, wordValue } from '../planner/words';
 import { type OpenedWorking, WorkingSheet } from '../working/WorkingSheet';
 import type { LockerItem } from './useLockerList';

@@ -17,7 +17,7 @@ import { Label, Small } from '../kit/text';
 import { ElementForm } from './elementForms';
 import { FromLibrary } from './FromLibrary';
 import { FromLocker } from './FromLocker';
-import { newElement } from '../../core/line/compose';
+import { newElement } from '@/core/line/compose';
 import { type PlanEditor, useEditor } from './usePlanner';
 import { ELEMENT_KINDS, wordKind } from './words';
 

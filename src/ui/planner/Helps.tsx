@@ -3,7 +3,7 @@ import { memo } from 'react';
 import styled from 'styled-components';
 import type { Change } from '@/core/securement/advice/one-change';
 import type { Verdict } from '@/core/securement/verdict';
-import { wordChange } from '@/wording/findings';
+import { wordChange } from '@/wording/changes';
 import { useMember } from '../frame/MemberContext';
 import { Button } from '../kit/Button';
 import { VerdictMark } from '../kit/VerdictMark';

@@ -1,115 +1,34 @@
 'use client';
 import dynamic from 'next/dynamic';
-import { memo, type ReactNode, useCallback, useState } from 'react';
-import { Button as AriaButton } from 'react-aria-components/Button';
+import { memo, useCallback, useState } from 'react';
 import styled from 'styled-components';
 import type { LineFacts } from '@/core/securement/rule-input';
-import type { LineElement } from '@/core/line/schema';
 import { withoutGear } from '@/core/securement/gear-facts';
 import type { Line } from '@/core/securement/schema';
-import { LINE_KINDS } from '@/core/securement/vocabulary';
-import { formatNumber, formatQuantity, type Rounding } from '@/core/units';
-import type { Working } from '@/core/working/working';
+import { formatNumber, formatQuantity } from '@/core/units';
 import { useMember } from '../frame/MemberContext';
 import { ActionMenu } from '../kit/ActionMenu';
 import { Button } from '../kit/Button';
-import { Check } from '../kit/Check';
-import { FieldGrid, NumberField, QuantityField, TextField } from '../kit/fields';
-import { Select } from '../kit/Select';
 import { Tag } from '../kit/Tag';
-import { Figure, Label, Small } from '../kit/text';
-import type { OpenedWorking } from '../working/WorkingSheet';
-import { shortTime } from '../loads/PlanList';
-import { ElementBench } from './ElementBench';
-import { loadEnd } from '../../core/line/compose';
-import { OtherSchools } from './OtherSchools';
+import { Label, Small } from '../kit/text';
+import { shortTime } from '../kit/time';
 import { StrengthLine } from './StrengthLine';
-import { type PlanHand, useEditor } from './usePlanner';
+import type { PlanHand } from './usePlanner';
 import { freshId } from '@/core/ids';
+import { type OpenWorking, WorkingFigure } from '../working/WorkingFigure';
 import { wordRun, wordValue } from './words';
 
+/** Fetched when they are asked for. */
+const ElementBench = dynamic(() => import('./ElementBench').then((m) => m.ElementBench));
+const LineSettings = dynamic(() => import('./LineSettings').then((m) => m.LineSettings));
+const OtherSchools = dynamic(() => import('./OtherSchools').then((m) => m.OtherSchools));
 /** Fetched when a meter is read. */
 const MeterPanel = dynamic(() => import('../meter/MeterPanel').then((m) => m.MeterPanel), { ssr: false });
 
 const Card = styled.article`padding:12px 0 18px;border-top:var(--w-rule) solid var(--ink);break-inside:avoid`;
 const Head = styled.header`display:flex;flex-wrap:wrap;align-items:center;gap:2px 12px;& h3{font-size:16px}`;
 const Title = styled.div`flex:1 1 220px;min-width:0;display:flex;flex-direction:column`;
-const FigureButton = styled(AriaButton)`border:0;background:none;color:inherit;cursor:pointer;padding:8px 2px;min-height:var(--hit);min-width:28px;text-decoration:underline;text-underline-offset:5px;text-decoration-thickness:1.5px;font:inherit`;
 const Kept = styled.div`display:flex;flex-direction:column;align-items:flex-end;& > button{min-height:28px;padding:2px}@media (max-width:760px){order:3;flex-basis:100%;align-items:flex-start;& > button{min-height:var(--hit)}}`;
-const Settings = styled.div`padding:12px 14px;border:var(--w-rule) solid var(--ink);background:var(--sheet);margin-bottom:10px;display:grid;gap:12px`;
-
-/** Opens the working of a figure. */
-export type OpenWorking = (opened: OpenedWorking) => void;
-
-/** A figure that opens its working. `data-working` lets the key `w` find the one in focus. */
-export function WorkingFigure({ working, text, title, onOpen, size = 18, rounding = 'capacity', extra }: {
-  working: Working; text: string; title: string; onOpen: OpenWorking; size?: number; rounding?: Rounding; extra?: ReactNode;
-}) {
-  return <FigureButton data-working onPress={() => onOpen({ working, title, rounding, extra })} aria-label={`${title}: ${text}. Show working`}><Figure $size={size}>{text}</Figure></FigureButton>;
-}
-
-function Attach({ line, hand }: { line: Line; hand: PlanHand }) {
-  const { units } = useMember();
-  const attach = line.attach ?? { fromFrontM: 0, fromCentreM: 0, heightM: 0.5 };
-  const set = (change: Partial<typeof attach>): void => hand.editLine(line.id, (l) => ({ ...l, attach: { ...attach, ...change } }), `${line.id}/attach`);
-  return (
-    <FieldGrid>
-      <QuantityField label="Holds the load, behind front edge" dimension="length" unit={units.length} most={60} value={attach.fromFrontM} onChange={(v) => v !== null && set({ fromFrontM: v })} />
-      <QuantityField label="Left of the middle" dimension="length" unit={units.length} signed least={-10} most={10} value={attach.fromCentreM} onChange={(v) => v !== null && set({ fromCentreM: v })} />
-      <QuantityField label="Height" dimension="length" unit={units.length} most={60} value={attach.heightM} onChange={(v) => v !== null && set({ heightM: v })} />
-    </FieldGrid>
-  );
-}
-
-const RESTRAINS = [{ id: 'forward', name: 'forward' }, { id: 'rearward', name: 'rearward' }, { id: 'left', name: 'to the left' }, { id: 'right', name: 'to the right' }] as const;
-
-function Angle({ line, hand }: { line: Line; hand: PlanHand }) {
-  const { angle } = line;
-  const set = (next: Line['angle']): void => hand.editLine(line.id, (l) => ({ ...l, angle: next }), `${line.id}/angle`);
-  return (
-    <FieldGrid $min={150}>
-      <Select label="Angles" value={angle.by} choices={[{ id: 'anchors', name: 'from anchors and load' }, { id: 'entered', name: 'entered' }]}
-        onChange={(by) => set(by === 'anchors' ? { by } : { by, alphaRad: Math.PI / 3, betaRad: 0, restrains: 'forward', leans: null })} />
-      {angle.by === 'entered' ? (
-        <>
-          <QuantityField label="Against the deck" dimension="angle" unit="deg" most={Math.PI / 2} value={angle.alphaRad} onChange={(v) => v !== null && set({ ...angle, alphaRad: v })} />
-          <QuantityField label="In plan" dimension="angle" unit="deg" most={Math.PI} value={angle.betaRad} onChange={(v) => v !== null && set({ ...angle, betaRad: v })} />
-          <Select label="Restrains" value={angle.restrains} choices={RESTRAINS} onChange={(restrains) => set({ ...angle, restrains })} />
-          {line.kind !== 'over' && Math.abs(Math.sin(angle.betaRad)) > 1e-9
-            ? <Select label="Leans" value={angle.leans ?? 'no'} choices={[{ id: 'no', name: 'not said' }, ...RESTRAINS]} onChange={(leans) => set({ ...angle, leans: leans === 'no' ? null : leans })} /> : null}
-        </>
-      ) : null}
-    </FieldGrid>
-  );
-}
-
-const KIND_NAMES = { over: 'over the load', direct: 'direct to the load', loop: 'round the load' };
-
-function LineSettings({ line }: { line: Line }) {
-  const { units } = useMember();
-  const editor = useEditor();
-  const set = (change: Partial<Line>, key = `${line.id}/${Object.keys(change).join()}`): void => editor.editLine(line.id, (l) => ({ ...l, ...change }), key);
-  // A line straight to the load ends there: its second end on the deck becomes a lug of the load.
-  const endsFor = (next: Line['kind']): LineElement[] => {
-    const onDeck = line.elements.filter((e) => e.kind === 'anchor' && e.at.on === 'deck');
-    return next === 'direct' && onDeck.length > 1 ? line.elements.map((e) => (e === onDeck.at(-1) ? loadEnd(e.id) : e)) : line.elements;
-  };
-  const kind = (next: Line['kind']): void => set({ kind: next, elements: endsFor(next), attach: next === 'over' ? null : (line.attach ?? { fromFrontM: editor.plan.cargo.fromFrontM, fromCentreM: 0, heightM: editor.plan.cargo.heightM / 2 }) }, `${line.id}/kind`);
-  return (
-    <Settings>
-      <FieldGrid $min={150}>
-        <TextField label="Name" value={line.name} onChange={(name) => set({ name: name.slice(0, 80) })} />
-        <Select label="How it works" value={line.kind} choices={LINE_KINDS.map((id) => ({ id, name: KIND_NAMES[id] }))} onChange={kind} />
-        <QuantityField label="Route length" dimension="length" unit={units.length} optional placeholder="from the geometry" least={0.01} most={60} value={line.routeLengthM} onChange={(routeLengthM) => set({ routeLengthM })} />
-        <QuantityField label="Tension measured" dimension="force" unit={units.force} optional placeholder="computed" most={1e6} value={line.enteredPretensionN} onChange={(enteredPretensionN) => set({ enteredPretensionN, reading: null })} />
-        <NumberField label="Settling, part of 1" value={line.settling} least={0} most={0.9} onChange={(settling) => set({ settling })} />
-      </FieldGrid>
-      {line.kind === 'over' ? null : <Attach line={line} hand={editor.hand} />}
-      <Angle line={line} hand={editor.hand} />
-      <Check selected={line.temporary} onChange={(temporary) => set({ temporary })}>Temporary line: isolated damage may count</Check>
-    </Settings>
-  );
-}
 
 /** The element that is picked. */
 export interface Picked {

@@ -10,7 +10,7 @@ import type { Line, Strength } from '@/core/securement/schema';
 import { bare } from '@/core/working/working';
 import { useMember } from '../frame/MemberContext';
 import { Small } from '../kit/text';
-import { KNOT_SCHOOL_NAMES } from './LoadPanel';
+import { KNOT_SCHOOL_NAMES } from '../kit/schoolNames';
 import { useEditor } from './usePlanner';
 import { wordValue } from './words';
 

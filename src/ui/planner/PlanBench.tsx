@@ -7,13 +7,13 @@ import type { ElementOf } from '@/core/line/schema';
 import { lineContext, sharingOf } from '@/core/securement/assess';
 import type { Line } from '@/core/securement/schema';
 import { BenchTable } from '../bench/BenchTable';
-import { elementOf } from '../../core/bench/compose';
+import { elementOf } from '@/core/bench/compose';
 import { useBench } from '../bench/useBench';
 import { usePulling } from '../bench/usePulling';
 import { Button } from '../kit/Button';
 import { FullScreen } from '../kit/Sheet';
 import { Label } from '../kit/text';
-import { benchOfLine, lineWithSystem } from '../../core/bench/in-plan';
+import { benchOfLine, lineWithSystem } from '@/core/bench/in-plan';
 import type { PlanEditor } from './usePlanner';
 
 const Page = styled.div`height:100%;overflow:auto;background:var(--canvas)`;

@@ -1,4 +1,5 @@
 'use client';
+import dynamic from 'next/dynamic';
 import { useRouter } from 'next/navigation';
 import { useState } from 'react';
 import styled from 'styled-components';
@@ -8,23 +9,26 @@ import { call, messageOf, type StoredPlan } from '../api';
 import { keepJson } from '../files';
 import { useMember } from '../frame/MemberContext';
 import { Button } from '../kit/Button';
-import { KeysSheet } from '../kit/KeysSheet';
 import { Select } from '../kit/Select';
 import { useAutosave } from '../useAutosave';
 import { useKeys } from '../useKeys';
 import { type OpenedWorking, WorkingSheet } from '../working/WorkingSheet';
 
 import { Findings } from './Findings';
-import { Helps } from './Helps';
-import { LineCard, type OpenWorking, type Picked } from './LineCard';
+import { LineCard, type Picked } from './LineCard';
+import type { OpenWorking } from '../working/WorkingFigure';
 import { LoadPanel } from './LoadPanel';
-import { LINE_MAKES, type LineMake, newLine } from '../../core/securement/compose';
-import { PlanConflict } from './PlanConflict';
+import { LINE_MAKES, type LineMake } from '@/core/securement/vocabulary';
 import { PlanHead } from './PlanHead';
-import { TagRead } from './TagRead';
 import { Tally } from './Tally';
 import type { FactEntries } from './useGearFacts';
 import { EditorProvider, type PlanEditor, usePlanner } from './usePlanner';
+
+/** Fetched when they are asked for. */
+const Helps = dynamic(() => import('./Helps').then((m) => m.Helps), { ssr: false });
+const KeysSheet = dynamic(() => import('../kit/KeysSheet').then((m) => m.KeysSheet));
+const PlanConflict = dynamic(() => import('./PlanConflict').then((m) => m.PlanConflict));
+const TagRead = dynamic(() => import('./TagRead').then((m) => m.TagRead), { ssr: false });
 
 const Columns = styled.div`
   display:grid;grid-template-columns:392px minmax(0,1fr);align-items:start;
@@ -68,15 +72,15 @@ function NewLine({ editor }: { editor: PlanEditor }) {
   const [make, setMake] = useState<LineMake>('rope');
   const { plan } = editor;
   const [none, setNone] = useState(false);
-  const add = (): void => {
-    const line = newLine(make, plan);
-    setNone(line === null);
-    if (line) editor.edit((p) => ({ ...p, lines: [...p.lines, line] }));
+  const add = async (): Promise<void> => {
+    const { newLine } = await import('@/core/securement/compose');
+    setNone(newLine(make, plan) === null);
+    editor.edit((p) => { const line = newLine(make, p); return line ? { ...p, lines: [...p.lines, line] } : p; });
   };
   return (
     <AddLine>
       <div><Select label="New line" value={make} choices={LINE_MAKES} onChange={setMake} /></div>
-      <Button onPress={add} $kind={plan.lines.length === 0 ? 'primary' : 'plain'} isDisabled={plan.lines.length >= 24}>Put a line over the load</Button>
+      <Button onPress={() => void add()} $kind={plan.lines.length === 0 ? 'primary' : 'plain'} isDisabled={plan.lines.length >= 24}>Put a line over the load</Button>
       {none ? <p role="alert">No two anchors of this deck lie on both sides of the load, between its ends. Enter the anchors under “Deck and anchors”, or move the load.</p> : null}
     </AddLine>
   );
@@ -127,7 +131,7 @@ export function Planner({ stored, facts }: { stored: StoredPlan; facts: FactEntr
       </Columns>
       <WorkingSheet opened={working} over={editor.plan.title} onClose={() => setWorking(null)} />
       <TagRead editor={editor} picked={picked} />
-      <KeysSheet keys={PLANNER_KEYS} open={keys} onClose={() => setKeys(false)} />
+      {keys ? <KeysSheet keys={PLANNER_KEYS} open onClose={() => setKeys(false)} /> : null}
       {save.state === 'conflict' ? <PlanConflict mine={editor.plan} theirs={save.theirs} locker={editor.gear ?? LOCKER_NOT_ASKED} onKeep={(which) => settle(which, save.theirs)} /> : null}
     </EditorProvider>
   );

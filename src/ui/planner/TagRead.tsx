@@ -9,7 +9,7 @@ import type { LockerItem } from '../locker/useLockerList';
 import { Button } from '../kit/Button';
 import { Sheet } from '../kit/Sheet';
 import { ErrorText, Small } from '../kit/text';
-import { refusal, withGear } from './FromLocker';
+import { refusal, withGear } from './putGear';
 import type { PlanEditor } from './usePlanner';
 
 interface Place { readonly lineId: string; readonly name: string; readonly element: LineElement }

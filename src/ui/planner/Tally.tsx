@@ -1,4 +1,5 @@
 'use client';
+import dynamic from 'next/dynamic';
 import type { CSSProperties } from 'react';
 import { memo, useState } from 'react';
 import styled, { css } from 'styled-components';
@@ -9,9 +10,12 @@ import { useMember } from '../frame/MemberContext';
 import { Button } from '../kit/Button';
 import { Hidden, Label, Small } from '../kit/text';
 import { VerdictMark } from '../kit/VerdictMark';
-import { type OpenWorking, WorkingFigure } from './LineCard';
+import { type OpenWorking, WorkingFigure } from '../working/WorkingFigure';
 import { type OpinionRow, opinions, rowInWords } from './opinions';
 import { wordRow, wordValue } from './words';
+
+/** Fetched when somebody wants to see every comparison. */
+const AllRows = dynamic(() => import('./AllRows').then((m) => m.AllRows));
 
 const Table = styled.table`width:100%;border-collapse:collapse;font-family:var(--font-figure);
   & caption{position:absolute;clip-path:inset(50%)}
@@ -56,7 +60,7 @@ function RuleCell({ row, governs, onWorking }: { row: OpinionRow; governs: boole
   const { rule } = row;
   if (rule === null) return <Small>by count and sum</Small>;
   const text = wordRow(rule, units);
-  const name = `${OPINION_WORDS[row.direction]}, ${ROW_WORDS[rule.code] ?? rule.code}`;
+  const name = `${OPINION_WORDS[row.direction]}, ${ROW_WORDS[rule.code]}`;
   return (
     <Opinion $governs={governs}>
       <WorkingFigure working={rule.provided} title={`${name}: held`} text={text.provided} onOpen={onWorking} size={16} />
@@ -93,36 +97,16 @@ function governing({ rule, statics }: OpinionRow): 'rule' | 'statics' {
 function WholeRow({ row, onWorking }: { row: TallyRow; onWorking: OpenWorking }) {
   const { units } = useMember();
   const text = wordRow(row, units);
-  const name = `All lines, ${ROW_WORDS[row.code] ?? row.code}`;
+  const name = `All lines, ${ROW_WORDS[row.code]}`;
   return (
     <tr>
-      <th scope="row"><Dir>All lines</Dir><How $bad={row.verdict === 'short'}>{ROW_WORDS[row.code] ?? row.code}</How></th>
+      <th scope="row"><Dir>All lines</Dir><How $bad={row.verdict === 'short'}>{ROW_WORDS[row.code]}</How></th>
       <td className="bar"><Bar rule={row} statics={null} verdict={row.verdict} /></td>
       <td className="fig" data-what="rule"><Opinion $governs><WorkingFigure working={row.provided} title={`${name}: held`} text={text.provided} onOpen={onWorking} size={16} />
         <Small style={{ display: 'block' }}>of <WorkingFigure working={row.required} title={`${name}: needed`} text={text.required} onOpen={onWorking} size={13} rounding="demand" /></Small></Opinion></td>
       <td className="fig"><Hidden>statics look at each direction below</Hidden></td>
       <td className="last"><VerdictMark verdict={row.verdict} /></td>
     </tr>
-  );
-}
-
-/** Every comparison the rule makes, where the row of a direction shows only its tightest. */
-function AllRows({ rows, onWorking }: { rows: readonly TallyRow[]; onWorking: OpenWorking }) {
-  const { units } = useMember();
-  return (
-    <ul aria-label="Every comparison of the rule">
-      {rows.filter((r) => r.direction !== 'all').map((r) => {
-        const [text, name] = [wordRow(r, units), `${OPINION_WORDS[r.direction as OpinionRow['direction']]}, ${ROW_WORDS[r.code] ?? r.code}`];
-        return (
-          <li key={`${r.code}/${r.direction}`} style={{ display: 'flex', flexWrap: 'wrap', gap: '0 12px', alignItems: 'center', borderBottom: 'var(--w-hair) solid var(--line)' }}>
-            <span style={{ flex: '1 1 200px' }}>{name} <Small>{r.clause}</Small></span>
-            <WorkingFigure working={r.provided} title={`${name}, one of all: held`} text={text.provided} onOpen={onWorking} size={15} /><Small>of {text.required}</Small>
-            {r.beside ? <Small title={r.beside.label}>older {wordValue(r.beside.value, r.unit, units, 'capacity')}</Small> : null}
-            <VerdictMark verdict={r.verdict} />
-          </li>
-        );
-      })}
-    </ul>
   );
 }
 

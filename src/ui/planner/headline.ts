@@ -23,7 +23,7 @@ export function headline(a: Assessment, units: UnitChoice): string {
   return whenNobodyCanSay(a, units);
 }
 
-const nameOf = (r: TallyRow): string => `${DIRECTION_WORDS[r.direction]} ${ROW_WORDS[r.code] ?? ''}`.trim();
+const nameOf = (r: TallyRow): string => `${DIRECTION_WORDS[r.direction]} ${ROW_WORDS[r.code]}`.trim();
 
 /** What the rule lets pass and statics do not. */
 function denied(row: StaticsRow, a: Assessment, units: UnitChoice): string {

@@ -47,7 +47,7 @@ function opinion(direction: OpinionRow['direction'], rule: TallyRow | null, stat
 
 /** What gives way there, and where the two opinions differ, which of them decides. */
 export function rowInWords({ rule, statics, verdict, ruleMet }: OpinionRow): string {
-  if (statics === null) return rule ? (ROW_WORDS[rule.code] ?? rule.code) : '';
+  if (statics === null) return rule ? ROW_WORDS[rule.code] : '';
   const clause = statics.mechanism ? mechanismClause(statics.mechanism) : 'enter what it weighs';
   const itsWord = rule === null ? 'the rule' : 'the formula';
   if (statics.ruleStands) {

@@ -5,13 +5,14 @@ import type { ElementOf, LineElement } from '../../line/schema';
 import type { IssueValue } from '../../result';
 import { N_PER_LBF } from '../../units/constants';
 import { type Assessment, assess, lineContext, sharingOf } from '../assess';
+import type { ChangeCode } from '../codes';
 import { standingOf } from '../rule-input';
 import type { Line } from '../schema';
 import type { Verdict } from '../verdict';
 
 /** One change to a plan, what it is called, and what the plan would be afterwards. */
 export interface Change {
-  readonly code: string;
+  readonly code: ChangeCode;
   readonly values: Readonly<Record<string, IssueValue>>;
   readonly plan: Plan;
   readonly verdict: Verdict;

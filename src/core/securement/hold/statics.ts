@@ -1,6 +1,7 @@
 import { UNLIMITED_N } from '../../line/line';
 import { atLeast } from '../../units/constants';
 import type { RuleInput, StaticsAsked, TieDown } from '../rules/rule-set';
+import type { FindingCode } from '../codes';
 import type { Deck } from '../schema';
 import type { Finding } from '../verdict';
 import { tensionThatIsEnough } from './enough';
@@ -13,7 +14,7 @@ export interface StaticsOpinion {
   readonly findings: readonly Finding[];
 }
 
-const notice = (code: string, values: Finding['values'] = {}, td?: TieDown): Finding =>
+const notice = (code: FindingCode, values: Finding['values'] = {}, td?: TieDown): Finding =>
   ({ code, effect: 'notice', clause: '', ...(td ? { lineId: td.id } : {}), values: td ? { line: td.name, ...values } : values });
 
 /** Lines whose kept tension drags the load, because their legs are unlike. */

@@ -1,5 +1,5 @@
 import { traced } from '../../working/working';
-import type { Direction } from '../vocabulary';
+import { type Direction, RULE_SET_NAMES } from '../vocabulary';
 import type { Finding, TallyRow } from '../verdict';
 import { atMost } from '../../units/constants';
 import { cappedTension, directPull, EU, heldByOver, heldByUnlike, heldOlder, heldTilting, heldWithDirect, part } from './eu-formulas';
@@ -171,7 +171,7 @@ const BOX: StaticsBox = { id: 'lc', clause: 'EN 12195-1:2010, accelerations', st
 /** Europe, road: EN 12195-1:2010, all from memory. */
 export const euRoad: RuleSet = {
   id: 'eu-road',
-  name: 'Europe, road',
+  name: RULE_SET_NAMES['eu-road'],
   edition: 'EN 12195-1:2010',
   standing: 'European road transport. Hand-tied rope has no lashing capacity under EN 12195-2; the statics use your crew’s school.',
   unmarkedByUsTable: false,
@@ -186,7 +186,7 @@ export const euRoad: RuleSet = {
       rows: [...both(slidingRow), ...both(tiltingRow)],
       findings: [
         ...input.tieDowns.flatMap(lineFindings),
-        ...(rows ? [{ code: 'tilting-rows', effect: 'notice' as const, clause: CLAUSE_TILTING, values: { rows: input.article.rows } }] : []),
+        ...(rows ? [{ code: 'tilting-rows' as const, effect: 'notice' as const, clause: CLAUSE_TILTING, values: { rows: input.article.rows } }] : []),
         ...commonNotices(input),
       ],
     };

@@ -1,3 +1,4 @@
+import type { FindingCode } from '../codes';
 import { STANDARD_GRAVITY } from '../../units/constants';
 import { bare, formula, traced, type Tracer, type Working } from '../../working/working';
 import type { Direction } from '../vocabulary';
@@ -63,7 +64,7 @@ export function worseSide(left: TallyRow, right: TallyRow): TallyRow {
 }
 
 /** A coded finding about one tie-down. */
-export function about(tieDown: TieDown, code: string, effect: Finding['effect'], clause: string, elementId?: string): Finding {
+export function about(tieDown: TieDown, code: FindingCode, effect: Finding['effect'], clause: string, elementId?: string): Finding {
   return { code, effect, clause, lineId: tieDown.id, ...(elementId ? { elementId } : {}), values: { line: tieDown.name } };
 }
 
@@ -84,5 +85,5 @@ export function commonNotices(input: RuleInput): Finding[] {
   const { article } = input;
   const sideLines = input.tieDowns.some((td) => td.kind !== 'over' && td.legs.some((l) => Math.abs(l.left) > 0.5));
   const tall = article.heightM > TALL_RATIO * article.widthM && !sideLines && !article.blocking.left.touching;
-  return [...noLines(input), ...flat, ...(tall ? [{ code: 'tall-without-side-lines', effect: 'notice' as const, clause: '', values: {} }] : [])];
+  return [...noLines(input), ...flat, ...(tall ? [{ code: 'tall-without-side-lines' as const, effect: 'notice' as const, clause: '', values: {} }] : [])];
 }

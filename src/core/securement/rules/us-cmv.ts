@@ -1,6 +1,6 @@
 import { atLeast, atMost, M_PER_FT, STANDARD_GRAVITY, KG_PER_LB } from '../../units/constants';
 import { bare, formula, traced } from '../../working/working';
-import { COMMODITIES } from '../vocabulary';
+import { COMMODITIES, RULE_SET_NAMES } from '../vocabulary';
 import type { Finding, TallyRow } from '../verdict';
 import type { Ranged, RuleInput, RuleSet, TieDown } from './rule-set';
 import { about, commonNotices, rangedRow, requirement, weight } from './shared';
@@ -118,7 +118,7 @@ function commodityFinding(input: RuleInput): Finding[] {
 /** US commercial road: 49 CFR 393.100–136, all from memory. The count and the sum of WLL give the verdict. */
 export const usCmv: RuleSet = {
   id: 'us-cmv',
-  name: 'US commercial road',
+  name: RULE_SET_NAMES['us-cmv'],
   edition: '49 CFR 393.100–136',
   standing: 'Commercial vehicles in the United States. Knots in tie-downs are forbidden.',
   unmarkedByUsTable: true,

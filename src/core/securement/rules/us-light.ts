@@ -1,5 +1,5 @@
 import { formula, traced } from '../../working/working';
-import type { Direction } from '../vocabulary';
+import { type Direction, RULE_SET_NAMES } from '../vocabulary';
 import type { TallyRow } from '../verdict';
 import type { Ranged, RuleInput, RuleSet, StaticsBox, TieDown } from './rule-set';
 import { againstMotion, commonNotices, pressingPart, type Provided, rangedRow, type Reader, requirement, weight, worseSide } from './shared';
@@ -67,7 +67,7 @@ function downwardRow(input: RuleInput): TallyRow {
 /** Private light vehicles in the United States: guidance, knots allowed. Tipping and turning are left to the statics. */
 export const usLight: RuleSet = {
   id: 'us-light',
-  name: 'US private light vehicle',
+  name: RULE_SET_NAMES['us-light'],
   edition: '49 CFR 393.102 as guidance',
   standing: 'State law: nothing may drop, shift, leak or escape. The figures are guidance, not your state’s rule.',
   unmarkedByUsTable: true,

@@ -14,7 +14,7 @@ import { Check } from '../../kit/Check';
 import { NumberField, QuantityField, TextField } from '../../kit/fields';
 import { Select } from '../../kit/Select';
 import { ErrorText, Label, Small } from '../../kit/text';
-import { WorkingFigure } from '../../planner/LineCard';
+import { WorkingFigure } from '../../working/WorkingFigure';
 import { type OpenedWorking, WorkingSheet } from '../../working/WorkingSheet';
 import type { LockerItem } from '../useLockerList';
 import { gearOfTag, useTagReader } from '../useTagReader';
