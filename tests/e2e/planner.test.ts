@@ -3,6 +3,7 @@ import { tmpdir } from 'node:os';
 import path from 'node:path';
 import type { Browser, ElementHandle } from 'puppeteer-core';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
+import { pool } from '@/db/pool';
 import { demoDocument } from '../support/demo';
 import { atOwnPlan as openOwnPlan, BASE, launch, Person } from '../support/browser';
 
@@ -14,6 +15,8 @@ const atOwnPlan = (demo: string, title: string, who?: string): Promise<Person> =
 
 describe('from the first page to a verdict', () => {
   it('one click as a demo person, the cautions once, one click to a plan with a verdict', async () => {
+    // Whoever was here before may have read them.
+    await pool().query("DELETE FROM caution_acknowledgement WHERE member_id IN (SELECT id FROM member WHERE demo AND name = 'Tomas Quill')");
     const p = await Person.at(browser);
     await p.goto('/');
     await p.clickText('Tomas Quill');

@@ -157,8 +157,9 @@ export class Person {
     await this.untilKept();
   }
 
-  text(selector = 'body'): Promise<string> {
-    return this.page.$eval(selector, (e) => (e as HTMLElement).innerText);
+  /** What is read there, once it is there: some parts are fetched when they are asked for. */
+  async text(selector = 'body'): Promise<string> {
+    return (await this.page.waitForSelector(selector))!.evaluate((e) => (e as HTMLElement).innerText);
   }
 
   /** Calls the programming interface with this person's cookies. */
