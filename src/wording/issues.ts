@@ -1,20 +1,12 @@
 import type { Issue } from '@/core/result';
+import { INPUT_ISSUES } from './input';
 
 /** Which knot of the catalogue an author's mistake lies in. */
 const ofKnot = (v: Issue['values']): string => (v['knot'] ? `Knot ${v['knot']}${v['cut'] ? `, ${v['cut']}` : ''}: ` : '');
 
 /** Wording of coded issues, for the screen and the programming interface alike. First what to do, then why. */
 const ISSUES: Record<string, (v: Issue['values']) => string> = {
-  'quantity-empty': () => 'Enter a figure.',
-  'decimal-comma': (v) => `Write a decimal point, not a comma: “${v['text']}” can be read in two ways.`,
-  'fraction-over-zero': (v) => `“${v['text']}” divides by 0. Write the fraction again.`,
-  'inches-over-eleven': (v) => `“${v['text']}” has 12 or more inches after the feet. Carry them into feet.`,
-  negative: () => 'A quantity here cannot be below 0.',
-  'not-a-number': (v) => `“${v['text']}” is not a figure. Write a number and a unit, such as 5 ft 3 in.`,
-  'unit-missing': (v) => `Add the unit, such as ${v['dimension'] === 'mass' ? '380 kg' : v['dimension'] === 'force' ? '1,800 lbf' : '1.2 m'}. Nothing beside this figure says what it is.`,
-  'unit-unknown': (v) => `The unit “${v['unit']}” is not known here.`,
-  'unit-wrong-kind': (v) => `“${v['unit']}” is not a unit of ${v['dimension']}.`,
-  'out-of-range': (v) => `Must lie between ${v['least']} and ${v['most']} ${v['unit'] ?? ''}.`.replace(' .', '.'),
+  ...INPUT_ISSUES,
   'too-small': (v) => (v['what'] === 'string' ? 'Must not be empty or shorter than allowed.' : `Must be at least ${v['least']}.`),
   'too-big': (v) => (v['what'] === 'string' ? `At most ${v['most']} characters.` : v['what'] === 'array' ? `At most ${v['most']} entries.` : `Must be at most ${v['most']}.`),
   'invalid-value': (v) => `Must be one of: ${v['choices']}.`,

@@ -63,6 +63,11 @@ describe('what a page brings with it', () => {
     expect(brought.size).toBeGreaterThan(10);
     expect([...brought].filter((f) => f === 'zod' || /\/schema\.ts$/.test(f))).toEqual([]);
   });
+  it('what is fetched on demand waits behind a boundary of its own: nothing else of the page goes while it comes', () => {
+    const fetched = source('ui').flatMap(({ name, text }) => [...text.matchAll(/(?<![\w.])dynamic\((.*)$/gm)].map((m) => [name, m[1]!] as const));
+    expect(fetched.length).toBeGreaterThan(10);
+    expect(fetched.filter(([, rest]) => !/loading: \(\) => null|ssr: false/.test(rest)).map(([name]) => name)).toEqual([]);
+  });
   it('the check sees Zod where it is', () => {
     expect(broughtBy(path.join(SRC, 'core/securement/plan.ts')).has('zod')).toBe(true);
   });

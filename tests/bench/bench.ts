@@ -20,6 +20,7 @@ import { pool } from '@/db/pool';
 import { ALL_GEAR, gearPage, type GearQuery, ropesForLength } from '@/db/queries/gear-list';
 import { planPage } from '@/db/queries/plans';
 import { launch, Person } from '../support/browser';
+import { BUDGETS, overBudget } from './bundle';
 import { countPictures } from '../support/stage';
 import { foundCrew, request } from '../support/api';
 import { fileOf } from '../../scripts/knots/forms';
@@ -227,6 +228,9 @@ async function benchStage(): Promise<void> {
   await browser.close();
 }
 
+/** Pages beyond their budget: the run fails in the end. */
+const overweight: string[] = [];
+
 async function benchPages(): Promise<void> {
   const browser = await launch();
   const person = await Person.at(browser);
@@ -239,7 +243,10 @@ async function benchPages(): Promise<void> {
     const html = await (await fetch(`${process.env['APP_URL']}${route}`, { headers: name === '/' ? {} : { cookie } })).text();
     const scripts = [...new Set([...html.matchAll(/<script(?![^>]*nomodule)[^>]+src="([^"]+)"/gi)].map((m) => m[1]!))];
     const sizes = await Promise.all(scripts.map(async (s) => gzipSync(Buffer.from(await (await fetch(new URL(s, process.env['APP_URL'])) ).arrayBuffer())).length));
-    print(`first-load JavaScript ${name}, gzip`, `${Math.round(sizes.reduce((a, b) => a + b, 0) / 1000)} kB`);
+    const kb = sizes.reduce((a, b) => a + b, 0) / 1000;
+    const over = await overBudget(name, kb);
+    print(`first-load JavaScript ${name}, gzip`, `${Math.round(kb)} kB of ${BUDGETS[name]!.mostKb}`);
+    if (over) overweight.push(over);
   }
   const cold = await timed(5, async () => {
     const page = await person.context.newPage();
@@ -265,3 +272,7 @@ await benchPulling();
 await benchStage();
 await benchTyping(print);
 await pool().end();
+if (overweight.length > 0) {
+  console.error(overweight.join('\n'));
+  process.exitCode = 1;
+}

@@ -113,6 +113,7 @@ describe('the pull bench by keys', () => {
     await until(p, '[role=alert]', 'The figures still show the route before');
     await untilFigures(p, '1.90');
     await press(p, '[aria-label="Rope 1"] li:last-child button');
+    await p.page.waitForSelector('[role=listbox]');
     await p.clickText('load');
     await untilFigures(p, '2.71');
     await p.clickText('Add a travelling pulley');

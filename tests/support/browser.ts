@@ -2,7 +2,7 @@ import puppeteer, { type Browser, type BrowserContext, type ElementHandle, type 
 import { SESSION_COOKIE } from '@/server/session';
 import { BASE, request } from './api';
 import { demoDocument } from './demo';
-import { sessionOf } from './world';
+import { cookieOf, sessionOf } from './world';
 
 export { BASE };
 const ARGS = ['--no-sandbox', '--enable-unsafe-swiftshader', '--disable-quic', '--no-first-run', '--disable-background-networking', '--disable-component-update', '--disable-sync'];
@@ -178,7 +178,7 @@ export class Person {
 /** A person of Haulage at a plan of their own, made from a demo document. */
 export async function atOwnPlan(browser: Browser, demo: string, title: string, who = 'Ilse Varrow'): Promise<Person> {
   const person = await Person.at(browser);
-  const { json } = await request('POST', '/plans', { body: { ...demoDocument(demo), title }, cookie: `${SESSION_COOKIE}=${await sessionOf(who)}` });
+  const { json } = await request('POST', '/plans', { body: { ...demoDocument(demo), title }, cookie: await cookieOf(who) });
   await person.stepInAs(who, `/loads/${String(json['id'])}`);
   return person;
 }

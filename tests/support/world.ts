@@ -3,7 +3,7 @@ import { loadDemo } from '../../scripts/lib/demo';
 import { CAUTIONS_VERSION } from '@/wording/cautions';
 import { pool, transaction } from '@/db/pool';
 import { acknowledgeCautions } from '@/db/queries/crews';
-import { openSession } from '@/server/session';
+import { openSession, SESSION_COOKIE } from '@/server/session';
 
 let made: Promise<ReadonlyMap<string, string>> | null = null;
 
@@ -12,6 +12,9 @@ const world = (): Promise<ReadonlyMap<string, string>> => {
   made ??= transaction((db) => loadDemo(db, ` ${randomUUID().slice(0, 8)}`));
   return made;
 };
+
+/** The same as a cookie for a program. */
+export const cookieOf = async (name: string): Promise<string> => `${SESSION_COOKIE}=${await sessionOf(name)}`;
 
 /** A session of one of this file's own demo people, who has read the cautions. */
 export async function sessionOf(name: string): Promise<string> {

@@ -66,6 +66,19 @@ export function formatQuantity(
   return `${figure.number}\u00a0${figure.unit === 'deg' ? '°' : figure.unit}`;
 }
 
+/**
+ * Measures that belong together, as `1.60 × 0.90 × 1.90 m`: one precision for all, as many decimals as leave the largest
+ * three digits and the smallest two.
+ */
+export function formatTogether(values: readonly number[], dimension: Dimension, choice: UnitChoice): string {
+  const unit = unitFor(dimension, choice);
+  const shown = values.map((v) => v / UNITS[unit].si);
+  const needed = (value: number, digits: number): number => (value === 0 ? 0 : digits - 1 - Math.floor(Math.log10(roundSignificant(Math.abs(value), digits, 'nearest'))));
+  const decimals = Math.min(6, Math.max(0, needed(Math.max(...shown), 3), needed(Math.min(...shown), 2)));
+  const words = shown.map((v) => v.toLocaleString('en-US', { minimumFractionDigits: decimals, maximumFractionDigits: decimals }));
+  return `${words.join(' × ')}\u00a0${unit}`;
+}
+
 /** Text for an input field: full precision without noise, no unit, so that typing it back gives the same value. */
 export function fieldText(value: number, unit: UnitId): string {
   return String(Number((value / UNITS[unit].si).toPrecision(12)));

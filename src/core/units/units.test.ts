@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { type Dimension, fieldText, formatNumber, formatQuantity, METRIC, N_PER_LBF, parseQuantity, roundSignificant, type UnitId, UNITS, US_CUSTOMARY } from '.';
+import { type Dimension, fieldText, formatNumber, formatQuantity, formatTogether, METRIC, N_PER_LBF, parseQuantity, roundSignificant, type UnitId, UNITS, US_CUSTOMARY } from '.';
 
 const value = (dimension: Dimension, text: string, unit?: UnitId) => {
   const parsed = parseQuantity(dimension, text, unit);
@@ -58,6 +58,11 @@ describe('writing figures', () => {
     expect(roundSignificant(360 * 0.55, 3, 'capacity')).toBe(198);
     expect(roundSignificant(198 - 1e-9, 3, 'capacity')).toBe(198);
     expect(roundSignificant(0.1 + 0.2, 3, 'demand')).toBe(0.3);
+  });
+  it('shows measures that belong together in one precision', () => {
+    expect(formatTogether([1.6, 0.9, 1.9], 'length', METRIC)).toBe('1.60 × 0.90 × 1.90\u00a0m');
+    expect(formatTogether([12.4, 0.05, 2], 'length', METRIC)).toBe('12.400 × 0.050 × 2.000\u00a0m');
+    expect(formatTogether([3.048, 0.3048, 30.48], 'length', US_CUSTOMARY)).toBe('10.0 × 1.0 × 100.0\u00a0ft');
   });
   it('never shows a bare number or NaN', () => {
     expect(formatQuantity(2268, 'force', METRIC, 'capacity')).toBe('2.26\u00a0kN');

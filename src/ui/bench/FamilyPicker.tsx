@@ -14,7 +14,7 @@ import { formName, formOf } from '@/core/bench/compose';
 import type { Bench } from './useBench';
 
 /** Fetched when somebody rigs a route of their own. */
-const RouteEditor = dynamic(() => import('./RouteEditor').then((m) => m.RouteEditor));
+const RouteEditor = dynamic(() => import('./RouteEditor').then((m) => m.RouteEditor), { loading: () => null });
 
 const Whole = styled.section`display:grid;gap:6px;padding:8px 0`;
 const More = styled.div`padding-top:6px;display:grid;gap:8px`;

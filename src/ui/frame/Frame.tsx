@@ -8,7 +8,7 @@ import { MemberProvider, type Viewer } from './MemberContext';
 import { Rail } from './Rail';
 
 /** Fetched only by those who have not acknowledged the cautions yet. */
-const CautionGate = dynamic(() => import('./CautionGate').then((m) => m.CautionGate));
+const CautionGate = dynamic(() => import('./CautionGate').then((m) => m.CautionGate), { loading: () => null });
 
 const Page = styled.div`margin-left:var(--rail);min-height:100vh;display:flex;flex-direction:column;@media (max-width:760px){margin:0 0 68px}@media print{margin:0}`;
 const Main = styled.main`flex:1;min-width:0`;

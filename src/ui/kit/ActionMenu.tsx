@@ -5,7 +5,7 @@ import { IconButton } from './Button';
 
 /** Fetched when somebody comes near it. */
 const fetchList = () => import('./ActionList').then((m) => m.ActionList);
-const ActionList = dynamic(fetchList);
+const ActionList = dynamic(fetchList, { loading: () => null });
 
 export interface Action {
   readonly id: string;

@@ -7,7 +7,7 @@ import { box, label } from './fieldLook';
 
 /** The list itself is fetched when somebody comes near it: most fields of a page are never opened. */
 const fetchList = () => import('./SelectList').then((m) => m.SelectList);
-const SelectList = dynamic(fetchList);
+const SelectList = dynamic(fetchList, { loading: () => null });
 
 const FieldLabel = styled.span`${label}`;
 const Whole = styled.div`min-width:0`;

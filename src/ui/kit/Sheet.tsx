@@ -3,8 +3,8 @@ import dynamic from 'next/dynamic';
 import type { ReactNode } from 'react';
 
 /** Fetched when the first dialog opens. */
-const SheetModal = dynamic(() => import('./Modals').then((m) => m.SheetModal));
-const FullModal = dynamic(() => import('./Modals').then((m) => m.FullModal));
+const SheetModal = dynamic(() => import('./Modals').then((m) => m.SheetModal), { loading: () => null });
+const FullModal = dynamic(() => import('./Modals').then((m) => m.FullModal), { loading: () => null });
 
 export interface SheetProps {
   readonly title: ReactNode;

@@ -7,7 +7,7 @@ import { TextArea } from 'react-aria-components/TextArea';
 import { TextField as AriaTextField } from 'react-aria-components/TextField';
 import styled from 'styled-components';
 import { type Dimension, fieldText, parseQuantity, type UnitId } from '@/core/units';
-import { wordIssue } from '@/wording/issues';
+import { wordInput } from '@/wording/input';
 import { box, label } from './fieldLook';
 
 // "aria": a field the server refused must not keep the browser from sending the form again.
@@ -59,15 +59,15 @@ interface QuantityProps {
 
 /** What a typed text means for a field, and what to say about it. */
 function read(text: string, p: QuantityProps): { value: number | null } | { error: string } {
-  if (text.trim() === '') return p.optional ? { value: null } : { error: wordIssue({ code: 'quantity-empty', values: {} }) };
+  if (text.trim() === '') return p.optional ? { value: null } : { error: wordInput({ code: 'quantity-empty', values: {} }) };
   const minus = p.signed === true && /^\s*[-−]/.test(text);
   const parsed = parseQuantity(p.dimension, minus ? text.replace(/^\s*[-−]\s*/, '') : text, p.unit);
-  if (!parsed.ok) return { error: wordIssue(parsed.issues[0]!) };
+  if (!parsed.ok) return { error: wordInput(parsed.issues[0]!) };
   const value = minus ? -parsed.value.value : parsed.value.value;
   const [least, most] = [p.least ?? (p.signed ? -Infinity : 0), p.most ?? Infinity];
   if (value < least || value > most) {
     const show = (v: number): string => fieldText(v, p.unit);
-    return { error: wordIssue({ code: 'out-of-range', values: { least: show(least), most: show(most), unit: p.unit } }) };
+    return { error: wordInput({ code: 'out-of-range', values: { least: show(least), most: show(most), unit: p.unit } }) };
   }
   return { value };
 }

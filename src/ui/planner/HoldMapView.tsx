@@ -10,6 +10,8 @@ import { Small } from '../kit/text';
 
 const Frame = styled.figure`margin:0;min-width:0;& svg{display:block;width:100%;height:auto}& text{font:600 12px var(--font-figure);fill:var(--ink)}& .unit{fill:var(--ink-2);font-weight:540;font-size:11px}
   & .need{fill:var(--signal);font-weight:720}& .halo{paint-order:stroke;stroke:var(--canvas);stroke-width:4px;stroke-linejoin:round}`;
+/** As high as the map that is to come, so that nothing below it moves when it does. */
+const Coming = styled(Frame)`aspect-ratio:196/250;display:grid;place-items:center`;
 
 const SIZE = 220;
 const MIDDLE = SIZE / 2;
@@ -52,7 +54,8 @@ function Load({ plan }: { plan: Plan }) {
 /** What is held round the compass against what is asked: what is asked and not held is hatched. */
 export function HoldMapView({ map, fresh, plan }: { map: HoldMap | null; fresh: boolean; plan: Plan }) {
   const id = useId();
-  if (map === null) return <Frame><Small>{plan.cargo.massKg === null ? 'Enter the mass: then what is held shows here, round the load.' : 'Looking all round…'}</Small></Frame>;
+  if (map === null && plan.cargo.massKg === null) return <Frame><Small>Enter the mass: then what is held shows here, round the load.</Small></Frame>;
+  if (map === null) return <Coming aria-busy><Small>Looking all round…</Small></Coming>;
   const held = outline(map.points.map((p) => at(p.angleRad, p.heldG ?? 0)));
   const required = outline(ANGLES.map(([d, a]) => at(a, map.required[d])));
   return (

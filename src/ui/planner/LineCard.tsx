@@ -19,9 +19,9 @@ import { type OpenWorking, WorkingFigure } from '../working/WorkingFigure';
 import { wordRun, wordValue } from './words';
 
 /** Fetched when they are asked for. */
-const ElementBench = dynamic(() => import('./ElementBench').then((m) => m.ElementBench));
-const LineSettings = dynamic(() => import('./LineSettings').then((m) => m.LineSettings));
-const OtherSchools = dynamic(() => import('./OtherSchools').then((m) => m.OtherSchools));
+const ElementBench = dynamic(() => import('./ElementBench').then((m) => m.ElementBench), { loading: () => null });
+const LineSettings = dynamic(() => import('./LineSettings').then((m) => m.LineSettings), { loading: () => null });
+const OtherSchools = dynamic(() => import('./OtherSchools').then((m) => m.OtherSchools), { loading: () => null });
 /** Fetched when a meter is read. */
 const MeterPanel = dynamic(() => import('../meter/MeterPanel').then((m) => m.MeterPanel), { ssr: false });
 

@@ -11,16 +11,15 @@ import { formatQuantity } from '@/core/units';
 import { useHoldMap } from '@/workers/useHoldMap';
 import { useMember } from '../frame/MemberContext';
 import { DeckSketch } from './DeckSketch';
+import { HoldMapView } from './HoldMapView';
 import type { PlanEditor, PlanHand } from './usePlanner';
 
-/** Drawn when its worker has an answer. */
-const HoldMapView = dynamic(() => import('./HoldMapView').then((m) => m.HoldMapView), { ssr: false });
 /** What a section holds is fetched when it is opened for the first time. */
-const LoadFields = dynamic(() => import('./LoadFields').then((m) => m.LoadFields));
-const FrictionFields = dynamic(() => import('./FrictionFields').then((m) => m.FrictionFields));
-const DeckAnchors = dynamic(() => import('./DeckAnchors').then((m) => m.DeckAnchors));
-const NotesFields = dynamic(() => import('./NotesFields').then((m) => m.NotesFields));
-const StrengthFields = dynamic(() => import('./StrengthFields').then((m) => m.StrengthFields));
+const LoadFields = dynamic(() => import('./LoadFields').then((m) => m.LoadFields), { loading: () => null });
+const FrictionFields = dynamic(() => import('./FrictionFields').then((m) => m.FrictionFields), { loading: () => null });
+const DeckAnchors = dynamic(() => import('./DeckAnchors').then((m) => m.DeckAnchors), { loading: () => null });
+const NotesFields = dynamic(() => import('./NotesFields').then((m) => m.NotesFields), { loading: () => null });
+const StrengthFields = dynamic(() => import('./StrengthFields').then((m) => m.StrengthFields), { loading: () => null });
 
 const Part = styled.div`& h2{margin:0}border-top:var(--w-hair) solid var(--line)`;
 const Toggle = styled(AriaButton)`display:flex;align-items:center;gap:8px;width:100%;min-height:var(--hit);border:0;background:none;color:var(--ink);text-align:left;cursor:pointer;font:680 15px/1.2 var(--font-figure);font-stretch:90%;padding:0;

@@ -2,7 +2,7 @@
 import type { Plan } from '@/core/securement/plan';
 import { assess } from '@/core/securement/assess';
 import type { LockerWord } from '@/core/securement/gear-facts';
-import { formatQuantity, type UnitChoice } from '@/core/units';
+import { formatQuantity, formatTogether, type UnitChoice } from '@/core/units';
 import type { StoredPlan } from '../api';
 import { useMember } from '../frame/MemberContext';
 import { ConflictSheet, type Side } from '../kit/ConflictSheet';
@@ -13,7 +13,7 @@ const sideOf = (plan: Plan, locker: LockerWord, units: UnitChoice): Side => ({
   facts: [
     ['Name', plan.title], ['Rules', plan.ruleSet], ['Load', plan.cargo.name],
     ['Mass', plan.cargo.massKg === null ? 'not known' : formatQuantity(plan.cargo.massKg, 'mass', units)],
-    ['Size', [plan.cargo.lengthM, plan.cargo.widthM, plan.cargo.heightM].map((m) => formatQuantity(m, 'length', units)).join(' × ')],
+    ['Size', formatTogether([plan.cargo.lengthM, plan.cargo.widthM, plan.cargo.heightM], 'length', units)],
     ['Friction', plan.cargo.friction.known === 'pair' ? plan.cargo.friction.pair : plan.cargo.friction.known === 'entered' ? `μ ${plan.cargo.friction.mu}` : 'not known'],
     ['Anchors', String(plan.deck.anchors.length)], ['Lines', plan.lines.map((l) => l.name).join('; ') || 'none'], ['Notes', plan.notes || 'none'],
   ],

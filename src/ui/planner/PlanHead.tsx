@@ -1,11 +1,11 @@
 'use client';
 import Link from 'next/link';
-import { useCallback } from 'react';
+import { type RefObject, useCallback, useEffect, useRef, useState } from 'react';
 import styled, { css } from 'styled-components';
 import type { RuleSetId } from '@/core/securement/vocabulary';
 import { RULE_SETS, ruleSet } from '@/core/securement/rules';
 import type { Verdict } from '@/core/securement/verdict';
-import { formatQuantity } from '@/core/units';
+import { formatQuantity, formatTogether } from '@/core/units';
 import { VERDICT_WORDS } from '@/wording/verdicts';
 import { useMember } from '../frame/MemberContext';
 import { Button, ButtonLink } from '../kit/Button';
@@ -38,6 +38,34 @@ function Rules({ ruleSet: id, hand }: { ruleSet: RuleSetId; hand: PlanHand }) {
   return <Select<RuleSetId> label="Rules" value={id} choices={RULE_CHOICES} onChange={choose} />;
 }
 
+const Stay = styled.div`position:sticky;top:0;z-index:4;height:0;@media print{display:none}`;
+const Strip = styled.div<{ $v: Verdict }>`
+  display:flex;align-items:center;gap:12px;height:44px;overflow:hidden;padding-right:14px;border-bottom:var(--w-strong) solid;background:var(--sheet);color:var(--ink);
+  ${({ $v }) => ($v === 'holds' ? css`background:var(--plate);color:var(--on-plate);border-color:var(--plate);padding-left:18px;` : $v === 'cannot-say' ? css`border-color:var(--ink);` : css`border-color:var(--signal);`)}
+  & > b{font-size:20px} & > span{padding:0;white-space:nowrap;overflow:hidden;text-overflow:ellipsis}
+`;
+
+/** Whether an element is in sight. Before anybody knows it counts as in sight. */
+function useInSight(): { readonly ref: RefObject<HTMLDivElement | null>; readonly inSight: boolean } {
+  const ref = useRef<HTMLDivElement>(null);
+  const [inSight, setInSight] = useState(true);
+  useEffect(() => {
+    const watch = new IntersectionObserver(([entry]) => setInSight(entry!.isIntersecting));
+    if (ref.current) watch.observe(ref.current);
+    return () => watch.disconnect();
+  }, []);
+  return { ref, inSight };
+}
+
+/** The verdict once more while the head has scrolled away, so that nobody changes a line without seeing what it does. */
+function StayingVerdict({ verdict, words, shown }: { verdict: Verdict; words: string; shown: boolean }) {
+  return (
+    <Stay aria-hidden>
+      {shown ? <Strip $v={verdict} data-staying-verdict={verdict}>{verdict === 'holds' ? null : <Swatch $verdict={verdict} />}<Word $v={verdict}>{VERDICT_WORDS[verdict]}</Word><Say>{words}</Say></Strip> : null}
+    </Stay>
+  );
+}
+
 /** What it is, the verdict, and the actions that matter. */
 export function PlanHead({ editor, saved, alarm, onExport, onDuplicate, printHref, onKeys }: {
   editor: PlanEditor; saved: string; alarm: string | null; onExport: () => void; onDuplicate: () => void; printHref: string; onKeys: () => void;
@@ -45,21 +73,24 @@ export function PlanHead({ editor, saved, alarm, onExport, onDuplicate, printHre
   const { units, viewer, setUnits } = useMember();
   const { plan, assessment } = editor;
   const { cargo } = plan;
-  const size = [cargo.lengthM, cargo.widthM, cargo.heightM].map((m) => formatQuantity(m, 'length', units).replace(/\s\S+$/, '')).join(' × ');
+  const size = formatTogether([cargo.lengthM, cargo.widthM, cargo.heightM], 'length', units);
   const other = viewer.units === 'metric' ? 'us' : 'metric';
+  const { ref, inSight } = useInSight();
+  const words = headline(assessment, units);
   return (
+    <>
     <Head>
       <Name>
         <div>
           <Label><Link href="/loads">Loads</Link> / {viewer.crewName}</Label><h1>{plan.title}</h1>
-          <Small>{cargo.massKg === null ? 'mass not known' : formatQuantity(cargo.massKg, 'mass', units)}, {size} {units.length}, {plan.deck.name}</Small>
+          <Small>{cargo.massKg === null ? 'mass not known' : formatQuantity(cargo.massKg, 'mass', units)}, {size}, {plan.deck.name}</Small>
         </div>
         <Rules ruleSet={plan.ruleSet} hand={editor.hand} />
       </Name>
-      <Banner $v={assessment.verdict} role="status" data-verdict={assessment.verdict}>
+      <Banner ref={ref} $v={assessment.verdict} role="status" data-verdict={assessment.verdict}>
         {assessment.verdict === 'holds' ? null : <Swatch $verdict={assessment.verdict} aria-hidden />}
         <Word $v={assessment.verdict}>{VERDICT_WORDS[assessment.verdict]}</Word>
-        <Say>{headline(assessment, units)}</Say>
+        <Say>{words}</Say>
       </Banner>
       <Actions>
         <ButtonLink $kind="primary" href={printHref}>Print sheet</ButtonLink>
@@ -76,5 +107,7 @@ export function PlanHead({ editor, saved, alarm, onExport, onDuplicate, printHre
         <Small role="status" data-save suppressHydrationWarning>{viewer.canWrite ? saved : 'read only'}</Small>
       </Side>
     </Head>
+    <StayingVerdict verdict={assessment.verdict} words={words} shown={!inSight} />
+    </>
   );
 }

@@ -15,6 +15,7 @@ import { useKeys } from '../useKeys';
 import { type OpenedWorking, WorkingSheet } from '../working/WorkingSheet';
 
 import { Findings } from './Findings';
+import { Helps } from './Helps';
 import { LineCard, type Picked } from './LineCard';
 import type { OpenWorking } from '../working/WorkingFigure';
 import { LoadPanel } from './LoadPanel';
@@ -25,9 +26,8 @@ import type { FactEntries } from './useGearFacts';
 import { EditorProvider, type PlanEditor, usePlanner } from './usePlanner';
 
 /** Fetched when they are asked for. */
-const Helps = dynamic(() => import('./Helps').then((m) => m.Helps), { ssr: false });
-const KeysSheet = dynamic(() => import('../kit/KeysSheet').then((m) => m.KeysSheet));
-const PlanConflict = dynamic(() => import('./PlanConflict').then((m) => m.PlanConflict));
+const KeysSheet = dynamic(() => import('../kit/KeysSheet').then((m) => m.KeysSheet), { loading: () => null });
+const PlanConflict = dynamic(() => import('./PlanConflict').then((m) => m.PlanConflict), { loading: () => null });
 const TagRead = dynamic(() => import('./TagRead').then((m) => m.TagRead), { ssr: false });
 
 const Columns = styled.div`

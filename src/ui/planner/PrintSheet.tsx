@@ -4,7 +4,7 @@ import styled from 'styled-components';
 import type { Plan } from '@/core/securement/plan';
 import { assess } from '@/core/securement/assess';
 import { ruleSet } from '@/core/securement/rules';
-import { formatQuantity, type UnitChoice } from '@/core/units';
+import { formatQuantity, formatTogether, type UnitChoice } from '@/core/units';
 import type { LineFacts } from '@/core/securement/rule-input';
 import { CAUTIONS } from '@/wording/cautions';
 import { wordFinding } from '@/wording/findings';
@@ -55,7 +55,7 @@ export function PrintSheet({ plan, facts, version, savedBy, savedAt }: { plan: P
           <div style={{ textAlign: 'right' }}><VerdictMark verdict={a.verdict} /><br /><Small>{ruleSet(plan.ruleSet).edition}</Small></div>
         </Top>
         <p><b>{headline(a, units)}</b> {ruleSet(plan.ruleSet).standing}</p>
-        <p>{cargo.name}: {cargo.massKg === null ? 'mass not known' : formatQuantity(cargo.massKg, 'mass', units, 'demand')}, {[cargo.lengthM, cargo.widthM, cargo.heightM].map((m) => formatQuantity(m, 'length', units)).join(' × ')}, on {deck.name}.</p>
+        <p>{cargo.name}: {cargo.massKg === null ? 'mass not known' : formatQuantity(cargo.massKg, 'mass', units, 'demand')}, {formatTogether([cargo.lengthM, cargo.widthM, cargo.heightM], 'length', units)}, on {deck.name}.</p>
         <h2>Lines</h2>
         <table><thead><tr><th>No.</th><th>Line</th><th>From anchor to anchor</th><th>WLL, weakest</th><th>Tension</th></tr></thead>
           <tbody>{a.lines.map((facts, i) => <LineRow key={facts.line.id} facts={facts} number={i + 1} units={units} />)}</tbody></table>

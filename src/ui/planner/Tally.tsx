@@ -15,7 +15,7 @@ import { type OpinionRow, opinions, rowInWords } from './opinions';
 import { wordRow, wordValue } from './words';
 
 /** Fetched when somebody wants to see every comparison. */
-const AllRows = dynamic(() => import('./AllRows').then((m) => m.AllRows));
+const AllRows = dynamic(() => import('./AllRows').then((m) => m.AllRows), { loading: () => null });
 
 const Table = styled.table`width:100%;border-collapse:collapse;font-family:var(--font-figure);
   & caption{position:absolute;clip-path:inset(50%)}

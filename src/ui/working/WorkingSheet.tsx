@@ -5,7 +5,7 @@ import type { Rounding } from '@/core/units';
 import type { Working } from '@/core/working/working';
 
 /** Fetched when the first working is opened. */
-const WorkingLevels = dynamic(() => import('./WorkingLevels').then((m) => m.WorkingLevels));
+const WorkingLevels = dynamic(() => import('./WorkingLevels').then((m) => m.WorkingLevels), { loading: () => null });
 
 /** A figure somebody asked the working of. `extra` stands below the first level. */
 export interface OpenedWorking {
