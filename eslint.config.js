@@ -1,3 +1,5 @@
+import { createTypeScriptImportResolver } from 'eslint-import-resolver-typescript';
+import { importX } from 'eslint-plugin-import-x';
 import reactHooks from 'eslint-plugin-react-hooks';
 import tseslint from 'typescript-eslint';
 
@@ -5,6 +7,18 @@ import tseslint from 'typescript-eslint';
 const barred = (patterns) => ({ 'no-restricted-imports': ['error', { patterns }] });
 const group = (names, message, allowTypeImports = false) => ({ group: names, message, allowTypeImports });
 const typed = (patterns) => ({ '@typescript-eslint/no-restricted-imports': ['error', { patterns }] });
+
+const SERVER_BY_API = group(['@/db/*', '@/server/*', '@/app/*', 'pg'], 'the interface reaches the server through api.ts; types only', true);
+
+/** Folders of the core, each of which knows only those before it. Types may be named across: they are gone at run time. */
+const CORE = ['units', 'working', 'rope', 'inspection', 'knot', 'gear', 'exchange', 'tackle', 'line', 'meter', 'securement', 'span', 'bench', 'cutting'];
+/** Rooms of the interface, likewise. */
+const UI = ['diagrams', 'kit', 'frame', 'knots', 'working', 'meter', 'locker', 'bench', 'planner'];
+const arrows = (root, order, more = []) => order.map((folder, i) => ({
+  files: [`${root}/${folder}/**/*.{ts,tsx}`],
+  ignores: ['**/*.test.ts'],
+  rules: typed([...more, ...(order.slice(i + 1).length > 0 ? [group(order.slice(i + 1).flatMap((later) => [`../${later}/**`, `../../${later}/**`]), `${folder} stands before it: the arrow would point back up`, true)] : [])]),
+}));
 
 export default tseslint.config(
   { ignores: ['.next/', 'node_modules/', '.data/', 'next-env.d.ts'] },
@@ -38,9 +52,17 @@ export default tseslint.config(
     files: ['src/ui/**/*.{ts,tsx}'],
     plugins: { 'react-hooks': reactHooks },
     rules: {
-      ...typed([group(['@/db/*', '@/server/*', '@/app/*', 'pg'], 'the interface reaches the server through api.ts; types only', true)]),
+      ...typed([SERVER_BY_API]),
       'react-hooks/rules-of-hooks': 'error',
       'react-hooks/exhaustive-deps': 'error',
     },
+  },
+  ...arrows('src/core', CORE),
+  ...arrows('src/ui', UI, [SERVER_BY_API]),
+  {
+    files: ['src/**/*.{ts,tsx}'],
+    plugins: { 'import-x': importX },
+    settings: { ...importX.flatConfigs.typescript.settings, 'import-x/resolver-next': [createTypeScriptImportResolver({ project: 'tsconfig.json' })] },
+    rules: { 'import-x/no-cycle': ['error', { ignoreExternal: true }] },
   },
 );

@@ -1,4 +1,4 @@
-import type { FitReason } from '@/core/gear/fit';
+import type { FitReason } from '@/core/securement/rope-fit';
 import type { DueStanding, InspectionDue } from '@/core/gear/due';
 import type { Happening, Inspection } from '@/core/gear/events';
 import type { Gear, GearItem, GearKind } from '@/core/gear/schema';

@@ -5,7 +5,7 @@ import type { Happening, HistoryBody, HistoryEntry, Inspection } from './events'
 import { placeCapacity } from '../rope/strength';
 import type { Rope } from '../rope/rope';
 import { bare } from '../working/working';
-import { type Candidate, type OnTheLine, rankRopes } from './fit';
+import { type Candidate, type OnTheLine, rankRopes } from '../securement/rope-fit';
 import { type Gear, gearSchema } from './schema';
 import { type GearState, readHistory, soundParts, stateOf } from './history';
 import { burstOf, isBurst } from './reader';

@@ -10,7 +10,7 @@ import { Segments } from '../kit/Segments';
 import { Slide } from '../kit/Slide';
 import { Small } from '../kit/text';
 import { WorkingFigure } from '../working/WorkingFigure';
-import { wordValue } from '../planner/words';
+import { wordValue } from '@/wording/figures';
 import type { OpenedWorking } from '../working/WorkingSheet';
 import { RopeStroke } from '../diagrams/RopeStroke';
 

@@ -14,7 +14,7 @@ import { TextField } from '../kit/fields';
 import { ErrorText, Hidden, Label, Small } from '../kit/text';
 import { shortTime } from '../kit/time';
 import { BenchNav } from './BenchNav';
-import { lineWords } from './PullBench';
+import { lineWords } from './lineWords';
 
 const Head = styled.header`display:flex;flex-wrap:wrap;gap:10px;align-items:flex-end;padding:14px 20px 10px;border-bottom:var(--w-rule) solid var(--ink);& > :first-child{margin-right:auto}@media (max-width:760px){padding:8px 12px}`;
 const Page = styled.div`padding:12px 20px 24px;max-width:1120px;@media (max-width:760px){padding:8px 12px}`;

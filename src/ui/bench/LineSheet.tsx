@@ -6,8 +6,8 @@ import { useMember } from '../frame/MemberContext';
 import { FieldGrid, NumberField, QuantityField, TextField } from '../kit/fields';
 import { Select } from '../kit/Select';
 import { Sheet } from '../kit/Sheet';
-import { RatingField, RopeForm } from '../planner/elementForms';
-import { knotChoices, wordValue } from '../planner/words';
+import { RatingField, RopeForm } from '../kit/gearFields';
+import { knotChoices, wordValue } from '@/wording/figures';
 import { WorkingFigure, type OpenWorking } from '../working/WorkingFigure';
 import type { Bench } from './useBench';
 

@@ -4,8 +4,6 @@ import Link from 'next/link';
 import { memo, useState } from 'react';
 import styled from 'styled-components';
 import type { RiggingDocument } from '@/core/bench/rigging';
-import { ROPE_MATERIALS } from '@/core/rope/materials';
-import { formatQuantity, type UnitChoice } from '@/core/units';
 import type { StoredRigging } from '../api';
 import { useMember } from '../frame/MemberContext';
 import { ActionMenu } from '../kit/ActionMenu';
@@ -16,6 +14,7 @@ import { type OpenedWorking, WorkingSheet } from '../working/WorkingSheet';
 import { BenchNav } from './BenchNav';
 import { BenchTable } from './BenchTable';
 import { formName, formOf } from '@/core/bench/compose';
+import { lineWords } from './lineWords';
 import { type Bench, useBench, useStill } from './useBench';
 import { type Keeping, useKeeping } from './useKeeping';
 import { type Pulling, usePulling } from './usePulling';
@@ -31,13 +30,6 @@ const Head = styled.header`
 `;
 const Actions = styled.div`display:flex;flex-wrap:wrap;align-items:center;gap:8px`;
 const Kbd = styled.kbd`font:600 11px/1 var(--font-figure);border:1px solid currentColor;padding:2px 4px;opacity:.85;@media (max-width:760px){display:none}`;
-
-/** The line in one sentence. */
-export function lineWords({ rope, system, lengthM, anchor }: RiggingDocument, units: UnitChoice): string {
-  const size = formatQuantity(rope.diameterM, 'length', units, 'nearest', true).replace(/\.0+(?=\D)/, '');
-  const length = formatQuantity(system.kind === 'truckers' ? Math.max(0, lengthM - system.shortStrandM) : lengthM, 'length', units);
-  return `${size} ${ROPE_MATERIALS[rope.material].name}${rope.tag ? `, rope ${rope.tag}` : ''}, to ${anchor.name || 'its anchor'}. ${length} from ${system.kind === 'truckers' ? 'loop' : 'anchor'} to far anchor.`;
-}
 
 /** Side matters, at the end of the row of places. */
 const BenchTools = memo(function BenchTools({ bench, keeping, onSheet }: HeadProps) {

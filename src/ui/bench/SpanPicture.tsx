@@ -3,7 +3,7 @@ import styled from 'styled-components';
 import type { SpanFigures, SpanInput } from '@/core/bench/span';
 import { formatQuantity, type UnitChoice } from '@/core/units';
 import { RopeStroke } from '../diagrams/RopeStroke';
-import { wordValue } from '../planner/words';
+import { wordValue } from '@/wording/figures';
 
 const Svg = styled.svg`display:block;width:100%;height:auto;& text{font-family:var(--font-figure);fill:var(--ink);font-size:14px;font-weight:660}& .l{font-size:12px;font-weight:560;font-stretch:84%;fill:var(--ink-2)}`;
 

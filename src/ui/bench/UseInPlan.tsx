@@ -12,7 +12,7 @@ import { TextField } from '../kit/fields';
 import { Sheet } from '../kit/Sheet';
 import { ErrorText, Label, Small } from '../kit/text';
 import { VerdictMark } from '../kit/VerdictMark';
-import { askLocker } from '../planner/useGearFacts';
+import { askLocker } from '../locker/useGearFacts';
 import { putSystem } from './putSystem';
 
 const Row = styled.li`display:grid;grid-template-columns:minmax(0,1fr) auto;gap:10px;align-items:center;min-height:54px;border-bottom:var(--w-hair) solid var(--line)`;

@@ -10,7 +10,7 @@ import type { Action } from '../kit/ActionMenu';
 import { ConflictSheet, type Side } from '../kit/ConflictSheet';
 import { useAutosave } from '../useAutosave';
 import { formName, formOf } from '@/core/bench/compose';
-import { lineWords } from './PullBench';
+import { lineWords } from './lineWords';
 import type { Bench } from './useBench';
 
 const sideOf = (doc: RiggingDocument, units: UnitChoice): Side => {

@@ -12,7 +12,7 @@ import { QuantityField } from '../kit/fields';
 import { Select } from '../kit/Select';
 import { Label, Small } from '../kit/text';
 import { WorkingFigure } from '../working/WorkingFigure';
-import { knotChoices, wordValue } from '../planner/words';
+import { knotChoices, wordValue } from '@/wording/figures';
 import { type OpenedWorking, WorkingSheet } from '../working/WorkingSheet';
 import type { LockerItem } from './useLockerList';
 

@@ -6,7 +6,7 @@ import { Small } from '../kit/text';
 import { VerdictMark } from '../kit/VerdictMark';
 import { type OpenWorking, WorkingFigure } from '../working/WorkingFigure';
 import type { OpinionRow } from './opinions';
-import { wordRow, wordValue } from './words';
+import { wordRow, wordValue } from '@/wording/figures';
 
 /** Every comparison the rule makes, where the row of a direction shows only its tightest. */
 export function AllRows({ rows, onWorking }: { rows: readonly TallyRow[]; onWorking: OpenWorking }) {

@@ -5,7 +5,7 @@ import type { Deck, DeckAnchor } from '@/core/securement/schema';
 import { useMember } from '../frame/MemberContext';
 import { Button, IconButton } from '../kit/Button';
 import { FieldGrid, QuantityField, TextField } from '../kit/fields';
-import { RatingField } from './elementForms';
+import { RatingField } from '../kit/gearFields';
 import type { PlanHand } from './usePlanner';
 import { freshId } from '@/core/ids';
 

@@ -19,7 +19,7 @@ import { FromLibrary } from './FromLibrary';
 import { FromLocker } from './FromLocker';
 import { newElement } from '@/core/line/compose';
 import { type PlanEditor, useEditor } from './usePlanner';
-import { ELEMENT_KINDS, wordKind } from './words';
+import { ELEMENT_KINDS, wordKind } from '@/wording/figures';
 
 /** The whole bench is fetched when it is asked for. */
 const PlanBench = dynamic(() => import('./PlanBench').then((m) => m.PlanBench), { ssr: false });

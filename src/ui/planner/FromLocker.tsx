@@ -2,7 +2,7 @@
 import Link from 'next/link';
 import { useEffect, useState } from 'react';
 import styled from 'styled-components';
-import { type Candidate, type Fit, type OnTheLine, rankRopes } from '@/core/gear/fit';
+import { type Candidate, type Fit, type OnTheLine, rankRopes } from '@/core/securement/rope-fit';
 import type { LineElement } from '@/core/line/schema';
 import { UNLIMITED_N } from '@/core/line/line';
 import { assess } from '@/core/securement/assess';
@@ -18,7 +18,7 @@ import { Sheet } from '../kit/Sheet';
 import { Tag } from '../kit/Tag';
 import { ErrorText, Small } from '../kit/text';
 import { refusal, withGear } from './putGear';
-import { factOf } from './useGearFacts';
+import { factOf } from '../locker/useGearFacts';
 import type { PlanEditor } from './usePlanner';
 
 const Bar = styled.p`display:flex;flex-wrap:wrap;gap:6px 12px;align-items:center;padding:8px 14px 0`;

@@ -16,7 +16,7 @@ import { StrengthLine } from './StrengthLine';
 import type { PlanHand } from './usePlanner';
 import { freshId } from '@/core/ids';
 import { type OpenWorking, WorkingFigure } from '../working/WorkingFigure';
-import { wordRun, wordValue } from './words';
+import { wordRun, wordValue } from '@/wording/figures';
 
 /** Fetched when they are asked for. */
 const ElementBench = dynamic(() => import('./ElementBench').then((m) => m.ElementBench), { loading: () => null });

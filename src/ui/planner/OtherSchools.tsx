@@ -12,7 +12,7 @@ import { useMember } from '../frame/MemberContext';
 import { Small } from '../kit/text';
 import { KNOT_SCHOOL_NAMES } from '../kit/schoolNames';
 import { useEditor } from './usePlanner';
-import { wordValue } from './words';
+import { wordValue } from '@/wording/figures';
 
 const Two = styled.div`display:grid;grid-template-columns:1fr 1fr;gap:24px;margin-top:18px;@media (max-width:600px){grid-template-columns:1fr}`;
 const Row = styled.li<{ $now: boolean }>`display:grid;grid-template-columns:minmax(0,1fr) auto;gap:8px;padding:7px 8px;border-bottom:var(--w-hair) solid var(--line);font:560 14px/1.3 var(--font-figure);

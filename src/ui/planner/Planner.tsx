@@ -22,7 +22,7 @@ import { LoadPanel } from './LoadPanel';
 import { LINE_MAKES, type LineMake } from '@/core/securement/vocabulary';
 import { PlanHead } from './PlanHead';
 import { Tally } from './Tally';
-import type { FactEntries } from './useGearFacts';
+import type { FactEntries } from '../locker/useGearFacts';
 import { EditorProvider, type PlanEditor, usePlanner } from './usePlanner';
 
 /** Fetched when they are asked for. */

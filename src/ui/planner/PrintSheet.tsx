@@ -14,10 +14,10 @@ import { Button } from '../kit/Button';
 import { Small } from '../kit/text';
 import { VerdictMark } from '../kit/VerdictMark';
 import { grouped } from './Findings';
-import type { FactEntries } from './useGearFacts';
+import type { FactEntries } from '../locker/useGearFacts';
 import { headline } from './headline';
 import { opinions, rowInWords } from './opinions';
-import { wordRow, wordRun, wordValue } from './words';
+import { wordRow, wordRun, wordValue } from '@/wording/figures';
 
 const Paper = styled.article`max-width:760px;margin:20px auto;padding:28px;background:#fff;color:#000;font-size:14px;
   --ink:#000;--ink-2:#222;--signal:#000;--plate:#000;--sheet:#fff;--line:#777;--p-short:repeating-linear-gradient(135deg,#000 0 2px,transparent 2px 6px);--p-barred:linear-gradient(to bottom,transparent 0 40%,#fff 40% 60%,transparent 60%),linear-gradient(#000,#000);

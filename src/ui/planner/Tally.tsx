@@ -12,7 +12,7 @@ import { Hidden, Label, Small } from '../kit/text';
 import { VerdictMark } from '../kit/VerdictMark';
 import { type OpenWorking, WorkingFigure } from '../working/WorkingFigure';
 import { type OpinionRow, opinions, rowInWords } from './opinions';
-import { wordRow, wordValue } from './words';
+import { wordRow, wordValue } from '@/wording/figures';
 
 /** Fetched when somebody wants to see every comparison. */
 const AllRows = dynamic(() => import('./AllRows').then((m) => m.AllRows), { loading: () => null });

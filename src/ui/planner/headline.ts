@@ -7,7 +7,7 @@ import { capital } from '@/wording/text';
 import { mechanismClause } from '@/wording/mechanism';
 import { DIRECTION_WORDS, OPINION_WORDS, ROW_WORDS } from '@/wording/verdicts';
 import { forbidden, tightest } from './opinions';
-import { wordRow, wordValue } from './words';
+import { wordRow, wordValue } from '@/wording/figures';
 
 /** The verdict in one sentence: where and by how much; what to do stands in "what would help most". */
 export function headline(a: Assessment, units: UnitChoice): string {

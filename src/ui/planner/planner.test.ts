@@ -9,7 +9,7 @@ import { LINE_MAKES } from '@/core/securement/vocabulary';
 import { newElement } from '@/core/line/compose';
 import { type History, step } from '../history';
 import { freshId } from '@/core/ids';
-import { ELEMENT_KINDS, wordRow, wordRun, wordValue } from './words';
+import { ELEMENT_KINDS, wordRow, wordRun, wordValue } from '@/wording/figures';
 
 const plan = demoPlan('carousel-crate');
 

@@ -7,7 +7,7 @@ import type { Line } from '@/core/securement/schema';
 import { type GearFacts, LOCKER_NOT_ASKED } from '@/core/securement/gear-facts';
 import { useHistory } from '../history';
 import type { LockerItem } from '../locker/useLockerList';
-import { type FactEntries, useGearFacts } from './useGearFacts';
+import { type FactEntries, useGearFacts } from '../locker/useGearFacts';
 
 /** What views may do to a plan; stays the same while it changes. `key` names the field being typed in. */
 export interface PlanHand {

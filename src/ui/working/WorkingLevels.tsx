@@ -9,7 +9,7 @@ import { Button } from '../kit/Button';
 import { Sheet } from '../kit/Sheet';
 import { SourceMark } from '../kit/SourceMark';
 import { Label, Small } from '../kit/text';
-import { wordValue } from '../planner/words';
+import { wordValue } from '@/wording/figures';
 import type { OpenedWorking } from './WorkingSheet';
 
 const Level = styled.section`border-bottom:var(--w-rule) solid var(--ink);padding:0 0 10px;margin-bottom:10px`;

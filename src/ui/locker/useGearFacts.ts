@@ -3,7 +3,7 @@ import { useCallback, useEffect, useMemo, useState } from 'react';
 import type { Plan } from '@/core/securement/plan';
 import { type GearFact, type GearFacts, gearIdsOf, LOCKER_NOT_ASKED, type LockerWord } from '@/core/securement/gear-facts';
 import { call } from '../api';
-import type { LockerItem } from '../locker/useLockerList';
+import type { LockerItem } from './useLockerList';
 
 /** What the locker says, as it goes from server to page and from page to worker. */
 export type FactEntries = readonly (readonly [id: string, fact: GearFact])[];

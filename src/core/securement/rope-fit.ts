@@ -1,10 +1,10 @@
 import { formatNumber } from '../units';
 import type { Rope } from '../rope/rope';
-import { VERDICTS, type Verdict } from '../securement/verdict';
-import type { DueStanding } from './due';
-import type { Gear } from './schema';
-import type { GearState } from './history';
-import { ropeOf } from './rating';
+import { VERDICTS, type Verdict } from './verdict';
+import type { DueStanding } from '../gear/due';
+import type { Gear } from '../gear/schema';
+import type { GearState } from '../gear/history';
+import { ropeOf } from '../gear/rating';
 
 /** A rope of the locker as the choice sees it. */
 export interface Candidate {

@@ -1,0 +1,45 @@
+/** The lint says what it is there to say: planted faults are found, each by its rule. */
+import { copyFileSync, mkdirSync, mkdtempSync, realpathSync, rmSync, writeFileSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import path from 'node:path';
+import { fileURLToPath } from 'node:url';
+import { ESLint } from 'eslint';
+import { describe, expect, it } from 'vitest';
+
+const ROOT = fileURLToPath(new URL('../..', import.meta.url));
+
+/** Lints files of a tree that has nothing else in it, by the project's own rules. @returns the rules that object. */
+async function objectionsTo(files: Readonly<Record<string, string>>): Promise<string[]> {
+  const tree = realpathSync(mkdtempSync(path.join(tmpdir(), 'vast-cleat-lint-')));
+  copyFileSync(path.join(ROOT, 'tsconfig.json'), path.join(tree, 'tsconfig.json'));
+  for (const [name, text] of Object.entries(files)) {
+    mkdirSync(path.dirname(path.join(tree, name)), { recursive: true });
+    writeFileSync(path.join(tree, name), text);
+  }
+  try {
+    const results = await new ESLint({ cwd: tree, overrideConfigFile: path.join(ROOT, 'eslint.config.js') }).lintFiles(Object.keys(files));
+    expect(results).toHaveLength(Object.keys(files).length);
+    return [...new Set(results.flatMap((r) => r.messages.map((m) => m.ruleId ?? m.message)))].sort();
+  } finally {
+    rmSync(tree, { recursive: true, force: true });
+  }
+}
+
+describe('lint', () => {
+  it('finds a circle of two files', async () => {
+    expect(await objectionsTo({
+      'src/core/units/planted-a.ts': "import { b } from './planted-b';\n\nexport const a = (): number => b();\n",
+      'src/core/units/planted-b.ts': "import { a } from './planted-a';\n\nexport const b = (): number => a();\n",
+    })).toEqual(['import-x/no-cycle']);
+  });
+  it('finds an arrow back up between folders of the core and between rooms, but lets types be named', async () => {
+    expect(await objectionsTo({ 'src/core/line/planted.ts': "import { assess } from '../securement/assess';\n\nexport const a = assess;\n" })).toEqual(['@typescript-eslint/no-restricted-imports']);
+    expect(await objectionsTo({ 'src/ui/bench/planted.ts': "import { headline } from '../planner/headline';\n\nexport const a = headline;\n" })).toEqual(['@typescript-eslint/no-restricted-imports']);
+    expect(await objectionsTo({ 'src/core/line/planted.ts': "import type { Assessment } from '../securement/assess';\n\nexport const a = (x: Assessment): string => x.verdict;\n" })).toEqual([]);
+  });
+  it('finds an interface in core, a server in the interface, and a file that grew too long', async () => {
+    expect(await objectionsTo({ 'src/core/units/planted.ts': "import { useState } from 'react';\n\nexport const a = useState;\n" })).toEqual(['no-restricted-imports']);
+    expect(await objectionsTo({ 'src/ui/kit/planted.ts': "import { pool } from '@/db/pool';\n\nexport const a = pool;\n" })).toEqual(['@typescript-eslint/no-restricted-imports']);
+    expect(await objectionsTo({ 'src/core/units/planted.ts': Array.from({ length: 301 }, (_, i) => `export const a${i} = ${i};`).join('\n') })).toEqual(['max-lines']);
+  });
+});
