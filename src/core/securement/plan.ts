@@ -1,7 +1,8 @@
 import { z } from 'zod';
 import { cargoSchema, deckSchema, lineSchema, strengthSchema } from './schema';
 import type { Result } from '../result';
-import { PLAN_FORMAT, PLAN_VERSION, RULE_SET_IDS } from './vocabulary';
+import { PLAN_FORMAT, PLAN_VERSION } from './vocabulary';
+import { RULE_SET_IDS } from './rule-set-ids';
 import { issuesOf } from '../exchange/issues';
 
 /** Refuses a list whose items share an id: references would be ambiguous. */

@@ -1,10 +1,5 @@
 export const PLAN_FORMAT = 'vast-cleat/plan';
 export const PLAN_VERSION = 1;
-export const RULE_SET_IDS = ['us-cmv', 'us-light', 'eu-road'] as const;
-export type RuleSetId = (typeof RULE_SET_IDS)[number];
-/** What people call them. */
-export const RULE_SET_NAMES: Record<RuleSetId, string> = { 'us-cmv': 'US commercial road', 'us-light': 'US private light vehicle', 'eu-road': 'Europe, road' };
-
 /** Goods with rules of their own under 49 CFR 393.116–136; `general` is everything else. */
 export const COMMODITIES = {
   general: { name: 'general goods', section: null },

@@ -1,7 +1,7 @@
 import { v7 as uuid } from 'uuid';
 import { z } from 'zod';
 import { type Plan, planSchema } from '@/core/securement/plan';
-import { RULE_SET_IDS } from '@/core/securement/vocabulary';
+import { RULE_SET_IDS } from '@/core/securement/rule-set-ids';
 import { VERDICTS } from '@/core/securement/verdict';
 import { assess } from '@/core/securement/assess';
 import { gearIdsOf } from '@/core/securement/gear-facts';

@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import { planSchema } from '@/core/securement/plan';
-import { RULE_SET_IDS } from '@/core/securement/vocabulary';
+import { RULE_SET_IDS } from '@/core/securement/rule-set-ids';
 import { intervalsSchema } from '@/core/gear/intervals';
 import { quantity, ratio } from '@/core/units/quantity';
 import { elementSchema } from '@/core/line/schema';

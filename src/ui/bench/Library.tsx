@@ -10,7 +10,7 @@ import { call, messageOf } from '../api';
 import { useImport } from '../files';
 import { useMember } from '../frame/MemberContext';
 import { Button, ButtonLink, IconButton } from '../kit/Button';
-import { TextField } from '../kit/fields';
+import { TextField } from '../kit/TextField';
 import { ErrorText, Hidden, Label, Small } from '../kit/text';
 import { shortTime } from '../kit/time';
 import { BenchNav } from './BenchNav';

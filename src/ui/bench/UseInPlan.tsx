@@ -8,7 +8,7 @@ import type { Line } from '@/core/securement/schema';
 import type { Verdict } from '@/core/securement/verdict';
 import { call, messageOf, type StoredPlan } from '../api';
 import { Button } from '../kit/Button';
-import { TextField } from '../kit/fields';
+import { TextField } from '../kit/TextField';
 import { Sheet } from '../kit/Sheet';
 import { ErrorText, Label, Small } from '../kit/text';
 import { VerdictMark } from '../kit/VerdictMark';

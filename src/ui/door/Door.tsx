@@ -5,7 +5,7 @@ import { CAUTIONS } from '@/wording/cautions';
 import { type Answer, call, messageOf, type Problem } from '../api';
 import { CleatMark } from '../frame/Rail';
 import { Button } from '../kit/Button';
-import { TextField } from '../kit/fields';
+import { TextField } from '../kit/TextField';
 import { ErrorText, Label } from '../kit/text';
 
 const Page = styled.main`max-width:1120px;margin:0 auto;padding:28px 24px 40px`;

@@ -1,47 +1,13 @@
 'use client';
 import { useEffect, useRef, useState } from 'react';
-import { FieldError } from 'react-aria-components/FieldError';
-import { Input } from 'react-aria-components/Input';
-import { Label as AriaLabel } from 'react-aria-components/Label';
-import { TextArea } from 'react-aria-components/TextArea';
-import { TextField as AriaTextField } from 'react-aria-components/TextField';
 import styled from 'styled-components';
 import { type Dimension, fieldText, parseQuantity, type UnitId } from '@/core/units';
 import { wordInput } from '@/wording/input';
-import { box, label } from './fieldLook';
+import { Box, Field, FieldLabel, Wrong } from './fieldParts';
 
-// "aria": a field the server refused must not keep the browser from sending the form again.
-const Field = styled(AriaTextField).attrs({ validationBehavior: 'aria' })`display:block;min-width:0`;
-const FieldLabel = styled(AriaLabel)`${label}`;
-const Box = styled(Input)`${box}`;
-const Area = styled(TextArea)`${box} min-height:72px;font-family:var(--font-read);font-weight:400;resize:vertical`;
-const Wrong = styled(FieldError)`display:block;font-size:var(--t-small);line-height:1.3;color:var(--signal);font-weight:600;margin-top:3px`;
 const Note = styled.span`display:block;font-size:12px;color:var(--ink-2);margin-top:2px`;
 const Row = styled.span`position:relative;display:block`;
 const Unit = styled.span`position:absolute;right:10px;top:50%;transform:translateY(-50%);font:500 13px/1 var(--font-figure);color:var(--ink-2);pointer-events:none`;
-
-interface TextProps {
-  readonly label: string;
-  readonly value: string;
-  readonly onChange: (value: string) => void;
-  readonly type?: 'text' | 'password' | 'search' | 'date';
-  readonly multiline?: boolean;
-  readonly error?: string | null;
-  readonly autoComplete?: string;
-  readonly hideLabel?: boolean;
-  readonly readOnly?: boolean;
-}
-
-/** A line (or several) of text. */
-export function TextField({ label: text, value, onChange, type = 'text', multiline, error, autoComplete, hideLabel, readOnly = false }: TextProps) {
-  return (
-    <Field value={value} onChange={onChange} type={type} isInvalid={!!error} isReadOnly={readOnly} {...(hideLabel ? { 'aria-label': text } : {})} {...(autoComplete ? { autoComplete } : {})}>
-      {hideLabel ? null : <FieldLabel>{text}</FieldLabel>}
-      {multiline ? <Area /> : <Box />}
-      <Wrong>{error}</Wrong>
-    </Field>
-  );
-}
 
 interface QuantityProps {
   readonly label: string;

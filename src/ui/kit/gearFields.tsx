@@ -6,7 +6,8 @@ import type { Rope } from '@/core/rope/rope';
 import { WEATHERS } from '@/core/rope/weather';
 import type { UnitChoice } from '@/core/units';
 import { Check } from './Check';
-import { FieldGrid, QuantityField, TextField } from './fields';
+import { FieldGrid, QuantityField } from './fields';
+import { TextField } from './TextField';
 import { Select } from './Select';
 
 /** A rating that is known or not: an empty field means nobody has read the plate. */

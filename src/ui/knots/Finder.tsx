@@ -7,7 +7,7 @@ import { findKnots } from '@/core/knot/find';
 import type { KnotCard } from '@/server/knots';
 import { Button, ButtonLink } from '../kit/Button';
 import { Check } from '../kit/Check';
-import { TextField } from '../kit/fields';
+import { TextField } from '../kit/TextField';
 import { Hidden, Label, Small } from '../kit/text';
 import { useKeys } from '../useKeys';
 import { KnotPicture } from './KnotPicture';

@@ -2,7 +2,7 @@
 import { useState } from 'react';
 import { call, messageOf } from '../api';
 import { Button } from '../kit/Button';
-import { TextField } from '../kit/fields';
+import { TextField } from '../kit/TextField';
 import { Sheet } from '../kit/Sheet';
 import { ErrorText } from '../kit/text';
 

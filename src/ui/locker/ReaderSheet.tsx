@@ -3,7 +3,7 @@ import { useState } from 'react';
 import styled from 'styled-components';
 import { burstOf } from '@/core/gear/reader';
 import { Button } from '../kit/Button';
-import { TextField } from '../kit/fields';
+import { TextField } from '../kit/TextField';
 import { Sheet } from '../kit/Sheet';
 
 const GAP_MS = 8;

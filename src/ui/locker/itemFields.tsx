@@ -5,7 +5,8 @@ import { CHAIN_GRADES, HARDWARE_FORMS } from '@/core/gear/vocabulary';
 import { ROPE_MATERIAL_IDS, ROPE_MATERIALS } from '@/core/rope/materials';
 import type { UnitChoice } from '@/core/units';
 import { Check } from '../kit/Check';
-import { QuantityField, TextField } from '../kit/fields';
+import { QuantityField } from '../kit/fields';
+import { TextField } from '../kit/TextField';
 import { Select } from '../kit/Select';
 
 /** What a new thing of a kind begins as; its size is the commonest. */

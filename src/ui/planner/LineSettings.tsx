@@ -6,7 +6,8 @@ import type { Line } from '@/core/securement/schema';
 import { LINE_KINDS } from '@/core/securement/vocabulary';
 import { useMember } from '../frame/MemberContext';
 import { Check } from '../kit/Check';
-import { FieldGrid, NumberField, QuantityField, TextField } from '../kit/fields';
+import { FieldGrid, NumberField, QuantityField } from '../kit/fields';
+import { TextField } from '../kit/TextField';
 import { Select } from '../kit/Select';
 import { type PlanHand, useEditor } from './usePlanner';
 

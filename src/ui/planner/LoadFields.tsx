@@ -3,7 +3,8 @@ import { type ComponentProps, memo, useCallback } from 'react';
 import type { Cargo } from '@/core/securement/schema';
 import { COMMODITIES, COMMODITY_IDS } from '@/core/securement/vocabulary';
 import { useMember } from '../frame/MemberContext';
-import { FieldGrid, NumberField, QuantityField, TextField } from '../kit/fields';
+import { FieldGrid, NumberField, QuantityField } from '../kit/fields';
+import { TextField } from '../kit/TextField';
 import { Select } from '../kit/Select';
 import type { PlanHand } from './usePlanner';
 

@@ -1,5 +1,5 @@
 'use client';
-import { TextField } from '../kit/fields';
+import { TextField } from '../kit/TextField';
 import type { PlanHand } from './usePlanner';
 
 /** What the plan is called, and what its people want to remember. */

@@ -2,7 +2,7 @@
 import Link from 'next/link';
 import { type RefObject, useCallback, useEffect, useRef, useState } from 'react';
 import styled, { css } from 'styled-components';
-import type { RuleSetId } from '@/core/securement/vocabulary';
+import type { RuleSetId } from '@/core/securement/rule-set-ids';
 import { RULE_SETS, ruleSet } from '@/core/securement/rules';
 import type { Verdict } from '@/core/securement/verdict';
 import { formatQuantity, formatTogether } from '@/core/units';

@@ -1,5 +1,6 @@
 import { traced } from '../../working/working';
-import { type Direction, RULE_SET_NAMES } from '../vocabulary';
+import type { Direction } from '../vocabulary';
+import { RULE_SET_NAMES } from '../rule-set-ids';
 import type { Finding, TallyRow } from '../verdict';
 import { atMost } from '../../units/constants';
 import { cappedTension, directPull, EU, heldByOver, heldByUnlike, heldOlder, heldTilting, heldWithDirect, part } from './eu-formulas';

@@ -1,4 +1,4 @@
-import { RULE_SET_IDS, type RuleSetId } from '../vocabulary';
+import { RULE_SET_IDS, type RuleSetId } from '../rule-set-ids';
 import { euRoad } from './eu-road';
 import type { RuleSet } from './rule-set';
 import { usCmv } from './us-cmv';

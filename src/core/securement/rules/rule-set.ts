@@ -1,7 +1,7 @@
 import type { Strength } from '../schema';
 import type { CommodityId, Direction } from '../vocabulary';
 import type { StrengthBasis } from '../../rope/strength';
-import type { RuleSetId } from '../vocabulary';
+import type { RuleSetId } from '../rule-set-ids';
 import type { Tracer, Working } from '../../working/working';
 import type { Leg } from '../leg';
 import type { Finding, TallyRow } from '../verdict';

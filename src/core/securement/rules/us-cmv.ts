@@ -1,6 +1,7 @@
 import { atLeast, atMost, M_PER_FT, STANDARD_GRAVITY, KG_PER_LB } from '../../units/constants';
 import { bare, formula, traced } from '../../working/working';
-import { COMMODITIES, RULE_SET_NAMES } from '../vocabulary';
+import { COMMODITIES } from '../vocabulary';
+import { RULE_SET_NAMES } from '../rule-set-ids';
 import type { Finding, TallyRow } from '../verdict';
 import type { Ranged, RuleInput, RuleSet, TieDown } from './rule-set';
 import { about, commonNotices, rangedRow, requirement, weight } from './shared';

@@ -1,5 +1,6 @@
 import { formula, traced } from '../../working/working';
-import { type Direction, RULE_SET_NAMES } from '../vocabulary';
+import type { Direction } from '../vocabulary';
+import { RULE_SET_NAMES } from '../rule-set-ids';
 import type { TallyRow } from '../verdict';
 import type { Ranged, RuleInput, RuleSet, StaticsBox, TieDown } from './rule-set';
 import { againstMotion, commonNotices, pressingPart, type Provided, rangedRow, type Reader, requirement, weight, worseSide } from './shared';

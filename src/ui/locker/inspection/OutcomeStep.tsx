@@ -9,7 +9,7 @@ import { formatQuantity } from '@/core/units';
 import { OUTCOME_SAYS, OUTCOME_WORDS, wordReason } from '@/wording/gear';
 import { useMember } from '../../frame/MemberContext';
 import { Button } from '../../kit/Button';
-import { TextField } from '../../kit/fields';
+import { TextField } from '../../kit/TextField';
 import { Select } from '../../kit/Select';
 import { ErrorText, Small } from '../../kit/text';
 import { useRecord } from '../RecordSheets';
