@@ -25,7 +25,7 @@ const OtherSchools = dynamic(() => import('./OtherSchools').then((m) => m.OtherS
 /** Fetched when a meter is read. */
 const MeterPanel = dynamic(() => import('../meter/MeterPanel').then((m) => m.MeterPanel), { ssr: false });
 
-const Card = styled.article`padding:12px 0 18px;border-top:var(--w-rule) solid var(--ink);break-inside:avoid`;
+const Card = styled.article`scroll-margin-top:52px;padding:12px 0 18px;border-top:var(--w-rule) solid var(--ink);break-inside:avoid`;
 const Head = styled.header`display:flex;flex-wrap:wrap;align-items:center;gap:2px 12px;& h3{font-size:16px}`;
 const Title = styled.div`flex:1 1 220px;min-width:0;display:flex;flex-direction:column`;
 const Kept = styled.div`display:flex;flex-direction:column;align-items:flex-end;& > button{min-height:28px;padding:2px}@media (max-width:760px){order:3;flex-basis:100%;align-items:flex-start;& > button{min-height:var(--hit)}}`;
