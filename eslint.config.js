@@ -57,6 +57,10 @@ export default tseslint.config(
       'react-hooks/exhaustive-deps': 'error',
     },
   },
+  {
+    files: ['src/ui/**/*.tsx'],
+    rules: { 'no-restricted-properties': ['error', { object: 'document', property: 'querySelector', message: 'a component looks inside itself: take a ref' }] },
+  },
   ...arrows('src/core', CORE),
   ...arrows('src/ui', UI, [SERVER_BY_API]),
   {

@@ -37,6 +37,9 @@ describe('lint', () => {
     expect(await objectionsTo({ 'src/ui/bench/planted.ts': "import { headline } from '../planner/headline';\n\nexport const a = headline;\n" })).toEqual(['@typescript-eslint/no-restricted-imports']);
     expect(await objectionsTo({ 'src/core/line/planted.ts': "import type { Assessment } from '../securement/assess';\n\nexport const a = (x: Assessment): string => x.verdict;\n" })).toEqual([]);
   });
+  it('finds a component that looks round the whole page', async () => {
+    expect(await objectionsTo({ 'src/ui/kit/Planted.tsx': "export const a = (): Element | null => document.querySelector('b');\n" })).toEqual(['no-restricted-properties']);
+  });
   it('finds an interface in core, a server in the interface, and a file that grew too long', async () => {
     expect(await objectionsTo({ 'src/core/units/planted.ts': "import { useState } from 'react';\n\nexport const a = useState;\n" })).toEqual(['no-restricted-imports']);
     expect(await objectionsTo({ 'src/ui/kit/planted.ts': "import { pool } from '@/db/pool';\n\nexport const a = pool;\n" })).toEqual(['@typescript-eslint/no-restricted-imports']);

@@ -1,7 +1,7 @@
 'use client';
 import dynamic from 'next/dynamic';
 import Link from 'next/link';
-import { memo, useState } from 'react';
+import { memo, useRef, useState } from 'react';
 import styled from 'styled-components';
 import type { RiggingDocument } from '@/core/bench/rigging';
 import type { StoredRigging } from '../api';
@@ -10,6 +10,7 @@ import { ActionMenu } from '../kit/ActionMenu';
 import { Button } from '../kit/Button';
 import { ErrorText, Label, Small } from '../kit/text';
 import { useKeys } from '../useKeys';
+import { pressWorking } from '../working/pressWorking';
 import { type OpenedWorking, WorkingSheet } from '../working/WorkingSheet';
 import { BenchNav } from './BenchNav';
 import { BenchTable } from './BenchTable';
@@ -76,15 +77,16 @@ export function PullBench({ initial, stored }: { initial: RiggingDocument; store
   const [sheet, setSheet] = useState<'line' | 'meter' | 'plan' | 'keys' | null>(null);
   const [working, setWorking] = useState<OpenedWorking | null>(null);
   const close = (): void => setSheet(null);
+  const room = useRef<HTMLDivElement>(null);
   useKeys({
     t: () => bench.tie(!bench.tied), '?': () => setSheet('keys'), 'mod+z': bench.undo, 'mod+shift+z': bench.redo, 'mod+y': bench.redo,
-    w: () => { const at = document.activeElement?.closest('[data-working]') ?? document.querySelector('[data-bench] [data-working]'); (at as HTMLElement | null)?.click(); },
+    w: () => pressWorking(room.current),
   });
   return (
     <>
       <BenchHead bench={still} keeping={keeping} pulling={pulling} onSheet={setSheet} />
       <BenchNav><BenchTools bench={still} keeping={keeping} onSheet={setSheet} /></BenchNav>
-      <BenchTable bench={bench} title={bench.doc.title} />
+      <div ref={room}><BenchTable bench={bench} title={bench.doc.title} /></div>
       {sheet === 'line' ? <LineSheet bench={bench} onClose={close} onWorking={setWorking} /> : null}
       {sheet === 'meter' ? <MeterPanel line={bench.doc.title} expected={{ hauledN: bench.figures.tension.hauled.value ?? 0, keptN: bench.figures.tension.kept.value ?? 0, settling: bench.doc.settling }} recorded={bench.doc.readings} canRecord
         onRecord={(r) => bench.edit({ readings: [...bench.doc.readings, r].slice(-100) })} onClose={close} /> : null}

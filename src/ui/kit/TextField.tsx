@@ -1,4 +1,5 @@
 'use client';
+import type { RefObject } from 'react';
 import { TextArea } from 'react-aria-components/TextArea';
 import styled from 'styled-components';
 import { box } from './fieldLook';
@@ -16,14 +17,16 @@ interface TextProps {
   readonly autoComplete?: string;
   readonly hideLabel?: boolean;
   readonly readOnly?: boolean;
+  /** The box itself, for who wants to put the focus there. */
+  readonly boxRef?: RefObject<HTMLInputElement | null>;
 }
 
 /** A line (or several) of text. */
-export function TextField({ label: text, value, onChange, type = 'text', multiline, error, autoComplete, hideLabel, readOnly = false }: TextProps) {
+export function TextField({ label: text, value, onChange, type = 'text', multiline, error, autoComplete, hideLabel, readOnly = false, boxRef }: TextProps) {
   return (
     <Field value={value} onChange={onChange} type={type} isInvalid={!!error} isReadOnly={readOnly} {...(hideLabel ? { 'aria-label': text } : {})} {...(autoComplete ? { autoComplete } : {})}>
       {hideLabel ? null : <FieldLabel>{text}</FieldLabel>}
-      {multiline ? <Area /> : <Box />}
+      {multiline ? <Area /> : <Box {...(boxRef ? { ref: boxRef } : {})} />}
       <Wrong>{error}</Wrong>
     </Field>
   );

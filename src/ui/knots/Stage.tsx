@@ -1,7 +1,7 @@
 'use client';
 import dynamic from 'next/dynamic';
 import Link from 'next/link';
-import { lazy, Suspense, useEffect, useMemo, useRef, useState } from 'react';
+import { type RefObject, lazy, Suspense, useEffect, useMemo, useRef, useState } from 'react';
 import styled from 'styled-components';
 import type { StageData } from '@/server/knots';
 import { keepFile } from '../files';
@@ -83,13 +83,13 @@ function Look({ state, turning, thickness, look }: { state: StageState; turning:
   );
 }
 
-function useActions(state: StageState): { name: string; id: string; run: () => void }[] {
+function useActions(state: StageState, room: RefObject<HTMLElement | null>): { name: string; id: string; run: () => void }[] {
   const { stage } = state;
   const file = `${stage.facts.id}-${stage.form.id}`;
-  const picture = (): SVGSVGElement | null => document.querySelector<SVGSVGElement>('svg[data-knot-picture]');
+  const picture = (): SVGSVGElement | null => room.current?.querySelector<SVGSVGElement>('svg[data-knot-picture]') ?? null;
   const gltf = async (): Promise<void> => {
     const { gltfOf } = await import('./model3d');
-    keepFile(`${file}.glb`, await gltfOf(state.body, coloursOf(document.querySelector('[data-stage]') ?? document.documentElement)));
+    keepFile(`${file}.glb`, await gltfOf(state.body, coloursOf(room.current ?? document.documentElement)));
   };
   return [
     { id: 'svg', name: 'Picture, SVG', run: () => { const svg = picture(); if (svg) keepFile(`${file}.svg`, svgText(svg), 'image/svg+xml'); } },
@@ -108,7 +108,8 @@ export function Stage({ stage }: { stage: StageData }) {
   const [diameterM, setDiameterM] = useState(0.012);
   const { units } = useMember();
   const thickness = thicknessOf(diameterM);
-  const actions = useActions(state);
+  const room = useRef<HTMLDivElement>(null);
+  const actions = useActions(state, room);
   const { facts, forms, form } = stage;
   useKeys({ arrowright: () => state.show(state.step + 1), arrowleft: () => state.show(state.step - 1), h: () => setBusy(true) });
   const style = useMemo(() => lookStyle(look), [look]);
@@ -116,7 +117,7 @@ export function Stage({ stage }: { stage: StageData }) {
   useEffect(() => void handsBusy(), []);
   const now = form.steps[state.step]!;
   return (
-    <div style={style} data-stage>
+    <div ref={room} style={style} data-stage>
       <Head>
         <div><Label><Link href="/knots">Knots</Link> / {facts.family}</Label><h1>{facts.name}</h1></div>
         <p>{facts.purpose} <b>Not for:</b> {facts.notFor}</p>

@@ -1,7 +1,7 @@
 'use client';
 import Link from 'next/link';
 import { useRouter } from 'next/navigation';
-import { useState } from 'react';
+import { useRef, useState } from 'react';
 import styled from 'styled-components';
 import { RULE_SET_NAMES } from '@/core/securement/rule-set-ids';
 import type { Strength } from '@/core/securement/schema';
@@ -51,7 +51,8 @@ export function PlanList({ first, strength }: { first: PlanPage; strength: Stren
   const [deleted, setDeleted] = useState<PlanSummary | null>(null);
   const open = (id: string): void => router.push(`/loads/${id}`);
   const files = useImport('/plans', open, setError);
-  useKeys({ '/': () => document.querySelector<HTMLInputElement>('input[type=search]')?.focus() });
+  const search = useRef<HTMLInputElement>(null);
+  useKeys({ '/': () => search.current?.focus() });
   const create = async (): Promise<void> => {
     const { newPlan } = await import('@/core/securement/compose');
     const answer = await call<StoredPlan>('POST', '/plans', newPlan(strength, viewer.units));
@@ -76,7 +77,7 @@ export function PlanList({ first, strength }: { first: PlanPage; strength: Stren
         {viewer.canWrite ? <><Button $kind="primary" onPress={() => void create()}>Plan a load</Button><Button onPress={files.ask}>Import</Button>{files.control}</> : null}
       </Head>
       <Find>
-        <TextField label="Find a load" type="search" value={list.search} onChange={list.setSearch} />
+        <TextField label="Find a load" type="search" boxRef={search} value={list.search} onChange={list.setSearch} />
         <Select label="Order" value={list.sort} onChange={list.setSort} choices={[{ id: 'changed', name: 'last changed first' }, { id: 'title', name: 'by name' }]} />
       </Find>
       {error ?? list.error ? <ErrorText role="alert">{error ?? list.error}</ErrorText> : null}

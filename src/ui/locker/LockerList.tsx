@@ -1,7 +1,7 @@
 'use client';
 import Link from 'next/link';
 import { useRouter } from 'next/navigation';
-import { useState } from 'react';
+import { type RefObject, useRef, useState } from 'react';
 import styled from 'styled-components';
 import { HARDWARE_FORMS } from '@/core/gear/vocabulary';
 import { ROPE_MATERIAL_IDS, ROPE_MATERIALS } from '@/core/rope/materials';
@@ -75,12 +75,12 @@ function GearRow({ item, strength }: { item: LockerItem; strength: Strength }) {
   );
 }
 
-function Filters({ filter, narrow }: { filter: LockerFilter; narrow: (part: Partial<LockerFilter>) => void }) {
+function Filters({ filter, narrow, search }: { filter: LockerFilter; narrow: (part: Partial<LockerFilter>) => void; search: RefObject<HTMLInputElement | null> }) {
   const { units } = useMember();
   const [open, setOpen] = useState(false);
   return (
     <Find $open={open}>
-      <TextField label="Find by tag, name or place" type="search" value={filter.search} onChange={(search) => narrow({ search })} />
+      <TextField label="Find by tag, name or place" type="search" boxRef={search} value={filter.search} onChange={(text) => narrow({ search: text })} />
       <More><Button aria-expanded={open} onPress={() => setOpen(!open)}>{open ? 'Fewer filters' : 'More filters'}</Button></More>
       <Select label="What" value={filter.type} choices={TYPES} onChange={(type) => narrow({ type })} />
       <QuantityField label="Size" dimension="length" unit={units.size} optional placeholder="any" least={0.001} most={0.5} value={filter.sizeM} onChange={(sizeM) => narrow({ sizeM })} />
@@ -99,7 +99,8 @@ export function LockerList({ first, strength }: { first: LockerPage; strength: S
   const list = useLockerList(first);
   const [sheet, setSheet] = useState<'new' | 'reader' | 'calendar' | null>(null);
   const tag = useTagToPage();
-  useKeys({ '/': () => document.querySelector<HTMLInputElement>('input[type=search]')?.focus() });
+  const search = useRef<HTMLInputElement>(null);
+  useKeys({ '/': () => search.current?.focus() });
   const narrowed = Object.entries(list.filter).some(([key, value]) => key !== 'sort' && value !== '' && value !== null);
   return (
     <Page>
@@ -116,7 +117,7 @@ export function LockerList({ first, strength }: { first: LockerPage; strength: S
           { id: 'reader', name: 'Tag reader stand-in', run: () => setSheet('reader') },
         ]} />
       </Head>
-      <Filters filter={list.filter} narrow={list.narrow} />
+      <Filters search={search} filter={list.filter} narrow={list.narrow} />
       {list.error ?? tag.error ? <ErrorText role="alert">{list.error ?? tag.error}</ErrorText> : null}
       <Columns aria-hidden><Label>Tag</Label><Label>What</Label><Label>WLL, straight</Label><Label>Length left</Label><Label>Condition</Label><Label>Inspection</Label><Label>Where</Label></Columns>
       <ul aria-label="Gear">{list.page.gear.map((g) => <GearRow key={g.id} item={g} strength={strength} />)}</ul>

@@ -20,7 +20,10 @@ const Head = styled.header`
   @media (max-width:1100px){grid-template-columns:minmax(0,1fr)} @media (max-width:760px){padding:10px 14px}
 `;
 const Name = styled.div`display:grid;grid-template-columns:minmax(0,1fr) 172px;gap:12px;align-items:center;& h1{overflow-wrap:anywhere}`;
+/** A verdict that is still of the plan before fades, where it is not replaced at once. */
+const fadesWhenOld = css`transition:opacity .1s linear .25s;&[aria-busy=true]{opacity:.5}`;
 const Banner = styled.div<{ $v: Verdict }>`
+  ${fadesWhenOld}
   display:flex;align-items:center;gap:16px;min-height:62px;border:var(--w-strong) solid;padding:0 16px 0 0;
   ${({ $v }) => $v === 'holds' ? css`background:var(--plate);color:var(--on-plate);border-color:var(--plate);padding-left:18px;`
     : $v === 'barred' ? css`background:var(--sheet);border-color:var(--signal);` : $v === 'short' ? css`background:var(--sheet);border-color:var(--signal);` : css`border-color:var(--ink);`}
@@ -40,6 +43,7 @@ function Rules({ ruleSet: id, hand }: { ruleSet: RuleSetId; hand: PlanHand }) {
 
 const Stay = styled.div`position:sticky;top:0;z-index:4;height:0;@media print{display:none}`;
 const Strip = styled.div<{ $v: Verdict }>`
+  ${fadesWhenOld}
   display:flex;align-items:center;gap:12px;height:44px;overflow:hidden;padding-right:14px;border-bottom:var(--w-strong) solid;background:var(--sheet);color:var(--ink);
   ${({ $v }) => ($v === 'holds' ? css`background:var(--plate);color:var(--on-plate);border-color:var(--plate);padding-left:18px;` : $v === 'cannot-say' ? css`border-color:var(--ink);` : css`border-color:var(--signal);`)}
   & > b{font-size:20px} & > span{padding:0;white-space:nowrap;overflow:hidden;text-overflow:ellipsis}
@@ -58,10 +62,10 @@ function useInSight(): { readonly ref: RefObject<HTMLDivElement | null>; readonl
 }
 
 /** The verdict once more while the head has scrolled away, so that nobody changes a line without seeing what it does. */
-function StayingVerdict({ verdict, words, shown }: { verdict: Verdict; words: string; shown: boolean }) {
+function StayingVerdict({ verdict, words, shown, old }: { verdict: Verdict; words: string; shown: boolean; old: boolean }) {
   return (
     <Stay aria-hidden>
-      {shown ? <Strip $v={verdict} data-staying-verdict={verdict}>{verdict === 'holds' ? null : <Swatch $verdict={verdict} />}<Word $v={verdict}>{VERDICT_WORDS[verdict]}</Word><Say>{words}</Say></Strip> : null}
+      {shown ? <Strip $v={verdict} data-staying-verdict={verdict} aria-busy={old}>{verdict === 'holds' ? null : <Swatch $verdict={verdict} />}<Word $v={verdict}>{VERDICT_WORDS[verdict]}</Word><Say>{words}</Say></Strip> : null}
     </Stay>
   );
 }
@@ -77,6 +81,7 @@ export function PlanHead({ editor, saved, alarm, onExport, onDuplicate, printHre
   const other = viewer.units === 'metric' ? 'us' : 'metric';
   const { ref, inSight } = useInSight();
   const words = headline(assessment, units);
+  const old = editor.drawn !== plan;
   return (
     <>
     <Head>
@@ -87,7 +92,7 @@ export function PlanHead({ editor, saved, alarm, onExport, onDuplicate, printHre
         </div>
         <Rules ruleSet={plan.ruleSet} hand={editor.hand} />
       </Name>
-      <Banner ref={ref} $v={assessment.verdict} role="status" data-verdict={assessment.verdict}>
+      <Banner ref={ref} $v={assessment.verdict} role="status" data-verdict={assessment.verdict} aria-busy={old}>
         {assessment.verdict === 'holds' ? null : <Swatch $verdict={assessment.verdict} aria-hidden />}
         <Word $v={assessment.verdict}>{VERDICT_WORDS[assessment.verdict]}</Word>
         <Say>{words}</Say>
@@ -107,7 +112,7 @@ export function PlanHead({ editor, saved, alarm, onExport, onDuplicate, printHre
         <Small role="status" data-save suppressHydrationWarning>{viewer.canWrite ? saved : 'read only'}</Small>
       </Side>
     </Head>
-    <StayingVerdict verdict={assessment.verdict} words={words} shown={!inSight} />
+    <StayingVerdict verdict={assessment.verdict} words={words} shown={!inSight} old={old} />
     </>
   );
 }

@@ -1,7 +1,7 @@
 'use client';
 import dynamic from 'next/dynamic';
 import { useRouter } from 'next/navigation';
-import { useState } from 'react';
+import { useRef, useState } from 'react';
 import styled from 'styled-components';
 import { LOCKER_NOT_ASKED } from '@/core/securement/gear-facts';
 import { useAdvice } from '@/workers/useAdvice';
@@ -12,6 +12,7 @@ import { Button } from '../kit/Button';
 import { Select } from '../kit/Select';
 import { useAutosave } from '../useAutosave';
 import { useKeys } from '../useKeys';
+import { pressWorking } from '../working/pressWorking';
 import { type OpenedWorking, WorkingSheet } from '../working/WorkingSheet';
 
 import { Findings } from './Findings';
@@ -43,6 +44,7 @@ const PLANNER_KEYS = [['1 to 9', 'pick a line'], ['[  and  ]', 'walk the element
 /** The element that is picked. */
 function usePicking(editor: PlanEditor) {
   const [picked, setPicked] = useState<Picked | null>(null);
+  const room = useRef<HTMLDivElement>(null);
   const line = editor.plan.lines.find((l) => l.id === picked?.lineId);
   const walk = (by: -1 | 1): void => {
     if (!line || !picked) return;
@@ -54,9 +56,9 @@ function usePicking(editor: PlanEditor) {
     const target = editor.plan.lines[n - 1];
     const first = target?.elements[0];
     if (target && first) setPicked({ lineId: target.id, elementId: first.id });
-    document.querySelector(`[data-line="${n}"]`)?.scrollIntoView({ block: 'nearest' });
+    room.current?.querySelector(`[data-line="${n}"]`)?.scrollIntoView({ block: 'nearest' });
   };
-  return { picked, setPicked, walk, pickLine };
+  return { room, picked, setPicked, walk, pickLine };
 }
 
 /** Every line of the plan. They are most of what there is to draw, so each is drawn again only when something of it changes. */
@@ -93,17 +95,12 @@ export function Planner({ stored, facts }: { stored: StoredPlan; facts: FactEntr
   const editor = usePlanner(stored.document, !viewer.canWrite, facts);
   const { save, words, resolve } = useAutosave('/plans', stored, editor.plan, viewer.canWrite);
   const advice = useAdvice(editor.plan, editor.gear);
-  const { picked, setPicked, walk, pickLine } = usePicking(editor);
+  const { room, picked, setPicked, walk, pickLine } = usePicking(editor);
   const [working, setWorking] = useState<OpenedWorking | null>(null);
   const [keys, setKeys] = useState(false);
   const [alarm, setAlarm] = useState<string | null>(null);
-  const focused = (): void => {
-    const active = document.activeElement;
-    const target = active?.closest('[data-working]') ?? active?.closest('[data-line]')?.querySelector('[data-working]') ?? document.querySelector('[data-working]');
-    (target as HTMLElement | null)?.click();
-  };
   useKeys({
-    'mod+z': editor.undo, 'mod+shift+z': editor.redo, 'mod+y': editor.redo, '[': () => walk(-1), ']': () => walk(1), w: focused, '?': () => setKeys(true),
+    'mod+z': editor.undo, 'mod+shift+z': editor.redo, 'mod+y': editor.redo, '[': () => walk(-1), ']': () => walk(1), w: () => pressWorking(room.current), '?': () => setKeys(true),
     ...Object.fromEntries([1, 2, 3, 4, 5, 6, 7, 8, 9].map((n) => [String(n), () => pickLine(n)])),
   });
   const duplicate = async (): Promise<void> => {
@@ -119,7 +116,7 @@ export function Planner({ stored, facts }: { stored: StoredPlan; facts: FactEntr
     <EditorProvider value={editor}>
       <PlanHead editor={editor} saved={words} alarm={alarm ?? (save.state === 'not-kept' ? save.why : null)} printHref={`/loads/${stored.id}/print`} onKeys={() => setKeys(true)}
         onExport={() => keepJson(editor.plan.title, editor.plan)} onDuplicate={() => void duplicate()} />
-      <Columns>
+      <Columns ref={room}>
         <Left><LoadPanel editor={editor} /></Left>
         <Right>
           <Tally assessment={editor.assessment} onWorking={setWorking} />
