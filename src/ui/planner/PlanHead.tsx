@@ -84,35 +84,35 @@ export function PlanHead({ editor, saved, alarm, onExport, onDuplicate, printHre
   const old = editor.drawn !== plan;
   return (
     <>
-    <Head>
-      <Name>
-        <div>
-          <Label><Link href="/loads">Loads</Link> / {viewer.crewName}</Label><h1>{plan.title}</h1>
-          <Small>{cargo.massKg === null ? 'mass not known' : formatQuantity(cargo.massKg, 'mass', units)}, {size}, {plan.deck.name}</Small>
-        </div>
-        <Rules ruleSet={plan.ruleSet} hand={editor.hand} />
-      </Name>
-      <Banner ref={ref} $v={assessment.verdict} role="status" data-verdict={assessment.verdict} aria-busy={old}>
-        {assessment.verdict === 'holds' ? null : <Swatch $verdict={assessment.verdict} aria-hidden />}
-        <Word $v={assessment.verdict}>{VERDICT_WORDS[assessment.verdict]}</Word>
-        <Say>{words}</Say>
-      </Banner>
-      <Actions>
-        <ButtonLink $kind="primary" href={printHref}>Print sheet</ButtonLink>
-        <Button onPress={() => setUnits(other)} aria-label={`Units: ${units.force}, ${units.mass}, ${units.length}. Change`}>{units.force}, {units.mass}, {units.length}</Button>
-      </Actions>
-      {alarm ? <p role="alert" style={{ gridColumn: '1 / -1', color: 'var(--signal)', fontWeight: 600 }}>{alarm}</p> : null}
-      <Side>
-        <Small>{ruleSet(plan.ruleSet).edition}. {ruleSet(plan.ruleSet).standing}</Small>
-        <Button $kind="quiet" onPress={onExport}>Export</Button>
-        {viewer.canWrite ? <Button $kind="quiet" onPress={onDuplicate}>Duplicate</Button> : null}
-        {viewer.canWrite ? <Button $kind="quiet" isDisabled={!editor.canUndo} onPress={editor.undo}>Undo</Button> : null}
-        {viewer.canWrite ? <Button $kind="quiet" isDisabled={!editor.canRedo} onPress={editor.redo}>Redo</Button> : null}
-        <Button $kind="quiet" onPress={onKeys} aria-label="Keys">?</Button>
-        <Small role="status" data-save suppressHydrationWarning>{viewer.canWrite ? saved : 'read only'}</Small>
-      </Side>
-    </Head>
-    <StayingVerdict verdict={assessment.verdict} words={words} shown={!inSight} old={old} />
+      <Head>
+        <Name>
+          <div>
+            <Label><Link href="/loads">Loads</Link> / {viewer.crewName}</Label><h1>{plan.title}</h1>
+            <Small>{cargo.massKg === null ? 'mass not known' : formatQuantity(cargo.massKg, 'mass', units)}, {size}, {plan.deck.name}</Small>
+          </div>
+          <Rules ruleSet={plan.ruleSet} hand={editor.hand} />
+        </Name>
+        <Banner ref={ref} $v={assessment.verdict} role="status" data-verdict={assessment.verdict} aria-busy={old}>
+          {assessment.verdict === 'holds' ? null : <Swatch $verdict={assessment.verdict} aria-hidden />}
+          <Word $v={assessment.verdict}>{VERDICT_WORDS[assessment.verdict]}</Word>
+          <Say>{words}</Say>
+        </Banner>
+        <Actions>
+          <ButtonLink $kind="primary" href={printHref}>Print sheet</ButtonLink>
+          <Button onPress={() => setUnits(other)} aria-label={`Units: ${units.force}, ${units.mass}, ${units.length}. Change`}>{units.force}, {units.mass}, {units.length}</Button>
+        </Actions>
+        {alarm ? <p role="alert" style={{ gridColumn: '1 / -1', color: 'var(--signal)', fontWeight: 600 }}>{alarm}</p> : null}
+        <Side>
+          <Small>{ruleSet(plan.ruleSet).edition}. {ruleSet(plan.ruleSet).standing}</Small>
+          <Button $kind="quiet" onPress={onExport}>Export</Button>
+          {viewer.canWrite ? <Button $kind="quiet" onPress={onDuplicate}>Duplicate</Button> : null}
+          {viewer.canWrite ? <Button $kind="quiet" isDisabled={!editor.canUndo} onPress={editor.undo}>Undo</Button> : null}
+          {viewer.canWrite ? <Button $kind="quiet" isDisabled={!editor.canRedo} onPress={editor.redo}>Redo</Button> : null}
+          <Button $kind="quiet" onPress={onKeys} aria-label="Keys">?</Button>
+          <Small role="status" data-save suppressHydrationWarning>{viewer.canWrite ? saved : 'read only'}</Small>
+        </Side>
+      </Head>
+      <StayingVerdict verdict={assessment.verdict} words={words} shown={!inSight} old={old} />
     </>
   );
 }
