@@ -10,6 +10,7 @@ import { useMember } from '../frame/MemberContext';
 import { Button } from '../kit/Button';
 import { Check } from '../kit/Check';
 import { FieldGrid, QuantityField } from '../kit/fields';
+import { TextAreaField } from '../kit/TextAreaField';
 import { TextField } from '../kit/TextField';
 import { Select } from '../kit/Select';
 import { Sheet } from '../kit/Sheet';
@@ -85,7 +86,7 @@ export function GearForm({ stored, onClose, onKept }: { stored?: StoredGear; onC
           <TextField label="First used" type="date" value={gear.firstUsedOn ?? ''} onChange={(d) => set({ firstUsedOn: d || null })} />
         </FieldGrid>
         {flexible ? <Check selected={gear.neverCut} onChange={(neverCut) => set({ neverCut })}>Never cut: a good rope that stays whole</Check> : null}
-        <TextField label="Notes" multiline value={gear.notes} onChange={(notes) => set({ notes })} />
+        <TextAreaField label="Notes" value={gear.notes} onChange={(notes) => set({ notes })} />
         {problem ? <ErrorText role="alert">{problem.current ? 'Somebody changed it meanwhile. Press again to keep yours over theirs, or close and look.' : messageOf(problem)}</ErrorText> : null}
         <div><Button type="submit" $kind="primary">{stored ? 'Keep' : 'Enter it'}</Button></div>
       </form>

@@ -10,6 +10,7 @@ import { useMember } from '../frame/MemberContext';
 import { Button } from '../kit/Button';
 import { Check } from '../kit/Check';
 import { FieldGrid, QuantityField } from '../kit/fields';
+import { TextAreaField } from '../kit/TextAreaField';
 import { TextField } from '../kit/TextField';
 import { Select } from '../kit/Select';
 import { Sheet } from '../kit/Sheet';
@@ -84,7 +85,7 @@ export function TextSheet({ item, onClose, what }: SheetProps & { what: TextReco
   const { title, label, action, says, body } = TEXTS[what];
   return (
     <RecordForm title={`${title} ${item.document.code}`} action={action} {...(says ? { says } : {})} {...{ error, busy, onClose }} onSubmit={() => void record(body(text))}>
-      <TextField label={label} value={text} onChange={setText} multiline={what !== 'moved'} />
+      {what === 'moved' ? <TextField label={label} value={text} onChange={setText} /> : <TextAreaField label={label} value={text} onChange={setText} />}
     </RecordForm>
   );
 }

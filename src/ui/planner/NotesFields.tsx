@@ -1,4 +1,5 @@
 'use client';
+import { TextAreaField } from '../kit/TextAreaField';
 import { TextField } from '../kit/TextField';
 import type { PlanHand } from './usePlanner';
 
@@ -7,7 +8,7 @@ export function NotesFields({ title, notes, hand }: { title: string; notes: stri
   return (
     <>
       <TextField label="Name of the plan" value={title} onChange={(next) => { if (next.trim() !== '') hand.edit((p) => ({ ...p, title: next.slice(0, 120) }), 'title'); }} />
-      <TextField label="Notes" multiline value={notes} onChange={(next) => hand.edit((p) => ({ ...p, notes: next.slice(0, 4000) }), 'notes')} />
+      <TextAreaField label="Notes" value={notes} onChange={(next) => hand.edit((p) => ({ ...p, notes: next.slice(0, 4000) }), 'notes')} />
     </>
   );
 }

@@ -9,7 +9,7 @@ import { formatQuantity } from '@/core/units';
 import { OUTCOME_SAYS, OUTCOME_WORDS, wordReason } from '@/wording/gear';
 import { useMember } from '../../frame/MemberContext';
 import { Button } from '../../kit/Button';
-import { TextField } from '../../kit/TextField';
+import { TextAreaField } from '../../kit/TextAreaField';
 import { Select } from '../../kit/Select';
 import { ErrorText, Small } from '../../kit/text';
 import { useRecord } from '../RecordSheets';
@@ -49,7 +49,7 @@ export function OutcomeStep({ item, state, onRecorded }: { item: LockerItem; sta
         <Select label="You decide" value={chosen} choices={OUTCOMES.map((id) => ({ id, name: id === outcome.outcome ? `${OUTCOME_WORDS[id]}, as computed` : OUTCOME_WORDS[id] }))} onChange={setDecided} />
         {goesOn ? <Select label="It counts as" value={condition ?? computed} choices={AFTER.map((id) => ({ id, name: id }))} onChange={setCondition} /> : null}
       </div>
-      {otherwise ? <TextField label="Why you decide otherwise" multiline value={reason} onChange={setReason} /> : null}
+      {otherwise ? <TextAreaField label="Why you decide otherwise" value={reason} onChange={setReason} /> : null}
       {error ? <ErrorText role="alert">{error}</ErrorText> : null}
       <Button $kind="primary" style={{ minHeight: 72, fontSize: 19 }} isDisabled={busy || outcome.unchecked > 0 || (otherwise && reason.trim() === '')} onPress={() => void record(body)}>{otherwise ? 'Record my decision' : 'Confirm and record'}</Button>
     </Step>
