@@ -65,6 +65,8 @@ export function useAutosave<D>(path: string, stored: Pick<StoredDocument<D>, 'id
     if (keep === 'mine') { kept.current = theirs.document; void send(); }
   }, [send]);
 
-  const words = { kept: save.state === 'kept' ? `kept ${clock(save.at)}` : '', keeping: 'keeping…', 'not-kept': 'not kept', conflict: 'not kept: saved elsewhere' }[save.state];
-  return { save, words, resolve };
+  // Kept is said only of what stands there now: an edit that still waits for its pause is not.
+  const pending = enabled && document !== kept.current;
+  const words = pending && save.state === 'kept' ? 'keeping…' : { kept: save.state === 'kept' ? `kept ${clock(save.at)}` : '', keeping: 'keeping…', 'not-kept': 'not kept', conflict: 'not kept: saved elsewhere' }[save.state];
+  return { save, words, resolve, pending, version: version.current };
 }

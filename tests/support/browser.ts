@@ -20,6 +20,9 @@ export async function launch(): Promise<Browser> {
 
 /** A person at the application, with their own cookies, and with page errors collected. */
 export class Person {
+  /** Versions of plans that this person has seen kept, by address; a new plan begins at 1. */
+  private readonly versions = new Map<string, number>();
+
   private constructor(readonly page: Page, readonly context: BrowserContext, readonly errors: string[]) {}
 
   static async at(browser: Browser, options: { width?: number; height?: number; theme?: string; phone?: boolean } = {}): Promise<Person> {
@@ -66,6 +69,8 @@ export class Person {
       w.asked.quiet = works ? w.asked.quiet + 1 : 0;
       return w.asked.quiet > 2;
     }, { polling: 'raf' });
+    const version = await this.page.evaluate(() => document.querySelector<HTMLElement>('[data-save]')?.dataset['version']);
+    if (version !== undefined) this.versions.set(new URL(this.page.url()).pathname, Number(version));
   }
 
   /** Opens a page as one of the demo people of this test file's own crews. */
@@ -151,10 +156,15 @@ export class Person {
     await this.page.waitForFunction(() => /^kept \d\d:\d\d/.test(document.querySelector('[data-save]')?.textContent ?? ''), {});
   }
 
-  /** Waits for the save that follows an edit: first it must leave "kept". */
+  /** Waits for the save that follows an edit: a later version than was seen of this plan, and nothing that still waits. */
   async afterEdit(): Promise<void> {
-    await this.page.waitForResponse((r) => r.request().method() === 'PUT' && r.url().includes('/plans/'));
-    await this.untilKept();
+    const path = new URL(this.page.url()).pathname;
+    const version = await this.page.waitForFunction((seen) => {
+      const save = document.querySelector<HTMLElement>('[data-save]');
+      const now = Number(save?.dataset['version']);
+      return save?.dataset['pending'] === 'false' && now > seen ? now : null;
+    }, {}, this.versions.get(path) ?? 1);
+    this.versions.set(path, (await version.jsonValue()) as number);
   }
 
   /** What is read there, once it is there: some parts are fetched when they are asked for. */

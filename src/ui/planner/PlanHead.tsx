@@ -71,8 +71,8 @@ function StayingVerdict({ verdict, words, shown, old }: { verdict: Verdict; word
 }
 
 /** What it is, the verdict, and the actions that matter. */
-export function PlanHead({ editor, saved, alarm, onExport, onDuplicate, printHref, onKeys }: {
-  editor: PlanEditor; saved: string; alarm: string | null; onExport: () => void; onDuplicate: () => void; printHref: string; onKeys: () => void;
+export function PlanHead({ editor, saved, pending, version, alarm, onExport, onDuplicate, printHref, onKeys }: {
+  editor: PlanEditor; saved: string; pending: boolean; version: number; alarm: string | null; onExport: () => void; onDuplicate: () => void; printHref: string; onKeys: () => void;
 }) {
   const { units, viewer, setUnits } = useMember();
   const { plan, assessment } = editor;
@@ -109,7 +109,7 @@ export function PlanHead({ editor, saved, alarm, onExport, onDuplicate, printHre
           {viewer.canWrite ? <Button $kind="quiet" isDisabled={!editor.canUndo} onPress={editor.undo}>Undo</Button> : null}
           {viewer.canWrite ? <Button $kind="quiet" isDisabled={!editor.canRedo} onPress={editor.redo}>Redo</Button> : null}
           <Button $kind="quiet" onPress={onKeys} aria-label="Keys">?</Button>
-          <Small role="status" data-save suppressHydrationWarning>{viewer.canWrite ? saved : 'read only'}</Small>
+          <Small role="status" data-save data-pending={pending} data-version={version} suppressHydrationWarning>{viewer.canWrite ? saved : 'read only'}</Small>
         </Side>
       </Head>
       <StayingVerdict verdict={assessment.verdict} words={words} shown={!inSight} old={old} />

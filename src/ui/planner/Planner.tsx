@@ -93,7 +93,7 @@ export function Planner({ stored, facts }: { stored: StoredPlan; facts: FactEntr
   const { viewer } = useMember();
   const router = useRouter();
   const editor = usePlanner(stored.document, !viewer.canWrite, facts);
-  const { save, words, resolve } = useAutosave('/plans', stored, editor.plan, viewer.canWrite);
+  const { save, words, resolve, pending, version } = useAutosave('/plans', stored, editor.plan, viewer.canWrite);
   const advice = useAdvice(editor.plan, editor.gear);
   const { room, picked, setPicked, walk, pickLine } = usePicking(editor);
   const [working, setWorking] = useState<OpenedWorking | null>(null);
@@ -114,7 +114,7 @@ export function Planner({ stored, facts }: { stored: StoredPlan; facts: FactEntr
   };
   return (
     <EditorProvider value={editor}>
-      <PlanHead editor={editor} saved={words} alarm={alarm ?? (save.state === 'not-kept' ? save.why : null)} printHref={`/loads/${stored.id}/print`} onKeys={() => setKeys(true)}
+      <PlanHead editor={editor} saved={words} pending={pending} version={version} alarm={alarm ?? (save.state === 'not-kept' ? save.why : null)} printHref={`/loads/${stored.id}/print`} onKeys={() => setKeys(true)}
         onExport={() => keepJson(editor.plan.title, editor.plan)} onDuplicate={() => void duplicate()} />
       <Columns ref={room}>
         <Left><LoadPanel editor={editor} /></Left>
