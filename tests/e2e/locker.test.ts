@@ -198,7 +198,7 @@ describe('the cut list', () => {
     expect(Math.max(...left)).toBeCloseTo(30.48, 6);
     await p.leave();
   });
-  it('60 pieces from 12 hanks are planned and proven in the worker within two seconds', async () => {
+  it('60 pieces from 12 hanks are planned and proven in the worker', async () => {
     const p = await keeper();
     const stamp = Date.now() % 1e6;
     for (let i = 0; i < 12; i++) await enter(p, `HANK-${stamp}-${i}`, { lengthM: 20 + ((i * 37) % 80) / 4 });

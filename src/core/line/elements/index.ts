@@ -7,7 +7,7 @@ import { attachmentKind, bendKind, lockKind, loopKind, truckersKind } from './kn
 import { chainKind, edgeKind, ropeKind, webbingKind } from './runs';
 import { tackleKind } from './tackle';
 
-/** Every element kind. Adding one: its schema in `gear.ts`, its capacity here, its glyph and form in the interface. */
+/** Every element kind. Adding one: `docs/adding.md` has the files in order. */
 const KINDS: { readonly [K in ElementKindId]: ElementKind<K> } = {
   anchor: anchorKind, knot: attachmentKind, rope: ropeKind, bend: bendKind, edge: edgeKind, loop: loopKind,
   truckers: truckersKind, tackle: tackleKind, lock: lockKind, webbing: webbingKind, ratchet: ratchetKind, chain: chainKind,
