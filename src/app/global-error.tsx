@@ -1,5 +1,4 @@
 'use client';
-import { Broken } from '@/ui/frame/Broken';
 
 /** Even the frame of all pages is broken: plain words in plain elements, nothing that could break as well. */
 export default function GlobalError({ reset }: { reset: () => void }) {
@@ -7,7 +6,9 @@ export default function GlobalError({ reset }: { reset: () => void }) {
     <html lang="en">
       <body>
         <main>
-          <Broken reset={reset} />
+          <h1>Something broke here</h1>
+          <p>What was saved is safe. Try again; if it stays broken, reload the page.</p>
+          <p><button type="button" onClick={reset}>Try again</button></p>
         </main>
       </body>
     </html>

@@ -4,7 +4,7 @@ import path from 'node:path';
 import type { Browser, ElementHandle } from 'puppeteer-core';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { demoDocument } from '../support/demo';
-import { atOwnPlan as openOwnPlan, BASE, launch, type Person } from '../support/browser';
+import { atOwnPlan as openOwnPlan, BASE, launch, Person } from '../support/browser';
 
 let browser: Browser;
 beforeAll(async () => { browser = await launch(); });
@@ -69,13 +69,24 @@ describe('the list, files and paper', () => {
 
   it('units change everywhere, and stay with the member', async () => {
     const p = await atOwnPlan('apple-bins', 'Units', 'Sunniva Dale');
-    await p.clickText('Units: kN, kg, m. Change');
+    const kept = () => p.page.waitForResponse((r) => r.request().method() === 'PUT' && r.url().endsWith('/me'));
+    await Promise.all([kept(), p.clickText('Units: kN, kg, m. Change')]);
     await p.page.waitForFunction(() => /5,0[23]0\slb/.test(document.body.innerText));
     await p.page.reload();
     await p.ready();
     expect(await p.text('article[data-line="1"]')).toMatch(/4,490\slbf/);
-    await p.clickText('Units: lbf, lb, ft. Change');
-    await p.page.waitForResponse((r) => r.url().endsWith('/me'));
+    await Promise.all([kept(), p.clickText('Units: lbf, lb, ft. Change')]);
+    await p.leave();
+  });
+
+  it.each(['/loads/0190a2b4-7000-7000-8000-000000000000', '/locker/0190a2b4-7000-7000-8000-000000000000', '/knots/nothing', '/nowhere'])('%s: nothing here, and the way on', async (path) => {
+    const p = await Person.at(browser);
+    await p.stepInAs('Ilse Varrow');
+    const answer = await p.page.goto(BASE + path);
+    expect(answer?.status()).toBe(404);
+    await p.page.waitForFunction(() => document.body.innerText.includes('Nothing here'));
+    await p.page.waitForSelector('main a[href="/loads"]');
+    expect(await p.text()).not.toContain('Something broke');
     await p.leave();
   });
 });

@@ -1,10 +1,11 @@
-import type { CSSProperties, ReactNode } from 'react';
+'use client';
+import type { ReactNode } from 'react';
+import styled from 'styled-components';
 
-// No sheet of the page's own: where this is shown the rest may be broken, and a style that cannot be put in would break it again.
-const PAGE: CSSProperties = { padding: 32, display: 'grid', gap: 12, justifyItems: 'start', maxWidth: 640 };
-const CORD: CSSProperties = { width: 160, height: 9, background: 'repeating-linear-gradient(115deg,var(--rope) 0 7px,var(--rope-ink) 7px 9px)' };
+const Page = styled.div`padding:32px;display:grid;gap:12px;justify-items:start;max-width:640px;& h1{font-size:28px}`;
+const Cord = styled.i`width:160px;height:9px;background:repeating-linear-gradient(115deg,var(--rope) 0 7px,var(--rope-ink) 7px 9px)`;
 
 /** A page that has nothing else to show: what happened, and the way on. */
 export function Notice({ title, children }: { title: string; children?: ReactNode }) {
-  return <div role="status" style={PAGE}><i aria-hidden style={CORD} /><h1>{title}</h1>{children}</div>;
+  return <Page role="status"><Cord aria-hidden /><h1>{title}</h1>{children}</Page>;
 }
