@@ -6,7 +6,11 @@ const config: NextConfig = {
   compiler: { styledComponents: true },
   // Types are checked by `npm run typecheck`, once, with the core's stricter settings.
   typescript: { ignoreBuildErrors: true },
-  turbopack: { rules: { '**/dist/private/**/intlStrings.mjs': { loaders: ['./scripts/lib/one-language.cjs'] } } },
+  turbopack: {
+    rules: {
+      '**/dist/private/**/intlStrings.mjs': { loaders: ['./scripts/lib/one-language.cjs'] },
+    },
+  },
   serverExternalPackages: ['@node-rs/argon2', 'pg'],
 };
 

@@ -7,9 +7,39 @@ export default defineConfig({
   resolve: { alias },
   test: {
     projects: [
-      { resolve: { alias }, test: { name: 'unit', include: ['src/**/*.test.ts', 'tests/published/**/*.test.ts', 'tests/architecture/**/*.test.ts', 'tests/verdict/**/*.test.ts', 'tests/kept/**/*.test.ts', 'tests/bench/**/*.test.ts', 'tests/knots/**/*.test.ts'] } },
-      { resolve: { alias }, test: { name: 'database', include: ['tests/db/**/*.test.ts'], testTimeout: 60_000, hookTimeout: 60_000 } },
-      { resolve: { alias }, test: { name: 'end-to-end', include: ['tests/e2e/**/*.test.ts'], testTimeout: 240_000, hookTimeout: 120_000 } },
+      {
+        resolve: { alias },
+        test: {
+          name: 'unit',
+          include: [
+            'src/**/*.test.ts',
+            'tests/published/**/*.test.ts',
+            'tests/architecture/**/*.test.ts',
+            'tests/verdict/**/*.test.ts',
+            'tests/kept/**/*.test.ts',
+            'tests/bench/**/*.test.ts',
+            'tests/knots/**/*.test.ts',
+          ],
+        },
+      },
+      {
+        resolve: { alias },
+        test: {
+          name: 'database',
+          include: ['tests/db/**/*.test.ts'],
+          testTimeout: 60_000,
+          hookTimeout: 60_000,
+        },
+      },
+      {
+        resolve: { alias },
+        test: {
+          name: 'end-to-end',
+          include: ['tests/e2e/**/*.test.ts'],
+          testTimeout: 240_000,
+          hookTimeout: 120_000,
+        },
+      },
     ],
   },
 });

@@ -13,8 +13,17 @@ await main(async () => {
   try {
     prepareDatabase(cluster.url);
     const port = await freePort();
-    const env = { ...process.env, DATABASE_URL: cluster.url, APP_URL: `http://127.0.0.1:${port}`, VAST_CLEAT_LIMITER: 'off', NEXT_TELEMETRY_DISABLED: '1' };
-    child = start(process.execPath, [NEXT, 'start', '-H', '127.0.0.1', '-p', String(port)], { env, stdio: ['ignore', 'ignore', 'inherit'] });
+    const env = {
+      ...process.env,
+      DATABASE_URL: cluster.url,
+      APP_URL: `http://127.0.0.1:${port}`,
+      VAST_CLEAT_LIMITER: 'off',
+      NEXT_TELEMETRY_DISABLED: '1',
+    };
+    child = start(process.execPath, [NEXT, 'start', '-H', '127.0.0.1', '-p', String(port)], {
+      env,
+      stdio: ['ignore', 'ignore', 'inherit'],
+    });
     await sleep(2500);
     say('measuring');
     run(process.execPath, [TSX, 'tests/bench/bench.ts'], { env });

@@ -7,5 +7,6 @@ import { loadDemo } from './lib/demo';
 const url = process.env['DATABASE_URL'];
 if (!url) throw new Error('DATABASE_URL is not set');
 await migrate(url);
-if (process.argv.includes('--demo') && !(await anyCrew(pool()))) await transaction((db) => loadDemo(db));
+if (process.argv.includes('--demo') && !(await anyCrew(pool())))
+  await transaction((db) => loadDemo(db));
 await pool().end();

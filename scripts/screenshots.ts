@@ -7,52 +7,122 @@ const FOLDER = fileURLToPath(new URL('../docs/screenshots/', import.meta.url));
 const browser = await launch();
 const wait = (ms: number): Promise<void> => new Promise((resolve) => setTimeout(resolve, ms));
 
-async function picture(name: string, options: Parameters<typeof Person.at>[1], steps: (p: Person) => Promise<void>): Promise<void> {
+async function picture(
+  name: string,
+  options: Parameters<typeof Person.at>[1],
+  steps: (p: Person) => Promise<void>,
+): Promise<void> {
   const p = await Person.at(browser, options);
   await steps(p);
   await wait(900);
   await p.page.screenshot({ path: `${FOLDER}${name}.png` as `${string}.png` });
   await p.leave();
 }
-const plan = (title: string, more: (p: Person) => Promise<void> = async () => {}) => async (p: Person): Promise<void> => {
-  await p.comeInAs('Ilse Varrow');
-  await p.openPlan(title);
-  await more(p);
-};
+const plan =
+  (title: string, more: (p: Person) => Promise<void> = async () => {}) =>
+  async (p: Person): Promise<void> => {
+    await p.comeInAs('Ilse Varrow');
+    await p.openPlan(title);
+    await more(p);
+  };
 
 await picture('loads', {}, (p) => p.comeInAs('Ilse Varrow'));
 await picture('planner', {}, plan('Carousel crate'));
 await picture('planner-night', { theme: 'night' }, plan('Carousel crate'));
-await picture('strength-line', {}, plan('Carousel crate', async (p) => {
-  await p.clickText('bowline');
-  await p.page.$eval('article[data-line="1"]', (e) => e.scrollIntoView());
-}));
-await picture('working', {}, plan('Carousel crate', (p) => p.clickText('WLL of line 1')));
-await picture('print', { height: 1000 }, plan('Apple bins', async (p) => p.goto(`${new URL(p.page.url()).pathname}/print`)));
-const knot = (path: string, more: (p: Person) => Promise<void> = async () => {}) => async (p: Person): Promise<void> => {
-  await p.comeInAs('Ilse Varrow');
-  await p.goto(path);
-  await more(p);
-};
-const step = (times: number) => async (p: Person): Promise<void> => { for (let i = 0; i < times; i++) await p.page.keyboard.press('ArrowRight'); };
+await picture(
+  'strength-line',
+  {},
+  plan('Carousel crate', async (p) => {
+    await p.clickText('bowline');
+    await p.page.$eval('article[data-line="1"]', (e) => e.scrollIntoView());
+  }),
+);
+await picture(
+  'working',
+  {},
+  plan('Carousel crate', (p) => p.clickText('WLL of line 1')),
+);
+await picture(
+  'print',
+  { height: 1000 },
+  plan('Apple bins', async (p) => p.goto(`${new URL(p.page.url()).pathname}/print`)),
+);
+const knot =
+  (path: string, more: (p: Person) => Promise<void> = async () => {}) =>
+  async (p: Person): Promise<void> => {
+    await p.comeInAs('Ilse Varrow');
+    await p.goto(path);
+    await more(p);
+  };
+const step =
+  (times: number) =>
+  async (p: Person): Promise<void> => {
+    for (let i = 0; i < times; i++) await p.page.keyboard.press('ArrowRight');
+  };
 await picture('knots', {}, knot('/knots'));
 await picture('knot', {}, knot('/knots/bowline', step(2)));
 await picture('knot-night', { theme: 'night' }, knot('/knots/truckers-hitch', step(3)));
-await picture('compare', {}, knot('/knots/compare?ids=bowline,figure-eight-on-bight,round-turn-two-half-hitches'));
-await picture('phone-hands-busy', { phone: true }, knot('/knots/bowline', async (p) => { await step(2)(p); await p.clickText('Hands-busy mode'); }));
+await picture(
+  'compare',
+  {},
+  knot('/knots/compare?ids=bowline,figure-eight-on-bight,round-turn-two-half-hitches'),
+);
+await picture(
+  'phone-hands-busy',
+  { phone: true },
+  knot('/knots/bowline', async (p) => {
+    await step(2)(p);
+    await p.clickText('Hands-busy mode');
+  }),
+);
 await picture('phone-planner', { phone: true }, plan('Water tote'));
-await picture('bench', {}, knot('/bench', async (p) => { await p.fill('Hand pull', '500 N'); await p.page.mouse.click(5, 600); }));
-await picture('bench-compare', {}, knot('/bench/compare', async (p) => { await p.clickText('Add it'); await wait(600); }));
+await picture(
+  'bench',
+  {},
+  knot('/bench', async (p) => {
+    await p.fill('Hand pull', '500 N');
+    await p.page.mouse.click(5, 600);
+  }),
+);
+await picture(
+  'bench-compare',
+  {},
+  knot('/bench/compare', async (p) => {
+    await p.clickText('Add it');
+    await wait(600);
+  }),
+);
 await picture('bench-span', {}, knot('/bench/spans'));
 /** A page of the locker as its keeper sees it; a path may name a thing by its tag. */
-const locker = (path: string, more: (p: Person) => Promise<void> = async () => {}) => async (p: Person): Promise<void> => {
-  await p.comeInAs('Sunniva Dale');
-  const [, tag, rest] = /^tag:([^/]+)(.*)$/.exec(path) ?? [];
-  await p.goto(tag ? `/locker/${(await p.api('GET', `/tags/${tag}`)).json['id'] as string}${rest ?? ''}` : path);
-  await more(p);
-};
+const locker =
+  (path: string, more: (p: Person) => Promise<void> = async () => {}) =>
+  async (p: Person): Promise<void> => {
+    await p.comeInAs('Sunniva Dale');
+    const [, tag, rest] = /^tag:([^/]+)(.*)$/.exec(path) ?? [];
+    await p.goto(
+      tag
+        ? `/locker/${(await p.api('GET', `/tags/${tag}`)).json['id'] as string}${rest ?? ''}`
+        : path,
+    );
+    await more(p);
+  };
 await picture('locker', {}, locker('/locker'));
 await picture('gear', {}, locker('tag:PE-12-1'));
-await picture('phone-inspection', { phone: true }, locker('tag:MA-14-1/inspect', async (p) => { await p.clickText('Clear'); await wait(300); await p.clickText('Found'); }));
-await picture('cut-list', { height: 1000 }, locker('/locker/cuts', async (p) => { await p.clickText('Find the plan'); await p.page.waitForSelector('[data-done=true]'); }));
+await picture(
+  'phone-inspection',
+  { phone: true },
+  locker('tag:MA-14-1/inspect', async (p) => {
+    await p.clickText('Clear');
+    await wait(300);
+    await p.clickText('Found');
+  }),
+);
+await picture(
+  'cut-list',
+  { height: 1000 },
+  locker('/locker/cuts', async (p) => {
+    await p.clickText('Find the plan');
+    await p.page.waitForSelector('[data-done=true]');
+  }),
+);
 await browser.close();

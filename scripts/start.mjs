@@ -8,11 +8,17 @@ const port = Number(process.env.PORT ?? 3000);
 
 /** Everything from an empty machine to a page that answers. */
 await main(async () => {
-  if (!Number.isInteger(port) || port < 1 || port > 65535) throw new Stop(`PORT must be a number from 1 to 65535, not “${process.env.PORT}”.`);
-  if (!(await portIsFree(port))) throw new Stop(`Port ${port} is taken, perhaps by an earlier start. Stop that one, or choose another: PORT=${port + 1} npm start`);
+  if (!Number.isInteger(port) || port < 1 || port > 65535)
+    throw new Stop(`PORT must be a number from 1 to 65535, not “${process.env.PORT}”.`);
+  if (!(await portIsFree(port)))
+    throw new Stop(
+      `Port ${port} is taken, perhaps by an earlier start. Stop that one, or choose another: PORT=${port + 1} npm start`,
+    );
   ensurePackages({ database: !process.env.DATABASE_URL, browser: false });
   ensureDependencies();
-  const cluster = process.env.DATABASE_URL ? { url: process.env.DATABASE_URL, stop: () => {} } : await startCluster();
+  const cluster = process.env.DATABASE_URL
+    ? { url: process.env.DATABASE_URL, stop: () => {} }
+    : await startCluster();
   let child = null;
   let stopping = false;
   const stop = (code) => {
@@ -29,9 +35,13 @@ await main(async () => {
   try {
     prepareDatabase(cluster.url);
     if (!dev) ensureBuild();
-    child = start(process.execPath, [NEXT, dev ? 'dev' : 'start', '-H', '127.0.0.1', '-p', String(port)], {
-      env: { ...process.env, DATABASE_URL: cluster.url, NEXT_TELEMETRY_DISABLED: '1' },
-    });
+    child = start(
+      process.execPath,
+      [NEXT, dev ? 'dev' : 'start', '-H', '127.0.0.1', '-p', String(port)],
+      {
+        env: { ...process.env, DATABASE_URL: cluster.url, NEXT_TELEMETRY_DISABLED: '1' },
+      },
+    );
     child.on('exit', (code) => stop(code ?? 0));
     say(`open http://127.0.0.1:${port}  (Ctrl+C stops everything)`);
   } catch (error) {

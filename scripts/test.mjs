@@ -22,19 +22,35 @@ function step(name, command, args) {
 async function vitest(project, env = {}, workers = Math.max(2, availableParallelism())) {
   say(`tests: ${project}`);
   const report = path.join(reports, `${project}.json`);
-  const args = [path.join(ROOT, 'node_modules/vitest/vitest.mjs'), 'run', '--project', project, '--reporter=default', '--reporter=json', `--outputFile.json=${report}`, `--maxWorkers=${workers}`];
+  const args = [
+    path.join(ROOT, 'node_modules/vitest/vitest.mjs'),
+    'run',
+    '--project',
+    project,
+    '--reporter=default',
+    '--reporter=json',
+    `--outputFile.json=${report}`,
+    `--maxWorkers=${workers}`,
+  ];
   const child = start(process.execPath, args, { env: { ...process.env, ...env } });
   const code = await new Promise((resolve) => child.on('exit', resolve));
   if (!existsSync(report)) return void (total.failed += 1);
-  const { numPassedTests, numFailedTests, numFailedTestSuites } = JSON.parse(readFileSync(report, 'utf8'));
+  const { numPassedTests, numFailedTests, numFailedTestSuites } = JSON.parse(
+    readFileSync(report, 'utf8'),
+  );
   total.passed += numPassedTests;
   // A file that fails to load has no failed test of its own.
-  total.failed += numFailedTests + (numFailedTests === 0 && (numFailedTestSuites > 0 || code !== 0) ? 1 : 0);
+  total.failed +=
+    numFailedTests + (numFailedTests === 0 && (numFailedTestSuites > 0 || code !== 0) ? 1 : 0);
 }
 
 async function answers(url) {
   for (let i = 0; i < 150; i++) {
-    try { if ((await fetch(url)).ok) return; } catch { /* not yet */ }
+    try {
+      if ((await fetch(url)).ok) return;
+    } catch {
+      /* not yet */
+    }
     await sleep(200);
   }
   throw new Stop('The application did not answer within 30 seconds.');
@@ -46,7 +62,13 @@ async function serve(url) {
   ensureBuild();
   const port = await freePort();
   const child = start(process.execPath, [NEXT, 'start', '-H', '127.0.0.1', '-p', String(port)], {
-    env: { ...process.env, DATABASE_URL: url, VAST_CLEAT_LIMITER: 'off', NEXT_TELEMETRY_DISABLED: '1' }, stdio: ['ignore', 'ignore', 'inherit'],
+    env: {
+      ...process.env,
+      DATABASE_URL: url,
+      VAST_CLEAT_LIMITER: 'off',
+      NEXT_TELEMETRY_DISABLED: '1',
+    },
+    stdio: ['ignore', 'ignore', 'inherit'],
   });
   const base = `http://127.0.0.1:${port}`;
   await answers(base);
@@ -62,9 +84,19 @@ await main(async () => {
   await vitest('unit');
   const cluster = await throwAwayCluster();
   let server = null;
-  const clean = () => { server?.stop(); cluster.stop(); rmSync(reports, { recursive: true, force: true }); };
-  process.on('SIGINT', () => { clean(); process.exit(130); });
-  process.on('SIGTERM', () => { clean(); process.exit(143); });
+  const clean = () => {
+    server?.stop();
+    cluster.stop();
+    rmSync(reports, { recursive: true, force: true });
+  };
+  process.on('SIGINT', () => {
+    clean();
+    process.exit(130);
+  });
+  process.on('SIGTERM', () => {
+    clean();
+    process.exit(143);
+  });
   try {
     await vitest('database', { DATABASE_URL: cluster.url });
     server = await serve(cluster.url);

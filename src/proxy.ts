@@ -7,8 +7,15 @@ function policy(nonce: string): string {
     `default-src 'self'`,
     `script-src 'self' 'nonce-${nonce}' 'strict-dynamic'${development ? ` 'unsafe-eval'` : ''}`,
     development ? `style-src 'self' 'unsafe-inline'` : `style-src 'self' 'nonce-${nonce}'`,
-    `style-src-attr 'unsafe-inline'`, `worker-src 'self'`, `img-src 'self' data: blob:`, `font-src 'self' data:`,
-    `connect-src 'self'${development ? ' ws:' : ''}`, `object-src 'none'`, `base-uri 'none'`, `frame-ancestors 'none'`, `form-action 'self'`,
+    `style-src-attr 'unsafe-inline'`,
+    `worker-src 'self'`,
+    `img-src 'self' data: blob:`,
+    `font-src 'self' data:`,
+    `connect-src 'self'${development ? ' ws:' : ''}`,
+    `object-src 'none'`,
+    `base-uri 'none'`,
+    `frame-ancestors 'none'`,
+    `form-action 'self'`,
   ].join('; ');
 }
 

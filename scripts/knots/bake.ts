@@ -18,10 +18,14 @@ for (const named of all) {
   const began = performance.now();
   const shipped = make(named);
   writeFileSync(fileOf(named.name), JSON.stringify(shipped));
-  console.log(`${named.name}: ${shipped.strands.map((s) => s.u.length).join(' + ')} nodes, ${((performance.now() - began) / 1000).toFixed(1)} s`);
+  console.log(
+    `${named.name}: ${shipped.strands.map((s) => s.u.length).join(' + ')} nodes, ${((performance.now() - began) / 1000).toFixed(1)} s`,
+  );
 }
 writeGlyphs(all);
 const report = reportOf(all);
 writeFileSync(new URL('../../docs/knots.md', import.meta.url), report.text);
-console.log(`${all.length} forms; ${report.faults.length === 0 ? 'everything holds' : `does not hold:\n${report.faults.join('\n')}`}`);
+console.log(
+  `${all.length} forms; ${report.faults.length === 0 ? 'everything holds' : `does not hold:\n${report.faults.join('\n')}`}`,
+);
 process.exitCode = report.faults.length > 0 ? 1 : 0;

@@ -17,7 +17,11 @@ const PHYSICS = 2;
 export const fileOf = (name: string): string => `${FOLDER}${name.replace('/', '--')}.json`;
 
 /** Fingerprint of what the geometry of a form is made from. */
-export const sourceOf = (named: NamedForm): string => createHash('sha256').update(JSON.stringify([PHYSICS, named.form.spec])).digest('hex').slice(0, 16);
+export const sourceOf = (named: NamedForm): string =>
+  createHash('sha256')
+    .update(JSON.stringify([PHYSICS, named.form.spec]))
+    .digest('hex')
+    .slice(0, 16);
 
 /** The kept geometry, or null when there is none or the path has changed since. */
 export function kept(named: NamedForm): ShippedForm | null {
@@ -34,7 +38,10 @@ export function make(named: NamedForm): ShippedForm {
   const frames = framesOf(loose, drawnUp(loose));
   const tight = frames.at(-1)!;
   return {
-    version: 1, source: sourceOf(named), strands: shippedStrands(loose), fixtures: loose.fixtures,
+    version: 1,
+    source: sourceOf(named),
+    strands: shippedStrands(loose),
+    fixtures: loose.fixtures,
     frames: frames.map((f, i) => frameOf(f, FRAME_STATES[i]!)),
     insideD: tight.strands.map((_, k) => Math.round(ropeInside(tight, k) * 10) / 10),
   };

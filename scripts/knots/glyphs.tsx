@@ -16,9 +16,20 @@ const SIDE = 100;
 /** Distance of drawn points in diameters: at this size a diameter is four to ten units. */
 const SAMPLE = 0.34;
 
-function drawing(named: NamedForm, id: string, frame: number, near: number, sample: number): string {
+function drawing(
+  named: NamedForm,
+  id: string,
+  frame: number,
+  near: number,
+  sample: number,
+): string {
   const shipped = JSON.parse(readFileSync(fileOf(named.name), 'utf8')) as ShippedForm;
-  const picture = pictureOf(bodyOfFrame(shipped, shipped.frames[frame]!), undefined, 'whole', sample);
+  const picture = pictureOf(
+    bodyOfFrame(shipped, shipped.frames[frame]!),
+    undefined,
+    'whole',
+    sample,
+  );
   const box = mixed(boxOf(picture), knotBoxOf(picture, 2.4), near);
   return `<symbol id="${id}" viewBox="${fitted(box)}" overflow="hidden">${renderToStaticMarkup(<KnotStrokes picture={picture} />)}</symbol>`;
 }
@@ -38,7 +49,12 @@ function turnAlong(named: NamedForm, start: { x: number; y: number }, box: Box):
 /** The knot alone, small, as it stands on the strength line. */
 function lineGlyph(named: NamedForm): string {
   const shipped = JSON.parse(readFileSync(fileOf(named.name), 'utf8')) as ShippedForm;
-  const picture = pictureOf(bodyOfFrame(shipped, shipped.frames[LINE_FRAME]!), undefined, 'whole', LINE_SAMPLE);
+  const picture = pictureOf(
+    bodyOfFrame(shipped, shipped.frames[LINE_FRAME]!),
+    undefined,
+    'whole',
+    LINE_SAMPLE,
+  );
   const box = knotBoxOf(picture, 1.6);
   const first = picture.traces[0]!;
   const turn = turnAlong(named, { x: first.x[0]!, y: first.y[0]! }, box);
@@ -51,16 +67,29 @@ const round = (v: number): string => v.toFixed(2);
 /** The box made square about its middle. */
 function fitted(box: Box): string {
   const side = Math.max(box.width, box.height);
-  return [box.x + (box.width - side) / 2, box.y + (box.height - side) / 2, side, side].map(round).join(' ');
+  return [box.x + (box.width - side) / 2, box.y + (box.height - side) / 2, side, side]
+    .map(round)
+    .join(' ');
 }
 
 /** One file with a small drawing of every entry, as it lies snug, and of every form of the strength line. */
 export function writeGlyphs(all: ReturnType<typeof allForms>): void {
   const firsts = all.filter((f) => !f.wrong && f.entry.forms[0].id === f.form.id);
-  const onLines = new Set((Object.keys(KNOTS) as KnotId[]).map(stageOf).filter((s) => s !== null).map((s) => `${s.entry}/${s.form}`));
+  const onLines = new Set(
+    (Object.keys(KNOTS) as KnotId[])
+      .map(stageOf)
+      .filter((s) => s !== null)
+      .map((s) => `${s.entry}/${s.form}`),
+  );
   const snug = [0, 0.2, 0.4, SNUG].length - 1;
-  const symbols = [...firsts.map((f) => drawing(f, f.entry.id, snug, 0.8, SAMPLE)), ...all.filter((f) => onLines.has(f.name)).map(lineGlyph)];
+  const symbols = [
+    ...firsts.map((f) => drawing(f, f.entry.id, snug, 0.8, SAMPLE)),
+    ...all.filter((f) => onLines.has(f.name)).map(lineGlyph),
+  ];
   const svg = `<svg xmlns="http://www.w3.org/2000/svg" width="${SIDE}" height="${SIDE}">${symbols.join('')}</svg>`;
   writeFileSync(DRAWINGS, svg);
-  writeFileSync(VERSION, `${JSON.stringify({ version: createHash('sha256').update(svg).digest('hex').slice(0, 12) })}\n`);
+  writeFileSync(
+    VERSION,
+    `${JSON.stringify({ version: createHash('sha256').update(svg).digest('hex').slice(0, 12) })}\n`,
+  );
 }

@@ -20,16 +20,33 @@ import { kept, make } from './forms';
 const [id = '', pixels = '260', theme = 'shade', what = 'steps'] = process.argv.slice(2);
 const wanted = allForms().filter((f) => id === 'all' || f.entry.id === id);
 if (wanted.length === 0 || !THEMES.some((t) => t === theme)) {
-  console.log(`Which knot? One of: all, ${CATALOGUE.map((e) => e.id).join(', ')}. Themes: ${THEMES.join(', ')}.`);
+  console.log(
+    `Which knot? One of: all, ${CATALOGUE.map((e) => e.id).join(', ')}. Themes: ${THEMES.join(', ')}.`,
+  );
   process.exit(1);
 }
 const px = Number(pixels);
 
-function Cell({ picture, drawn, say, extra, accents }: { picture: Picture; drawn: number; say: string; extra?: ReactNode; accents?: ReturnType<typeof accentsOf> }) {
+function Cell({
+  picture,
+  drawn,
+  say,
+  extra,
+  accents,
+}: {
+  picture: Picture;
+  drawn: number;
+  say: string;
+  extra?: ReactNode;
+  accents?: ReturnType<typeof accentsOf>;
+}) {
   const box = mixed(boxOf(picture), knotBoxOf(picture), drawn);
   return (
     <figure style={{ width: px, margin: 0 }}>
-      <svg width={px} height={px} viewBox={viewBox(box)}><KnotStrokes picture={picture} lay={px > 120} {...(accents ? { accents } : {})} />{extra}</svg>
+      <svg width={px} height={px} viewBox={viewBox(box)}>
+        <KnotStrokes picture={picture} lay={px > 120} {...(accents ? { accents } : {})} />
+        {extra}
+      </svg>
       <figcaption style={{ font: '11px sans-serif', color: 'var(--ink)' }}>{say}</figcaption>
     </figure>
   );
@@ -44,16 +61,40 @@ function stepsOf(form: TiedForm, named: NamedForm): ReactNode[] {
     const accents = accentsOf(form.steps, i, loose.strands.length);
     const picture = pictureOf(up ? tight : loose, undefined, step.shown);
     const arrow = arrowOf(picture, accents, step.shown);
-    return <Cell key={`${named.name}${i}`} picture={picture} accents={accents} drawn={up ? 1 : 0} say={`${named.name} ${i + 1}: ${step.say}`} extra={arrow ? <NextArrow arrow={arrow} /> : null} />;
+    return (
+      <Cell
+        key={`${named.name}${i}`}
+        picture={picture}
+        accents={accents}
+        drawn={up ? 1 : 0}
+        say={`${named.name} ${i + 1}: ${step.say}`}
+        extra={arrow ? <NextArrow arrow={arrow} /> : null}
+      />
+    );
   });
 }
 
 function statesOf(named: NamedForm): ReactNode[] {
   const shipped = kept(named) ?? make(named);
-  return shipped.frames.filter((_, i) => [0, 3, 5].includes(i)).map((f) => <Cell key={named.name + f.drawn} picture={pictureOf(bodyOfFrame(shipped, f), undefined)} drawn={f.drawn} say={`${named.name} ${f.drawn}`} />);
+  return shipped.frames
+    .filter((_, i) => [0, 3, 5].includes(i))
+    .map((f) => (
+      <Cell
+        key={named.name + f.drawn}
+        picture={pictureOf(bodyOfFrame(shipped, f), undefined)}
+        drawn={f.drawn}
+        say={`${named.name} ${f.drawn}`}
+      />
+    ));
 }
 
-const cells = wanted.flatMap((named) => ('steps' in named.form && what === 'steps' ? stepsOf(named.form, named) : what === 'steps' ? [] : statesOf(named)));
+const cells = wanted.flatMap((named) =>
+  'steps' in named.form && what === 'steps'
+    ? stepsOf(named.form, named)
+    : what === 'steps'
+      ? []
+      : statesOf(named),
+);
 const columns = Math.max(3, Math.floor(1500 / px));
 const html = `<html data-theme="${theme}"><style>${tokens} body{background:var(--sheet);margin:4px;display:grid;grid-template-columns:repeat(${columns},${px}px);gap:3px}</style>${renderToStaticMarkup(<>{cells}</>)}</html>`;
 mkdirSync('.data/knots-look', { recursive: true });

@@ -11,14 +11,18 @@ function refuse(why: string): never {
   console.error(why);
   process.exit(1);
 }
-if (!/^[a-z][a-z0-9]*(-[a-z0-9]+)*$/.test(id)) refuse('Give an id of small letters and hyphens, then the name: npm run knots:new -- timber-hitch "Timber hitch"');
+if (!/^[a-z][a-z0-9]*(-[a-z0-9]+)*$/.test(id))
+  refuse(
+    'Give an id of small letters and hyphens, then the name: npm run knots:new -- timber-hitch "Timber hitch"',
+  );
 if (existsSync(file)) refuse(`There is an entry ${id} already.`);
 
 /** Puts a line before a marker in a file of the core. */
 function insert(path: string, marker: string, line: string): void {
   const url = new URL(path, CORE);
   const text = readFileSync(url, 'utf8');
-  if (!text.includes(marker)) refuse(`${path} has no “${marker.trim()}” any more: add the entry there by hand.`);
+  if (!text.includes(marker))
+    refuse(`${path} has no “${marker.trim()}” any more: add the entry there by hand.`);
   writeFileSync(url, text.replace(marker, `${line}${marker}`));
 }
 
@@ -66,7 +70,17 @@ export const ${variable} = {
 `;
 
 writeFileSync(file, ENTRY);
-insert('holding.ts', '} as const satisfies Record<string, Holds>;', `  '${id}': { slack: 'with care', wet: 'with care', stiff: 'with care', slick: 'with care' },\n`);
-insert('catalogue/index.ts', "import type { Entry, TiedForm", `import { ${variable} } from './${id}';\n`);
+insert(
+  'holding.ts',
+  '} as const satisfies Record<string, Holds>;',
+  `  '${id}': { slack: 'with care', wet: 'with care', stiff: 'with care', slick: 'with care' },\n`,
+);
+insert(
+  'catalogue/index.ts',
+  'import type { Entry, TiedForm',
+  `import { ${variable} } from './${id}';\n`,
+);
 insert('catalogue/index.ts', '];\n\n/** The entry with an id', `  ${variable},\n`);
-console.log(`src/core/knot/catalogue/${id}.ts is started. Draw it, then: npm run knots:look -- ${id}, and npm run knots:bake`);
+console.log(
+  `src/core/knot/catalogue/${id}.ts is started. Draw it, then: npm run knots:look -- ${id}, and npm run knots:bake`,
+);

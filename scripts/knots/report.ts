@@ -23,7 +23,10 @@ const CLOSURES = `How a form is closed, so that ropes with ends can be judged as
 Components are named in order, ropes first, then pole or ring. Names are those of the tables of knots; both mirror images of a
 knot carry one name. Linking numbers are written without sign, because a knot tied left-handed has the other sign.`;
 
-export interface Report { readonly text: string; readonly faults: readonly string[] }
+export interface Report {
+  readonly text: string;
+  readonly faults: readonly string[];
+}
 
 /** Everything proved of every form, as a page; and in short what does not hold. */
 export function reportOf(all: ReturnType<typeof allForms>): Report {
@@ -32,50 +35,95 @@ export function reportOf(all: ReturnType<typeof allForms>): Report {
   const crossings = parts.reduce((n, p) => n + p.crossings, 0);
   const noticed = parts.reduce((n, p) => n + p.noticed, 0);
   const text = [
-    '# Knots: what was proved', '',
-    `Made by \`npm run knots:bake\`. ${all.length} forms, ${all.filter((f) => f.wrong).length} of them wrong ones that people tie by mistake.`, '',
-    CLOSURES, '',
-    '## Topology: expected and obtained', '',
-    '| form | closure | expected | obtained | holds |', '|---|---|---|---|---|', ...parts.flatMap((p) => p.claims), '',
-    '## Crossings turned over', '',
-    `Every crossing of every form is turned over by itself (both its marks) and must be noticed by the invariants. ${noticed} of ${crossings} are. The others leave the form what it is:`, '',
-    '| form | crossings | reason |', '|---|---|---|', ...parts.flatMap((p) => p.idle), '',
-    '## Polynomials', '',
-    'Of every rope that closes to one curve by itself, ends joined: Alexander from the lowest power on, Jones in t.', '',
-    '| form | Alexander | Jones |', '|---|---|---|', ...parts.flatMap((p) => p.polynomials), '',
-    '## Geometry', '',
-    `Six states from loose to drawn up. In every one the invariants of the projection are those of the authored path. Limits: overlap ${SHAPE_LIMITS.overlapD * 100} % of the diameter, turn from node to node ${SHAPE_LIMITS.turnRad} rad, ${SHAPE_LIMITS.bytes / 1000} kB.`, '',
-    '| form | nodes | invariants | worst overlap | sharpest turn | rope inside | size |', '|---|--:|---|--:|--:|--:|--:|', ...parts.map((p) => p.geometry), '',
+    '# Knots: what was proved',
+    '',
+    `Made by \`npm run knots:bake\`. ${all.length} forms, ${all.filter((f) => f.wrong).length} of them wrong ones that people tie by mistake.`,
+    '',
+    CLOSURES,
+    '',
+    '## Topology: expected and obtained',
+    '',
+    '| form | closure | expected | obtained | holds |',
+    '|---|---|---|---|---|',
+    ...parts.flatMap((p) => p.claims),
+    '',
+    '## Crossings turned over',
+    '',
+    `Every crossing of every form is turned over by itself (both its marks) and must be noticed by the invariants. ${noticed} of ${crossings} are. The others leave the form what it is:`,
+    '',
+    '| form | crossings | reason |',
+    '|---|---|---|',
+    ...parts.flatMap((p) => p.idle),
+    '',
+    '## Polynomials',
+    '',
+    'Of every rope that closes to one curve by itself, ends joined: Alexander from the lowest power on, Jones in t.',
+    '',
+    '| form | Alexander | Jones |',
+    '|---|---|---|',
+    ...parts.flatMap((p) => p.polynomials),
+    '',
+    '## Geometry',
+    '',
+    `Six states from loose to drawn up. In every one the invariants of the projection are those of the authored path. Limits: overlap ${SHAPE_LIMITS.overlapD * 100} % of the diameter, turn from node to node ${SHAPE_LIMITS.turnRad} rad, ${SHAPE_LIMITS.bytes / 1000} kB.`,
+    '',
+    '| form | nodes | invariants | worst overlap | sharpest turn | rope inside | size |',
+    '|---|--:|---|--:|--:|--:|--:|',
+    ...parts.map((p) => p.geometry),
+    '',
   ].join('\n');
   return { text, faults };
 }
 
-interface Part { readonly claims: string[]; readonly polynomials: string[]; readonly idle: string[]; readonly geometry: string; readonly crossings: number; readonly noticed: number }
+interface Part {
+  readonly claims: string[];
+  readonly polynomials: string[];
+  readonly idle: string[];
+  readonly geometry: string;
+  readonly crossings: number;
+  readonly noticed: number;
+}
 
 function partOf(named: NamedForm, faults: string[]): Part {
   const { name, form } = named;
   const proof = proofOf(name, form.spec, form.claims);
   if (!proof.ok) {
     faults.push(wordIssue(proof.issues[0]!));
-    return { claims: [], polynomials: [], idle: [], geometry: `| ${name} | | path is wrong | | | | |`, crossings: 0, noticed: 0 };
+    return {
+      claims: [],
+      polynomials: [],
+      idle: [],
+      geometry: `| ${name} | | path is wrong | | | | |`,
+      crossings: 0,
+      noticed: 0,
+    };
   }
   const demanded = provedOrWrong(name, form.spec, form.claims);
   if (!demanded.ok) faults.push(wordIssue(demanded.issues[0]!));
   const unnoticed = unnoticedFlips(proof.value.form);
   const allowed = 'idleCrossings' in form ? form.idleCrossings : undefined;
-  if (unnoticed.length !== (allowed?.count ?? 0)) faults.push(`${name}: ${unnoticed.length} crossings can be turned over unnoticed`);
+  if (unnoticed.length !== (allowed?.count ?? 0))
+    faults.push(`${name}: ${unnoticed.length} crossings can be turned over unnoticed`);
   const crossings = proof.value.form.diagram.crossings.length;
   const known = polynomialsOf(proof.value.views[0]!);
   return {
     claims: proof.value.results.map((r) => claimRow(named, r)),
-    polynomials: known && known.alexander.length > 1 ? [`| ${name} | ${known.alexander.join(' ')} | ${known.jones} |`] : [],
+    polynomials:
+      known && known.alexander.length > 1
+        ? [`| ${name} | ${known.alexander.join(' ')} | ${known.jones} |`]
+        : [],
     idle: allowed ? [`| ${name} | ${allowed.count} | ${allowed.because} |`] : [],
-    geometry: geometryRow(named, faults), crossings, noticed: crossings - unnoticed.length,
+    geometry: geometryRow(named, faults),
+    crossings,
+    noticed: crossings - unnoticed.length,
   };
 }
 
 function claimRow({ name, form }: NamedForm, r: Proved): string {
-  const geometry = 'toldBy' in form && form.toldBy === 'geometry' ? ' (told from the right form by how it lies)' : '';
+  const geometry =
+    'toldBy' in form && form.toldBy === 'geometry'
+      ? ' (told from the right form by how it lies)'
+      : '';
   const because = r.claim.because ? ` (${r.claim.because})` : '';
   return `| ${name} | ${r.claim.closure} | ${r.expected}${because}${geometry} | ${r.obtained} | ${r.holds ? 'yes' : '**no**'} |`;
 }
@@ -86,9 +134,15 @@ function geometryRow(named: NamedForm, faults: string[]): string {
   const form = readForm(named.name, named.form.spec);
   if (!form.ok) return '';
   const checks = shipped.frames.map((f) => checkShape(form.value, bodyOfFrame(shipped, f)));
-  const [overlap, turn] = [Math.max(...checks.map((c) => c.overlapD)), Math.max(...checks.map((c) => c.turnRad))];
+  const [overlap, turn] = [
+    Math.max(...checks.map((c) => c.overlapD)),
+    Math.max(...checks.map((c) => c.turnRad)),
+  ];
   const same = checks.every((c) => c.sameInvariants);
-  if (!checks.every((c) => c.holds)) faults.push(`${named.name}: geometry, invariants ${same ? 'kept' : 'changed'}, overlap ${(overlap * 100).toFixed(1)} %, turn ${turn.toFixed(2)} rad`);
+  if (!checks.every((c) => c.holds))
+    faults.push(
+      `${named.name}: geometry, invariants ${same ? 'kept' : 'changed'}, overlap ${(overlap * 100).toFixed(1)} %, turn ${turn.toFixed(2)} rad`,
+    );
   if (text.length > SHAPE_LIMITS.bytes) faults.push(`${named.name}: ${text.length} bytes`);
   const nodes = shipped.strands.map((s) => s.u.length).join(' + ');
   return `| ${named.name} | ${nodes} | ${same ? 'same' : '**changed**'} | ${(overlap * 100).toFixed(1)} % | ${turn.toFixed(2)} rad | ${shipped.insideD.map((d) => `${d.toFixed(1)} d`).join(', ')} | ${(text.length / 1000).toFixed(1)} kB |`;

@@ -1,5 +1,13 @@
 import { createHash, randomBytes } from 'node:crypto';
-import { existsSync, mkdirSync, readFileSync, renameSync, rmSync, statfsSync, writeFileSync } from 'node:fs';
+import {
+  existsSync,
+  mkdirSync,
+  readFileSync,
+  renameSync,
+  rmSync,
+  statfsSync,
+  writeFileSync,
+} from 'node:fs';
 import path from 'node:path';
 import { ensureUserExists, postgresBinaries } from './prerequisites.mjs';
 import { capture, freePort, isRoot, portIsFree, ROOT, say, Stop } from './system.mjs';
@@ -9,7 +17,16 @@ const LEAST_FREE_BYTES = 300 * 1024 * 1024;
 /** Runs a command as the user the database runs under: `postgres` when we are root, ourselves otherwise. */
 function asDatabaseUser(command, args) {
   if (!isRoot) return capture(command, args, { cwd: '/' });
-  const clean = ['-u', 'postgres', '--', 'env', '-i', 'HOME=/var/lib/postgresql', `PATH=${process.env.PATH}`, 'LC_ALL=C.UTF-8'];
+  const clean = [
+    '-u',
+    'postgres',
+    '--',
+    'env',
+    '-i',
+    'HOME=/var/lib/postgresql',
+    `PATH=${process.env.PATH}`,
+    'LC_ALL=C.UTF-8',
+  ];
   return capture('runuser', [...clean, command, ...args], { cwd: '/' });
 }
 
@@ -24,20 +41,26 @@ export function clusterHome(root = ROOT) {
 /** The home of this clone's cluster; says so when it is not inside the clone. */
 function ownHome() {
   const home = clusterHome();
-  if (!home.startsWith(ROOT)) say(`the database user cannot enter this folder, so the database lives in ${home}`);
+  if (!home.startsWith(ROOT))
+    say(`the database user cannot enter this folder, so the database lives in ${home}`);
   return home;
 }
 
 function makeFolder(folder) {
   mkdirSync(folder, { recursive: true, mode: 0o700 });
   if (isRoot) capture('chown', ['postgres:postgres', folder]);
-  if (asDatabaseUser('test', ['-w', folder]).status !== 0) throw new Stop(`The database user cannot write to ${folder}. Give it that folder, or set DATABASE_URL.`);
+  if (asDatabaseUser('test', ['-w', folder]).status !== 0)
+    throw new Stop(
+      `The database user cannot write to ${folder}. Give it that folder, or set DATABASE_URL.`,
+    );
 }
 
 function checkSpace(folder) {
   const { bavail, bsize } = statfsSync(folder);
   if (bavail * bsize < LEAST_FREE_BYTES) {
-    throw new Stop(`Only ${Math.floor((bavail * bsize) / 1e6)} MB are free under ${folder}; the database needs ${LEAST_FREE_BYTES / 1048576} MB to start safely. Nothing was changed.`);
+    throw new Stop(
+      `Only ${Math.floor((bavail * bsize) / 1e6)} MB are free under ${folder}; the database needs ${LEAST_FREE_BYTES / 1048576} MB to start safely. Nothing was changed.`,
+    );
   }
 }
 
@@ -48,8 +71,10 @@ export function binariesFor(dataFolder, available = postgresBinaries()) {
   const major = readFileSync(versionFile, 'utf8').trim();
   const found = available.find((b) => b.major === major);
   if (!found) {
-    throw new Stop(`The database in ${dataFolder} was made by PostgreSQL ${major}; here is ${available.map((b) => b.major).join(', ') || 'none'}. `
-      + `Nothing was changed. Install postgresql-${major}, or move that folder away to begin with an empty database.`);
+    throw new Stop(
+      `The database in ${dataFolder} was made by PostgreSQL ${major}; here is ${available.map((b) => b.major).join(', ') || 'none'}. ` +
+        `Nothing was changed. Install postgresql-${major}, or move that folder away to begin with an empty database.`,
+    );
   }
   return found;
 }
@@ -59,8 +84,20 @@ function initialise(home, bin) {
   const password = randomBytes(24).toString('base64url');
   writeFileSync(path.join(home, 'pw'), password, { mode: 0o600 });
   if (isRoot) capture('chown', ['postgres:postgres', path.join(home, 'pw')]);
-  const made = asDatabaseUser(`${bin}/initdb`, ['-D', data, '-U', 'app', `--pwfile=${home}/pw`, '--auth-local=scram-sha-256', '--auth-host=scram-sha-256', '-E', 'UTF8', '--locale=C.UTF-8']);
-  if (made.status !== 0) throw new Stop(`The database could not be set up in ${data}:\n${made.out}`);
+  const made = asDatabaseUser(`${bin}/initdb`, [
+    '-D',
+    data,
+    '-U',
+    'app',
+    `--pwfile=${home}/pw`,
+    '--auth-local=scram-sha-256',
+    '--auth-host=scram-sha-256',
+    '-E',
+    'UTF8',
+    '--locale=C.UTF-8',
+  ]);
+  if (made.status !== 0)
+    throw new Stop(`The database could not be set up in ${data}:\n${made.out}`);
   writeFileSync(path.join(home, 'ready'), `${new Date().toISOString()}\n`);
 }
 
@@ -73,9 +110,18 @@ function setAsideUnfinished(home) {
   say(`an earlier start did not finish; what it left was put aside in ${aside}`);
 }
 
-const isReady = (bin, port) => capture(`${bin}/pg_isready`, ['-h', '127.0.0.1', '-p', String(port), '-q']).status === 0;
-const alive = (pid) => { try { process.kill(pid, 0); return true; } catch (e) { return e.code === 'EPERM'; } };
-const readNumber = (file) => (existsSync(file) ? Number(readFileSync(file, 'utf8').split('\n')[0]) : null);
+const isReady = (bin, port) =>
+  capture(`${bin}/pg_isready`, ['-h', '127.0.0.1', '-p', String(port), '-q']).status === 0;
+const alive = (pid) => {
+  try {
+    process.kill(pid, 0);
+    return true;
+  } catch (e) {
+    return e.code === 'EPERM';
+  }
+};
+const readNumber = (file) =>
+  existsSync(file) ? Number(readFileSync(file, 'utf8').split('\n')[0]) : null;
 
 /** Removes a postmaster.pid whose process is gone, a zombie, or something else. */
 function dropStalePid(data) {
@@ -92,11 +138,31 @@ async function launch(home, bin, settings) {
   const remembered = readNumber(path.join(home, 'port'));
   const port = remembered && (await portIsFree(remembered)) ? remembered : await freePort();
   writeFileSync(path.join(home, 'port'), String(port));
-  const options = [`-c listen_addresses=127.0.0.1`, `-c port=${port}`, `-c unix_socket_directories='${home}'`, ...settings.map((s) => `-c ${s}`)].join(' ');
-  const started = asDatabaseUser(`${bin}/pg_ctl`, ['-D', data, '-l', `${home}/server.log`, '-w', '-t', '60', '-o', options, 'start']);
+  const options = [
+    `-c listen_addresses=127.0.0.1`,
+    `-c port=${port}`,
+    `-c unix_socket_directories='${home}'`,
+    ...settings.map((s) => `-c ${s}`),
+  ].join(' ');
+  const started = asDatabaseUser(`${bin}/pg_ctl`, [
+    '-D',
+    data,
+    '-l',
+    `${home}/server.log`,
+    '-w',
+    '-t',
+    '60',
+    '-o',
+    options,
+    'start',
+  ]);
   if (started.status !== 0 || !isReady(bin, port)) {
-    const log = existsSync(`${home}/server.log`) ? readFileSync(`${home}/server.log`, 'utf8').split('\n').slice(-8).join('\n') : '';
-    throw new Stop(`The database did not start. Its log ends with:\n${log || started.out}\nNothing was lost; the data is in ${data}.`);
+    const log = existsSync(`${home}/server.log`)
+      ? readFileSync(`${home}/server.log`, 'utf8').split('\n').slice(-8).join('\n')
+      : '';
+    throw new Stop(
+      `The database did not start. Its log ends with:\n${log || started.out}\nNothing was lost; the data is in ${data}.`,
+    );
   }
   return port;
 }
@@ -115,7 +181,8 @@ export async function startCluster(home = ownHome(), settings = []) {
   if (!existsSync(data)) initialise(home, bin);
   let port = readNumber(path.join(home, 'port'));
   const owner = readNumber(path.join(home, 'owner'));
-  const running = port !== null && existsSync(path.join(data, 'postmaster.pid')) && isReady(bin, port);
+  const running =
+    port !== null && existsSync(path.join(data, 'postmaster.pid')) && isReady(bin, port);
   const joined = running && owner !== null && owner !== process.pid && alive(owner);
   if (!running) {
     dropStalePid(data);
@@ -134,6 +201,16 @@ export async function startCluster(home = ownHome(), settings = []) {
 /** A cluster for one test run, gone afterwards. Durability is off: it never outlives the run. */
 export async function throwAwayCluster() {
   const home = `/var/tmp/vast-cleat-test-${process.pid}`;
-  const cluster = await startCluster(home, ['fsync=off', 'synchronous_commit=off', 'full_page_writes=off']);
-  return { ...cluster, stop: () => { cluster.stop(); rmSync(home, { recursive: true, force: true }); } };
+  const cluster = await startCluster(home, [
+    'fsync=off',
+    'synchronous_commit=off',
+    'full_page_writes=off',
+  ]);
+  return {
+    ...cluster,
+    stop: () => {
+      cluster.stop();
+      rmSync(home, { recursive: true, force: true });
+    },
+  };
 }

@@ -20,41 +20,90 @@ import { hashPassword } from '@/server/session';
 const DEMO = fileURLToPath(new URL('../../demo', import.meta.url));
 const read = (file: string): unknown => JSON.parse(readFileSync(path.join(DEMO, file), 'utf8'));
 const peopleSchema = z.object({
-  password: z.string(), crews: z.array(z.object({ name: z.string(), people: z.array(z.tuple([z.string(), z.enum(ROLES)])) })),
+  password: z.string(),
+  crews: z.array(
+    z.object({ name: z.string(), people: z.array(z.tuple([z.string(), z.enum(ROLES)])) }),
+  ),
 });
-const fileSchema = z.object({ crew: z.string(), plan: z.unknown().optional(), rigging: z.unknown().optional() });
+const fileSchema = z.object({
+  crew: z.string(),
+  plan: z.unknown().optional(),
+  rigging: z.unknown().optional(),
+});
 
-interface Home { readonly crewId: string; readonly memberId: string }
+interface Home {
+  readonly crewId: string;
+  readonly memberId: string;
+}
 
 /** Keeps every document of a folder in its crew. */
-async function loadFolder<D>(folder: 'plans' | 'riggings', crews: ReadonlyMap<string, Home>, parse: (input: unknown) => Result<D>, keep: (home: Home, document: D) => Promise<unknown>): Promise<void> {
+async function loadFolder<D>(
+  folder: 'plans' | 'riggings',
+  crews: ReadonlyMap<string, Home>,
+  parse: (input: unknown) => Result<D>,
+  keep: (home: Home, document: D) => Promise<unknown>,
+): Promise<void> {
   for (const file of readdirSync(path.join(DEMO, folder)).sort().reverse()) {
     const { crew, plan, rigging } = fileSchema.parse(read(`${folder}/${file}`));
     const parsed = parse(plan ?? rigging);
     const home = crews.get(crew);
-    if (!parsed.ok || !home) throw new Error(`demo/${folder}/${file}: ${parsed.ok ? `no crew ${crew}` : JSON.stringify(parsed.issues)}`);
+    if (!parsed.ok || !home)
+      throw new Error(
+        `demo/${folder}/${file}: ${parsed.ok ? `no crew ${crew}` : JSON.stringify(parsed.issues)}`,
+      );
     await keep(home, parsed.value);
   }
 }
 
 const DAY_MS = 86_400_000;
 const lockerSchema = z.object({
-  items: z.array(z.object({
-    crew: z.string(), gear: z.record(z.string(), z.unknown()), start: startSchema, boughtDaysAgo: z.number().nullable(), firstUsedDaysAgo: z.number().nullable(), enteredDaysAgo: z.number(),
-    history: z.array(z.object({ daysAgo: z.number(), by: z.string(), body: happeningSchema })),
-  })),
+  items: z.array(
+    z.object({
+      crew: z.string(),
+      gear: z.record(z.string(), z.unknown()),
+      start: startSchema,
+      boughtDaysAgo: z.number().nullable(),
+      firstUsedDaysAgo: z.number().nullable(),
+      enteredDaysAgo: z.number(),
+      history: z.array(z.object({ daysAgo: z.number(), by: z.string(), body: happeningSchema })),
+    }),
+  ),
 });
 
 /** The locker, with days counted back from today so that the demo never grows old. Its people record what its history says. */
 async function loadLocker(db: Database, crews: ReadonlyMap<string, Home>): Promise<void> {
   const ago = (days: number): Date => new Date(Date.now() - days * DAY_MS);
-  const day = (days: number | null): string | null => days === null ? null : ago(days).toISOString().slice(0, 10);
-  for (const { crew, gear, start, boughtDaysAgo, firstUsedDaysAgo, enteredDaysAgo, history } of lockerSchema.parse(read('locker.json')).items) {
+  const day = (days: number | null): string | null =>
+    days === null ? null : ago(days).toISOString().slice(0, 10);
+  for (const {
+    crew,
+    gear,
+    start,
+    boughtDaysAgo,
+    firstUsedDaysAgo,
+    enteredDaysAgo,
+    history,
+  } of lockerSchema.parse(read('locker.json')).items) {
     const home = crews.get(crew);
-    const members = new Map((await membersOfCrew(db, home!.crewId, 0)).map((m): [string, Member] => [m.name, m]));
-    const document = gearSchema.parse({ format: GEAR_FORMAT, version: GEAR_VERSION, ...gear, boughtOn: day(boughtDaysAgo), firstUsedOn: day(firstUsedDaysAgo) });
-    const { id } = await enterGear(db, [...members.values()].find((m) => m.id === home!.memberId)!, { gear: document, start }, ago(enteredDaysAgo), false);
-    for (const { daysAgo, by, body } of history) await recordGear(db, members.get(by)!, id, body, ago(daysAgo));
+    const members = new Map(
+      (await membersOfCrew(db, home!.crewId, 0)).map((m): [string, Member] => [m.name, m]),
+    );
+    const document = gearSchema.parse({
+      format: GEAR_FORMAT,
+      version: GEAR_VERSION,
+      ...gear,
+      boughtOn: day(boughtDaysAgo),
+      firstUsedOn: day(firstUsedDaysAgo),
+    });
+    const { id } = await enterGear(
+      db,
+      [...members.values()].find((m) => m.id === home!.memberId)!,
+      { gear: document, start },
+      ago(enteredDaysAgo),
+      false,
+    );
+    for (const { daysAgo, by, body } of history)
+      await recordGear(db, members.get(by)!, id, body, ago(daysAgo));
   }
 }
 
@@ -64,9 +113,18 @@ async function withGear(db: Database, crewId: string, plan: Plan): Promise<Plan>
   for (const line of plan.lines) {
     const elements = [];
     for (const e of line.elements) {
-      const tag = e.kind === 'rope' ? e.rope.tag : e.kind === 'webbing' || e.kind === 'chain' ? e.tag : '';
+      const tag =
+        e.kind === 'rope' ? e.rope.tag : e.kind === 'webbing' || e.kind === 'chain' ? e.tag : '';
       const gear = tag === '' ? null : await gearByCode(db, crewId, tag);
-      elements.push(gear && 'gearId' in e ? { ...e, gearId: gear.id, ...(e.kind === 'rope' ? { lengthM: gear.standing.remainingM } : {}) } : e);
+      elements.push(
+        gear && 'gearId' in e
+          ? {
+              ...e,
+              gearId: gear.id,
+              ...(e.kind === 'rope' ? { lengthM: gear.standing.remainingM } : {}),
+            }
+          : e,
+      );
     }
     lines.push({ ...line, elements });
   }
@@ -84,15 +142,28 @@ export async function loadDemo(db: Database, again = ''): Promise<ReadonlyMap<st
   const crews = new Map<string, Home>();
   const members = new Map<string, string>();
   for (const crew of people.crews) {
-    const crewId = await insertCrew(db, { name: `${crew.name}${again}`, strength: strengthSchema.parse({}), demo: again === '' });
+    const crewId = await insertCrew(db, {
+      name: `${crew.name}${again}`,
+      strength: strengthSchema.parse({}),
+      demo: again === '',
+    });
     for (const [name, role] of crew.people) {
-      const memberId = await insertMember(db, crewId, { name, role, passwordHash, demo: again === '' });
+      const memberId = await insertMember(db, crewId, {
+        name,
+        role,
+        passwordHash,
+        demo: again === '',
+      });
       members.set(name, memberId);
       if (!crews.has(crew.name)) crews.set(crew.name, { crewId, memberId });
     }
   }
   await loadLocker(db, crews);
-  await loadFolder('plans', crews, parsePlan, async (home, plan) => insertPlan(db, home.crewId, home.memberId, await withGear(db, home.crewId, plan)));
-  await loadFolder('riggings', crews, parseRigging, (home, rigging) => insertRigging(db, home.crewId, home.memberId, rigging));
+  await loadFolder('plans', crews, parsePlan, async (home, plan) =>
+    insertPlan(db, home.crewId, home.memberId, await withGear(db, home.crewId, plan)),
+  );
+  await loadFolder('riggings', crews, parseRigging, (home, rigging) =>
+    insertRigging(db, home.crewId, home.memberId, rigging),
+  );
   return members;
 }

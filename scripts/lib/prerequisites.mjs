@@ -12,7 +12,8 @@ export function postgresBinaries() {
     .sort((a, b) => Number(b.major) - Number(a.major));
 }
 
-export const chromiumPath = () => [process.env.CHROMIUM, '/usr/bin/chromium'].find((p) => p && existsSync(p)) ?? null;
+export const chromiumPath = () =>
+  [process.env.CHROMIUM, '/usr/bin/chromium'].find((p) => p && existsSync(p)) ?? null;
 
 /** The one command that installs what is missing. */
 const installCommand = (packages) =>
@@ -22,8 +23,11 @@ function install(packages) {
   say(`installing ${packages.join(', ')} (about two minutes)`);
   // Without this Debian would create and start a cluster of its own.
   mkdirSync('/etc/postgresql-common', { recursive: true });
-  if (packages.includes('postgresql')) writeFileSync('/etc/postgresql-common/createcluster.conf', 'create_main_cluster = false\n');
-  run('sh', ['-c', installCommand(packages)], { env: { ...process.env, DEBIAN_FRONTEND: 'noninteractive' } });
+  if (packages.includes('postgresql'))
+    writeFileSync('/etc/postgresql-common/createcluster.conf', 'create_main_cluster = false\n');
+  run('sh', ['-c', installCommand(packages)], {
+    env: { ...process.env, DEBIAN_FRONTEND: 'noninteractive' },
+  });
 }
 
 /**
@@ -37,12 +41,23 @@ export function ensurePackages({ database, browser }) {
     ...(browser && !existsSync('/usr/bin/pdftoppm') ? ['poppler-utils'] : []),
   ];
   if (missing.length === 0) return;
-  if (!existsSync('/usr/bin/apt-get')) throw new Stop(`Missing: ${missing.join(', ')}. This is not Debian: install them your system’s way, or set DATABASE_URL.`, 3);
-  if (!isRoot) throw new Stop(`Missing: ${missing.join(', ')}. Run this once as root, then start again:\n\n  ${installCommand(missing)}\n`, 3);
+  if (!existsSync('/usr/bin/apt-get'))
+    throw new Stop(
+      `Missing: ${missing.join(', ')}. This is not Debian: install them your system’s way, or set DATABASE_URL.`,
+      3,
+    );
+  if (!isRoot)
+    throw new Stop(
+      `Missing: ${missing.join(', ')}. Run this once as root, then start again:\n\n  ${installCommand(missing)}\n`,
+      3,
+    );
   install(missing);
 }
 
 /** A user without a passwd entry cannot run PostgreSQL. */
 export function ensureUserExists() {
-  if (capture('id', ['-un']).status !== 0) throw new Stop('This user id has no name in /etc/passwd, and PostgreSQL refuses to run for such a user. Start as another user, or set DATABASE_URL.');
+  if (capture('id', ['-un']).status !== 0)
+    throw new Stop(
+      'This user id has no name in /etc/passwd, and PostgreSQL refuses to run for such a user. Start as another user, or set DATABASE_URL.',
+    );
 }

@@ -30,11 +30,15 @@ export const TSX = path.join(ROOT, 'node_modules/tsx/dist/cli.mjs');
 export function ensureBuild() {
   whenChanged(['src', 'next.config.ts', 'package-lock.json', 'tsconfig.json'], BUILT, () => {
     say('building (about a minute)');
-    run(process.execPath, [NEXT, 'build'], { env: { ...process.env, NEXT_TELEMETRY_DISABLED: '1' } });
+    run(process.execPath, [NEXT, 'build'], {
+      env: { ...process.env, NEXT_TELEMETRY_DISABLED: '1' },
+    });
   });
 }
 
 /** Migrations, and the demo data when the database is empty. */
 export function prepareDatabase(url, demo = true) {
-  run(process.execPath, [TSX, 'scripts/prepare-database.ts', ...(demo ? ['--demo'] : [])], { env: { ...process.env, DATABASE_URL: url } });
+  run(process.execPath, [TSX, 'scripts/prepare-database.ts', ...(demo ? ['--demo'] : [])], {
+    env: { ...process.env, DATABASE_URL: url },
+  });
 }

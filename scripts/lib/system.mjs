@@ -32,17 +32,24 @@ export async function main(run) {
 /** Runs a command to its end, output shown; throws Stop when it fails. */
 export function run(command, args, options = {}) {
   const { status, error } = spawnSync(command, args, { cwd: ROOT, stdio: 'inherit', ...options });
-  if (error || status !== 0) throw new Stop(`“${[command, ...args].join(' ')}” failed${error ? `: ${error.message}` : ` (exit ${status})`}.`);
+  if (error || status !== 0)
+    throw new Stop(
+      `“${[command, ...args].join(' ')}” failed${error ? `: ${error.message}` : ` (exit ${status})`}.`,
+    );
 }
 
 /** Runs a command and returns what it printed; status is left to the caller. */
 export function capture(command, args, options = {}) {
   const result = spawnSync(command, args, { cwd: ROOT, encoding: 'utf8', ...options });
-  return { status: result.error ? 127 : result.status, out: `${result.stdout ?? ''}${result.stderr ?? ''}` };
+  return {
+    status: result.error ? 127 : result.status,
+    out: `${result.stdout ?? ''}${result.stderr ?? ''}`,
+  };
 }
 
 /** Starts a long-running child. `npm run` would not pass SIGTERM on, so children are started directly. */
-export const start = (command, args, options = {}) => spawn(command, args, { cwd: ROOT, stdio: 'inherit', ...options });
+export const start = (command, args, options = {}) =>
+  spawn(command, args, { cwd: ROOT, stdio: 'inherit', ...options });
 
 /** Whether a TCP port on loopback can be listened on. */
 export const portIsFree = (port) =>
@@ -69,7 +76,8 @@ export function fingerprint(paths) {
   const visit = (file) => {
     const stat = statSync(file, { throwIfNoEntry: false });
     if (!stat) return;
-    if (stat.isDirectory()) for (const name of readdirSync(file).sort()) visit(path.join(file, name));
+    if (stat.isDirectory())
+      for (const name of readdirSync(file).sort()) visit(path.join(file, name));
     else hash.update(path.relative(ROOT, file)).update(readFileSync(file));
   };
   for (const p of paths) visit(path.join(ROOT, p));

@@ -2,5 +2,9 @@
 import { Broken } from '@/ui/frame/Broken';
 
 export default function ErrorPage({ reset }: { reset: () => void }) {
-  return <main><Broken reset={reset} /></main>;
+  return (
+    <main>
+      <Broken reset={reset} />
+    </main>
+  );
 }

@@ -8,7 +8,11 @@ export default function GlobalError({ reset }: { reset: () => void }) {
         <main>
           <h1>Something broke here</h1>
           <p>What was saved is safe. Try again; if it stays broken, reload the page.</p>
-          <p><button type="button" onClick={reset}>Try again</button></p>
+          <p>
+            <button type="button" onClick={reset}>
+              Try again
+            </button>
+          </p>
         </main>
       </body>
     </html>

@@ -5,8 +5,12 @@ export default function NotFound() {
   return (
     <main>
       <Notice title="Nothing here">
-        <p>There is no such page for your crew. It may have been deleted, or belong to another crew.</p>
-        <p><Link href="/loads">To your loads</Link></p>
+        <p>
+          There is no such page for your crew. It may have been deleted, or belong to another crew.
+        </p>
+        <p>
+          <Link href="/loads">To your loads</Link>
+        </p>
       </Notice>
     </main>
   );

@@ -9,5 +9,7 @@ import { CAUTIONS_VERSION } from '@/wording/cautions';
 export default async function FirstPage() {
   if (await currentMember()) redirect('/loads');
   const people = await demoMembers(pool(), CAUTIONS_VERSION);
-  return <Door people={people.map(({ id, name, role, crewName }) => ({ id, name, role, crewName }))} />;
+  return (
+    <Door people={people.map(({ id, name, role, crewName }) => ({ id, name, role, crewName }))} />
+  );
 }

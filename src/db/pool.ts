@@ -33,29 +33,47 @@ export function pool(): pg.Pool {
   if (!holder.vastCleatPool) {
     holder.vastCleatPool = new pg.Pool({ connectionString, max: 10 });
     // An idle connection that breaks (database restarted) must not take the process down: the next query opens another.
-    holder.vastCleatPool.on('error', (error) => console.error('database connection lost:', error.message));
+    holder.vastCleatPool.on('error', (error) =>
+      console.error('database connection lost:', error.message),
+    );
   }
   return holder.vastCleatPool;
 }
 
 /** All rows, each parsed by its schema (int8 and numeric arrive as strings, so nothing is trusted unparsed). */
-export async function many<S extends z.ZodType>(db: Database, row: S, sql: string, values: readonly unknown[] = []): Promise<z.infer<S>[]> {
+export async function many<S extends z.ZodType>(
+  db: Database,
+  row: S,
+  sql: string,
+  values: readonly unknown[] = [],
+): Promise<z.infer<S>[]> {
   try {
     const result = await db.query(sql, [...values]);
     return result.rows.map((r) => row.parse(r));
   } catch (error) {
-    if (error instanceof pg.DatabaseError && error.code === UNIQUE_VIOLATION) throw new ConstraintError(error.constraint ?? '');
+    if (error instanceof pg.DatabaseError && error.code === UNIQUE_VIOLATION)
+      throw new ConstraintError(error.constraint ?? '');
     throw error;
   }
 }
 
 /** The first row, or null. */
-export async function maybeOne<S extends z.ZodType>(db: Database, row: S, sql: string, values: readonly unknown[] = []): Promise<z.infer<S> | null> {
+export async function maybeOne<S extends z.ZodType>(
+  db: Database,
+  row: S,
+  sql: string,
+  values: readonly unknown[] = [],
+): Promise<z.infer<S> | null> {
   return (await many(db, row, sql, values))[0] ?? null;
 }
 
 /** The first row. @throws NotFoundError when there is none. */
-export async function one<S extends z.ZodType>(db: Database, row: S, sql: string, values: readonly unknown[] = []): Promise<z.infer<S>> {
+export async function one<S extends z.ZodType>(
+  db: Database,
+  row: S,
+  sql: string,
+  values: readonly unknown[] = [],
+): Promise<z.infer<S>> {
   const found = await maybeOne(db, row, sql, values);
   if (found === null) throw new NotFoundError();
   return found;
@@ -66,12 +84,16 @@ const DEADLOCK = '40P01';
 const MOST_TRIES = 3;
 
 /** Runs `work` in one transaction; any throw rolls everything back. After a deadlock it is run again: it must do nothing but SQL. */
-export async function transaction<T>(work: (db: pg.PoolClient) => Promise<T>, from: pg.Pool = pool()): Promise<T> {
+export async function transaction<T>(
+  work: (db: pg.PoolClient) => Promise<T>,
+  from: pg.Pool = pool(),
+): Promise<T> {
   for (let tries = 1; ; tries++) {
     try {
       return await once(work, from);
     } catch (error) {
-      if (tries >= MOST_TRIES || !(error instanceof pg.DatabaseError) || error.code !== DEADLOCK) throw error;
+      if (tries >= MOST_TRIES || !(error instanceof pg.DatabaseError) || error.code !== DEADLOCK)
+        throw error;
     }
   }
 }

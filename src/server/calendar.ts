@@ -38,11 +38,22 @@ export async function calendarOf(token: string, now: Date): Promise<string> {
   const feed = await crewOfCalendar(pool(), tokenHash(token));
   if (!feed) throw refuse(404, 'calendar-unknown', {}, ['token']);
   const today = dayOf(now);
-  const calendar = ical({ name: `Inspections, ${feed.crewName}`, prodId: { company: 'Vast Cleat', product: 'Rope locker', language: 'EN' }, method: ICalCalendarMethod.PUBLISH, ttl: 3600 });
+  const calendar = ical({
+    name: `Inspections, ${feed.crewName}`,
+    prodId: { company: 'Vast Cleat', product: 'Rope locker', language: 'EN' },
+    method: ICalCalendarMethod.PUBLISH,
+    ttl: 3600,
+  });
   for (const { day, codes } of await dueByDay(pool(), feed.crewId, daysLater(today, AHEAD_DAYS))) {
     calendar.createEvent({
-      id: `inspection-${feed.crewId}-${day}@vast-cleat`, stamp: now, start: new Date(`${day}T00:00:00Z`), end: new Date(`${daysLater(day, 1)}T00:00:00Z`), allDay: true, timezone: 'UTC',
-      summary: titleOf(codes, day <= today), description: textOf(codes),
+      id: `inspection-${feed.crewId}-${day}@vast-cleat`,
+      stamp: now,
+      start: new Date(`${day}T00:00:00Z`),
+      end: new Date(`${daysLater(day, 1)}T00:00:00Z`),
+      allDay: true,
+      timezone: 'UTC',
+      summary: titleOf(codes, day <= today),
+      description: textOf(codes),
     });
   }
   return calendar.toString();

@@ -33,15 +33,22 @@ const cursorSchema = z.tuple([z.string().max(200), z.uuid()]);
 const MICROSECONDS = /^\d{4}-\d\d-\d\dT\d\d:\d\d:\d\d\.\d{1,6}Z$/;
 
 /** What is searched for in a list, out of an address. */
-export const searchText = (search: URLSearchParams): string => (search.get('search') ?? '').replaceAll('\0', '').trim().slice(0, 80);
+export const searchText = (search: URLSearchParams): string =>
+  (search.get('search') ?? '').replaceAll('\0', '').trim().slice(0, 80);
 
 /** The page marker in an address: key and id of the last entry seen. Opaque to clients. `times`: the key must be a time. */
-export function readMarker(search: URLSearchParams, times: boolean): readonly [string, string] | null {
+export function readMarker(
+  search: URLSearchParams,
+  times: boolean,
+): readonly [string, string] | null {
   const marker = search.get('after');
   if (!marker) return null;
   try {
-    const parsed = cursorSchema.parse(JSON.parse(Buffer.from(marker, 'base64url').toString('utf8')));
-    if (times && (!MICROSECONDS.test(parsed[0]) || Number.isNaN(Date.parse(parsed[0])))) throw new Error('not a time');
+    const parsed = cursorSchema.parse(
+      JSON.parse(Buffer.from(marker, 'base64url').toString('utf8')),
+    );
+    if (times && (!MICROSECONDS.test(parsed[0]) || Number.isNaN(Date.parse(parsed[0]))))
+      throw new Error('not a time');
     if (parsed[0].includes('\0')) throw new Error('not text');
     return parsed;
   } catch {

@@ -6,7 +6,20 @@ import { checkRecord } from '@/core/gear/record';
 import type { Plan } from '@/core/securement/plan';
 import { type GearFact, gearIdOf, gearIdsOf } from '@/core/securement/gear-facts';
 import { ConstraintError, type Database, pool } from '@/db/pool';
-import { codesOfRemoved, deleteGear, gearByCode, gearById, gearByIds, holdGear, insertGear, lockGear, type NewGear, refreshGear, type StoredGear, updateGear } from '@/db/queries/gear';
+import {
+  codesOfRemoved,
+  deleteGear,
+  gearByCode,
+  gearById,
+  gearByIds,
+  holdGear,
+  insertGear,
+  lockGear,
+  type NewGear,
+  refreshGear,
+  type StoredGear,
+  updateGear,
+} from '@/db/queries/gear';
 import { addGearEvent, gearHistory } from '@/db/queries/gear-events';
 import { GEAR_SORTS, type GearQuery } from '@/db/queries/gear-list';
 import { rejudgePlansUsing } from '@/db/queries/plan-gear';
@@ -17,7 +30,11 @@ import { Refusal, refuse } from './problem';
 /** The day of a moment. */
 export const dayOf = (now: Date): string => now.toISOString().slice(0, 10);
 
-function oneOf<T extends string>(search: URLSearchParams, name: string, choices: readonly T[]): T | null {
+function oneOf<T extends string>(
+  search: URLSearchParams,
+  name: string,
+  choices: readonly T[],
+): T | null {
   const asked = search.get(name);
   if (asked === null || asked === '') return null;
   const found = choices.find((c) => c === asked);
@@ -30,7 +47,8 @@ export function lengthOf(search: URLSearchParams, name: string, most: number): n
   const asked = search.get(name);
   if (asked === null || asked === '') return null;
   const value = Number(asked);
-  if (!(value >= 0 && value <= most)) throw refuse(422, 'out-of-range', { least: 0, most, unit: 'm' }, [name]);
+  if (!(value >= 0 && value <= most))
+    throw refuse(422, 'out-of-range', { least: 0, most, unit: 'm' }, [name]);
   return value;
 }
 
@@ -40,14 +58,27 @@ const DAY = /^\d{4}-\d\d-\d\d$/;
 export function gearQuery(search: URLSearchParams, now: Date): GearQuery {
   const sort = oneOf(search, 'sort', GEAR_SORTS) ?? 'code';
   const after = readMarker(search, false);
-  if (after && sort === 'due' && (!DAY.test(after[0]) || Number.isNaN(Date.parse(after[0])))) throw refuse(422, 'cursor-invalid', {}, ['after']);
+  if (after && sort === 'due' && (!DAY.test(after[0]) || Number.isNaN(Date.parse(after[0]))))
+    throw refuse(422, 'cursor-invalid', {}, ['after']);
   const state = oneOf(search, 'state', [...GEAR_STATES, 'all']);
   const size = lengthOf(search, 'sizeM', 1);
   const type = search.get('type');
   return {
-    search: searchText(search), type: type === null || type === '' ? null : type.replaceAll('\0', '').slice(0, 40), kind: oneOf(search, 'kind', GEAR_KINDS),
-    states: state === 'all' ? [] : state === null ? ['in-service', 'set-aside'] : [state], sizeFromM: size, sizeToM: size,
-    leftFromM: lengthOf(search, 'leftM', 5000), due: oneOf(search, 'due', DUE_STANDINGS.filter((d) => d !== 'never')), today: dayOf(now), sort, after,
+    search: searchText(search),
+    type: type === null || type === '' ? null : type.replaceAll('\0', '').slice(0, 40),
+    kind: oneOf(search, 'kind', GEAR_KINDS),
+    states: state === 'all' ? [] : state === null ? ['in-service', 'set-aside'] : [state],
+    sizeFromM: size,
+    sizeToM: size,
+    leftFromM: lengthOf(search, 'leftM', 5000),
+    due: oneOf(
+      search,
+      'due',
+      DUE_STANDINGS.filter((d) => d !== 'never'),
+    ),
+    today: dayOf(now),
+    sort,
+    after,
   };
 }
 
@@ -63,28 +94,53 @@ async function refusingTakenTags<T>(code: string, work: () => Promise<T>): Promi
   try {
     return await work();
   } catch (error) {
-    if (error instanceof ConstraintError && error.constraint === 'gear_code') throw refuse(422, 'code-taken', { code }, ['code']);
+    if (error instanceof ConstraintError && error.constraint === 'gear_code')
+      throw refuse(422, 'code-taken', { code }, ['code']);
     throw error;
   }
 }
 
 /** A tag that something wore which was removed is not taken again in silence: whoever enters it says so. @throws Refusal 422 `code-worn-before` */
-async function tagIsFree(db: Database, crewId: string, code: string, again: boolean): Promise<void> {
-  if (!again && (await codesOfRemoved(db, crewId, [code])).size > 0) throw refuse(422, 'code-worn-before', { code }, ['code']);
+async function tagIsFree(
+  db: Database,
+  crewId: string,
+  code: string,
+  again: boolean,
+): Promise<void> {
+  if (!again && (await codesOfRemoved(db, crewId, [code])).size > 0)
+    throw refuse(422, 'code-worn-before', { code }, ['code']);
 }
 
 /** Enters a thing; `again`: its tag may be one that a removed thing wore. Call inside a transaction. */
-export async function enterGear(db: Database, member: Member, thing: NewGear, now: Date, again: boolean): Promise<StoredGear> {
+export async function enterGear(
+  db: Database,
+  member: Member,
+  thing: NewGear,
+  now: Date,
+  again: boolean,
+): Promise<StoredGear> {
   await tagIsFree(db, member.crewId, thing.gear.code, again);
-  const [id] = await refusingTakenTags(thing.gear.code, () => insertGear(db, member.crewId, member.id, [thing], now));
+  const [id] = await refusingTakenTags(thing.gear.code, () =>
+    insertGear(db, member.crewId, member.id, [thing], now),
+  );
   return gearById(db, member.crewId, id!);
 }
 
 /** Changes what a thing is; plans that use it are judged anew. Call inside a transaction. */
-export async function changeGear(db: Database, member: Member, id: string, version: number, gear: StoredGear['document'], again: boolean): Promise<StoredGear> {
-  if ((await gearById(db, member.crewId, id)).document.code !== gear.code) await tagIsFree(db, member.crewId, gear.code, again);
+export async function changeGear(
+  db: Database,
+  member: Member,
+  id: string,
+  version: number,
+  gear: StoredGear['document'],
+  again: boolean,
+): Promise<StoredGear> {
+  if ((await gearById(db, member.crewId, id)).document.code !== gear.code)
+    await tagIsFree(db, member.crewId, gear.code, again);
   const history = await gearHistory(db, member.crewId, id);
-  const changed = await refusingTakenTags(gear.code, () => updateGear(db, member.crewId, member.id, id, version, gear, history));
+  const changed = await refusingTakenTags(gear.code, () =>
+    updateGear(db, member.crewId, member.id, id, version, gear, history),
+  );
   await rejudgePlansUsing(db, member.crewId, id);
   return changed;
 }
@@ -96,35 +152,62 @@ export async function removeGear(db: Database, member: Member, id: string): Prom
 }
 
 /** Adds a line to a thing's history and judges the plans that use it anew, all or nothing. Call inside a transaction. */
-export async function recordGear(db: Database, member: Member, id: string, body: HistoryBody, now: Date): Promise<StoredGear> {
+export async function recordGear(
+  db: Database,
+  member: Member,
+  id: string,
+  body: HistoryBody,
+  now: Date,
+): Promise<StoredGear> {
   const stored = await lockGear(db, member.crewId, id);
   const history = await gearHistory(db, member.crewId, id);
   const checked = checkRecord(stored.document, history, body);
   if (!checked.ok) throw new Refusal(422, checked.issues);
   const eventId = await addGearEvent(db, member.crewId, member.id, id, body, now);
-  const standing = stateOf(stored.document, [...history, { id: eventId, at: now.toISOString(), by: member.name, body }]);
+  const standing = stateOf(stored.document, [
+    ...history,
+    { id: eventId, at: now.toISOString(), by: member.name, body },
+  ]);
   await refreshGear(db, member.crewId, member.id, stored, stored.document, standing);
   await rejudgePlansUsing(db, member.crewId, id);
   return gearById(db, member.crewId, id);
 }
 
 /** Whether the address says that a tag which a removed thing wore is meant: `?tagAgain=true`. */
-export const tagAgain = (request: Request): boolean => new URL(request.url).searchParams.get('tagAgain') === 'true';
+export const tagAgain = (request: Request): boolean =>
+  new URL(request.url).searchParams.get('tagAgain') === 'true';
 
 /** Things by id, out of an address, removed ones too. */
-export async function askedGear(db: Database, crewId: string, search: URLSearchParams, most: number): Promise<StoredGear[]> {
+export async function askedGear(
+  db: Database,
+  crewId: string,
+  search: URLSearchParams,
+  most: number,
+): Promise<StoredGear[]> {
   const ids = (search.get('ids') ?? '').split(',').filter((id) => /^[0-9a-f-]{36}$/i.test(id));
   if (ids.length > most) throw refuse(422, 'too-big', { most, what: 'array' }, ['ids']);
   return gearByIds(db, crewId, ids);
 }
 
 /** How a thing stands as far as a day is concerned. */
-export const standingOn = (stored: StoredGear, now: Date) => ({ ...stored, due: dueStanding(stored.dueOn, dayOf(now)) });
+export const standingOn = (stored: StoredGear, now: Date) => ({
+  ...stored,
+  due: dueStanding(stored.dueOn, dayOf(now)),
+});
 
 /** What the locker says today of the things a plan uses, as entries a page can take. */
-export async function factsToday(crewId: string, plan: Plan): Promise<(readonly [string, GearFact])[]> {
+export async function factsToday(
+  crewId: string,
+  plan: Plan,
+): Promise<(readonly [string, GearFact])[]> {
   const now = new Date();
-  return (await gearByIds(pool(), crewId, gearIdsOf(plan))).map((g) => [g.id, { gear: g.document, state: g.standing, due: standingOn(g, now).due, removed: g.removed }] as const);
+  return (await gearByIds(pool(), crewId, gearIdsOf(plan))).map(
+    (g) =>
+      [
+        g.id,
+        { gear: g.document, state: g.standing, due: standingOn(g, now).due, removed: g.removed },
+      ] as const,
+  );
 }
 
 /**
@@ -132,18 +215,30 @@ export async function factsToday(crewId: string, plan: Plan): Promise<(readonly 
  * and mean nothing here. What is retired or was removed may stay where it was (the plan is told so) but not be put in.
  * Call inside a transaction, which then holds those things as they are. @throws Refusal 422 `gear-retired` with the place
  */
-export async function admitGear(db: Database, crewId: string, plan: Plan, before: Plan | null): Promise<Plan> {
+export async function admitGear(
+  db: Database,
+  crewId: string,
+  plan: Plan,
+  before: Plan | null,
+): Promise<Plan> {
   const ids = gearIdsOf(plan);
   if (ids.length === 0) return plan;
   await holdGear(db, crewId, ids);
   const found = new Map((await gearByIds(db, crewId, ids)).map((g) => [g.id, g]));
   const had = new Set(before?.lines.flatMap((l) => l.elements.map(gearIdOf)) ?? []);
   const lines = plan.lines.map((line, i) => ({
-    ...line, elements: line.elements.map((element, k) => {
+    ...line,
+    elements: line.elements.map((element, k) => {
       const id = gearIdOf(element);
       if (id === null) return element;
       const gear = found.get(id);
-      if (gear && (gear.standing.state === 'retired' || gear.removed) && !had.has(id)) throw refuse(422, gear.removed ? 'gear-removed' : 'gear-retired', { code: gear.document.code }, ['lines', i, 'elements', k, 'gearId']);
+      if (gear && (gear.standing.state === 'retired' || gear.removed) && !had.has(id))
+        throw refuse(
+          422,
+          gear.removed ? 'gear-removed' : 'gear-retired',
+          { code: gear.document.code },
+          ['lines', i, 'elements', k, 'gearId'],
+        );
       return gear ? element : { ...element, gearId: null };
     }),
   }));

@@ -1,7 +1,17 @@
 import { readFile } from 'node:fs/promises';
 import path from 'node:path';
 import { CATALOGUE, entryOf } from '@/core/knot/catalogue';
-import { CREWS, type Crew, type Entry, type PartLabel, PURPOSES, type Purpose, type Step, type TiedForm, type WrongForm } from '@/core/knot/catalogue/entry';
+import {
+  CREWS,
+  type Crew,
+  type Entry,
+  type PartLabel,
+  PURPOSES,
+  type Purpose,
+  type Step,
+  type TiedForm,
+  type WrongForm,
+} from '@/core/knot/catalogue/entry';
 import { readForm } from '@/core/knot/form/form';
 import { knotEfficiency, schoolValues, type SchoolValue } from '@/core/knot/efficiency';
 import type { ShippedForm } from '@/core/knot/shape/frames';
@@ -56,7 +66,14 @@ export interface StageData {
   readonly disputes: Entry['disputes'];
   readonly leadsTo: readonly { readonly id: string; readonly name: string }[];
   readonly forms: readonly { readonly id: string; readonly name: string; readonly note: string }[];
-  readonly form: { readonly id: string; readonly name: string; readonly note: string; readonly steps: readonly Step[]; readonly labels: readonly PartLabel[]; readonly release: TiedForm['release'] };
+  readonly form: {
+    readonly id: string;
+    readonly name: string;
+    readonly note: string;
+    readonly steps: readonly Step[];
+    readonly labels: readonly PartLabel[];
+    readonly release: TiedForm['release'];
+  };
   readonly shipped: ShippedForm;
   /** Drawn up, what this form must look like once it is dressed, when that is told from another way of tying it. */
   readonly dressed: ShippedForm | null;
@@ -71,31 +88,59 @@ const read = new Map<string, Promise<ShippedForm>>();
 function shippedOf(name: string): Promise<ShippedForm> {
   let form = read.get(name);
   if (!form) {
-    form = readFile(path.join(FOLDER, `${name}.json`), 'utf8').then((text) => JSON.parse(text) as ShippedForm);
+    form = readFile(path.join(FOLDER, `${name}.json`), 'utf8').then(
+      (text) => JSON.parse(text) as ShippedForm,
+    );
     read.set(name, form);
   }
   return form;
 }
 
-const counted = (entry: Entry): number => (entry.strength ? (knotEfficiency(entry.strength, 'lowest', 'polyester').value ?? 0) : 0.45);
+const counted = (entry: Entry): number =>
+  entry.strength ? (knotEfficiency(entry.strength, 'lowest', 'polyester').value ?? 0) : 0.45;
 
 /** The short facts of every entry, in the order they are taught. */
 export function knotCards(): KnotCard[] {
   return CATALOGUE.map((entry) => ({
-    id: entry.id, name: entry.name, aliases: entry.aliases, family: entry.family, purpose: entry.purpose, purposes: entry.purposes, crews: entry.crews,
-    easy: entry.easy, counted: counted(entry), published: entry.strength !== null && schoolValues(entry.strength).length > 0,
+    id: entry.id,
+    name: entry.name,
+    aliases: entry.aliases,
+    family: entry.family,
+    purpose: entry.purpose,
+    purposes: entry.purposes,
+    crews: entry.crews,
+    easy: entry.easy,
+    counted: counted(entry),
+    published: entry.strength !== null && schoolValues(entry.strength).length > 0,
   }));
 }
 
 function factsOf(entry: Entry): KnotFacts {
   const { notFor, jams, unties, holds, needs, gloves, slipped, backup, tailD, checks } = entry;
   const card = knotCards().find((c) => c.id === entry.id)!;
-  return { ...card, notFor, jams, unties, holds, needs, gloves, slipped, backup, tailD, checks, schools: entry.strength ? schoolValues(entry.strength) : [] };
+  return {
+    ...card,
+    notFor,
+    jams,
+    unties,
+    holds,
+    needs,
+    gloves,
+    slipped,
+    backup,
+    tailD,
+    checks,
+    schools: entry.strength ? schoolValues(entry.strength) : [],
+  };
 }
 
 /** Facts of the entries with these ids that exist, at most four, each once. */
 export function knotFacts(ids: readonly string[]): KnotFacts[] {
-  return [...new Set(ids)].map(entryOf).filter((e) => e !== null).slice(0, 4).map(factsOf);
+  return [...new Set(ids)]
+    .map(entryOf)
+    .filter((e) => e !== null)
+    .slice(0, 4)
+    .map(factsOf);
 }
 
 function planarCodeOf(name: string, form: TiedForm): string {
@@ -114,7 +159,8 @@ const stages = new Map<string, Promise<StageData>>();
 /** The stage of an entry's form, the first one unless said; null when there is no such entry or form. */
 export async function stageData(id: string, formId?: string): Promise<StageData | null> {
   const entry = entryOf(id);
-  const form = entry && (formId === undefined ? entry.forms[0] : entry.forms.find((f) => f.id === formId));
+  const form =
+    entry && (formId === undefined ? entry.forms[0] : entry.forms.find((f) => f.id === formId));
   if (!entry || !form) return null;
   const key = `${id}/${form.id}`;
   let stage = stages.get(key);
@@ -127,15 +173,37 @@ export async function stageData(id: string, formId?: string): Promise<StageData 
 
 async function stageOfForm(entry: Entry, form: TiedForm): Promise<StageData> {
   const { id } = entry;
-  const wrong = entry.wrong.filter((w) => w.insteadOf === form.id || !entry.wrong.some((x) => x.insteadOf === form.id));
+  const wrong = entry.wrong.filter(
+    (w) => w.insteadOf === form.id || !entry.wrong.some((x) => x.insteadOf === form.id),
+  );
   const shipped = await shippedOf(`${id}--${form.id}`);
-  const wrongStage = async ({ id: w, name, says, partsAt, insteadOf }: WrongForm): Promise<WrongStage> =>
-    ({ id: w, name, says, partsAt, right: await shippedOf(`${id}--${insteadOf}`), shipped: await shippedOf(`${id}--wrong-${w}`) });
+  const wrongStage = async ({
+    id: w,
+    name,
+    says,
+    partsAt,
+    insteadOf,
+  }: WrongForm): Promise<WrongStage> => ({
+    id: w,
+    name,
+    says,
+    partsAt,
+    right: await shippedOf(`${id}--${insteadOf}`),
+    shipped: await shippedOf(`${id}--wrong-${w}`),
+  });
   return {
-    facts: factsOf(entry), disputes: entry.disputes,
+    facts: factsOf(entry),
+    disputes: entry.disputes,
     leadsTo: entry.leadsTo.map((next) => ({ id: next, name: entryOf(next)?.name ?? next })),
     forms: entry.forms.map(({ id: f, name, note }) => ({ id: f, name, note })),
-    form: { id: form.id, name: form.name, note: form.note, steps: form.steps, labels: form.labels ?? [], release: form.release },
+    form: {
+      id: form.id,
+      name: form.name,
+      note: form.note,
+      steps: form.steps,
+      labels: form.labels ?? [],
+      release: form.release,
+    },
     shipped,
     dressed: form.dressedAs ? await shippedOf(`${id}--${form.dressedAs}`) : null,
     wrong: await Promise.all(wrong.map(wrongStage)),

@@ -18,7 +18,13 @@ export async function limit(db: Database, id: LimitId, who: string): Promise<voi
   if (off() && id === 'request') return;
   const { most, windowSeconds } = LIMITS[id];
   const count = await countInWindow(db, `${id}:${who}`, windowSeconds);
-  if (count > most) throw new Refusal(429, [{ code: 'too-many-attempts', path: [], values: { seconds: windowSeconds } }], {}, { 'retry-after': String(windowSeconds) });
+  if (count > most)
+    throw new Refusal(
+      429,
+      [{ code: 'too-many-attempts', path: [], values: { seconds: windowSeconds } }],
+      {},
+      { 'retry-after': String(windowSeconds) },
+    );
 }
 
 /** Forgets the events under a key, after a success. */

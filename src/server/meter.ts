@@ -15,8 +15,16 @@ export const METER_FAULTS = ['none', 'garbage', 'cut', 'over'] as const;
 
 const number = (least: number, most: number) => z.coerce.number().min(least).max(most);
 const querySchema = z.object({
-  hauledN: number(0, 1e6), keptN: number(0, 1e6), settling: number(0, 0.9).default(0.2), capacityN: number(10, 1e6).default(5000),
-  seed: z.coerce.number().int().min(0).max(2 ** 31).default(1),
+  hauledN: number(0, 1e6),
+  keptN: number(0, 1e6),
+  settling: number(0, 0.9).default(0.2),
+  capacityN: number(10, 1e6).default(5000),
+  seed: z.coerce
+    .number()
+    .int()
+    .min(0)
+    .max(2 ** 31)
+    .default(1),
   /** When the scene began, milliseconds since 1970. */
   since: number(0, 1e14),
   fault: z.enum(METER_FAULTS).default('none'),
@@ -41,15 +49,24 @@ const EVERY_NTH_IS_GARBAGE = 7;
 const RETRY_MS = 1000;
 
 /** A line as a bad plug delivers it: some characters changed. */
-const spoilt = (line: string, sequence: number): string => [...line].map((c, i) => ((i * 31 + sequence) % 5 === 0 ? '#' : c)).join('');
+const spoilt = (line: string, sequence: number): string =>
+  [...line].map((c, i) => ((i * 31 + sequence) % 5 === 0 ? '#' : c)).join('');
 
-const sceneOf = ({ hauledN, keptN, settling, capacityN, seed, fault }: MeterQuery): MeterScene =>
-  ({ hauledN, keptN, settling, seed, capacityN: fault === 'over' ? Math.max(10, 0.8 * hauledN) : capacityN });
+const sceneOf = ({ hauledN, keptN, settling, capacityN, seed, fault }: MeterQuery): MeterScene => ({
+  hauledN,
+  keptN,
+  settling,
+  seed,
+  capacityN: fault === 'over' ? Math.max(10, 0.8 * hauledN) : capacityN,
+});
 
 /** One reading as a server-sent event; its id is the sequence. */
 export function meterEvent(query: MeterQuery, sequence: number): string {
   const line = meterLine(sceneReading(sceneOf(query), sequence));
-  const sent = query.fault === 'garbage' && sequence % EVERY_NTH_IS_GARBAGE === 0 ? spoilt(line, sequence) : line;
+  const sent =
+    query.fault === 'garbage' && sequence % EVERY_NTH_IS_GARBAGE === 0
+      ? spoilt(line, sequence)
+      : line;
   return `id: ${sequence}\ndata: ${sent}\n\n`;
 }
 
@@ -65,7 +82,8 @@ export function meterStream(query: MeterQuery, signal: AbortSignal): ReadableStr
   if (streams >= MOST_STREAMS) throw refuse(503, 'meter-busy', { most: MOST_STREAMS });
   streams += 1;
   const began = Date.now();
-  const at = (): number => Math.floor(((Date.now() - query.since) * READINGS_PER_S * query.pace) / 1000);
+  const at = (): number =>
+    Math.floor(((Date.now() - query.since) * READINGS_PER_S * query.pace) / 1000);
   const encode = new TextEncoder();
   let timer: ReturnType<typeof setInterval> | undefined;
   let next = Math.max(0, at());
@@ -76,21 +94,31 @@ export function meterStream(query: MeterQuery, signal: AbortSignal): ReadableStr
     timer = undefined;
     streams -= 1;
   };
-  return new ReadableStream<Uint8Array>({
-    start(controller) {
-      const end = (): void => { if (timer !== undefined) { stop(); controller.close(); } };
-      signal.addEventListener('abort', end, { once: true });
-      controller.enqueue(encode.encode(`retry: ${RETRY_MS}\n\n`));
-      timer = setInterval(() => {
-        // A listener that does not read is not waited for: its readings are missed, and memory stays where it is.
-        const upTo = at();
-        let text = '';
-        if ((controller.desiredSize ?? 0) > 0) for (; next <= upTo; next++) text += meterEvent(query, next);
-        else next = upTo + 1;
-        if (text) controller.enqueue(encode.encode(text));
-        if (Date.now() - began > LIFE_MS || (query.fault === 'cut' && next - first > CUT_AFTER)) end();
-      }, 1000 / READINGS_PER_S);
+  return new ReadableStream<Uint8Array>(
+    {
+      start(controller) {
+        const end = (): void => {
+          if (timer !== undefined) {
+            stop();
+            controller.close();
+          }
+        };
+        signal.addEventListener('abort', end, { once: true });
+        controller.enqueue(encode.encode(`retry: ${RETRY_MS}\n\n`));
+        timer = setInterval(() => {
+          // A listener that does not read is not waited for: its readings are missed, and memory stays where it is.
+          const upTo = at();
+          let text = '';
+          if ((controller.desiredSize ?? 0) > 0)
+            for (; next <= upTo; next++) text += meterEvent(query, next);
+          else next = upTo + 1;
+          if (text) controller.enqueue(encode.encode(text));
+          if (Date.now() - began > LIFE_MS || (query.fault === 'cut' && next - first > CUT_AFTER))
+            end();
+        }, 1000 / READINGS_PER_S);
+      },
+      cancel: stop,
     },
-    cancel: stop,
-  }, new ByteLengthQueuingStrategy({ highWaterMark: 64 * 1024 }));
+    new ByteLengthQueuingStrategy({ highWaterMark: 64 * 1024 }),
+  );
 }

@@ -24,7 +24,10 @@ export async function memberOrFirstPage(): Promise<Member> {
 }
 
 /** A stored document of the member's crew for a page; one that is not there shows the page for that. */
-export async function storedOrNotFound<D>(id: string, byId: (db: Database, crewId: string, id: string) => Promise<D>): Promise<D> {
+export async function storedOrNotFound<D>(
+  id: string,
+  byId: (db: Database, crewId: string, id: string) => Promise<D>,
+): Promise<D> {
   const member = await memberOrFirstPage();
   if (!z.uuid().safeParse(id).success) notFound();
   try {

@@ -1,8 +1,20 @@
 import type { Role } from '@/db/queries/crews';
 
 /** Everything a member may be allowed to do. */
-export type Action = 'plan.read' | 'plan.write' | 'plan.delete' | 'rigging.read' | 'rigging.write' | 'meter.read'
-  | 'gear.read' | 'gear.write' | 'gear.record' | 'crew.read' | 'crew.change' | 'member.add' | 'self.change';
+export type Action =
+  | 'plan.read'
+  | 'plan.write'
+  | 'plan.delete'
+  | 'rigging.read'
+  | 'rigging.write'
+  | 'meter.read'
+  | 'gear.read'
+  | 'gear.write'
+  | 'gear.record'
+  | 'crew.read'
+  | 'crew.change'
+  | 'member.add'
+  | 'self.change';
 
 /** Who may do what. The whole of the program's permissions is this table. */
 const PERMISSIONS: Record<Action, readonly Role[]> = {

@@ -14,13 +14,27 @@ export class Refusal extends Error {
 }
 
 /** A refusal with one issue. */
-export function refuse(status: number, code: string, values: Record<string, IssueValue> = {}, path: (string | number)[] = []): Refusal {
+export function refuse(
+  status: number,
+  code: string,
+  values: Record<string, IssueValue> = {},
+  path: (string | number)[] = [],
+): Refusal {
   return new Refusal(status, [{ code, path, values }]);
 }
 
 const TITLES: Record<number, string> = {
-  400: 'Some input is not accepted', 401: 'Not signed in', 403: 'Not permitted', 404: 'Not found', 409: 'Somebody saved first',
-  412: 'Somebody saved first', 413: 'Too large', 422: 'Some input is not accepted', 428: 'Version missing', 429: 'Too many attempts', 500: 'Something broke here',
+  400: 'Some input is not accepted',
+  401: 'Not signed in',
+  403: 'Not permitted',
+  404: 'Not found',
+  409: 'Somebody saved first',
+  412: 'Somebody saved first',
+  413: 'Too large',
+  422: 'Some input is not accepted',
+  428: 'Version missing',
+  429: 'Too many attempts',
+  500: 'Something broke here',
 };
 
 /** The response of a refusal. Every issue carries its code, where it is, and what to do. */
@@ -29,8 +43,20 @@ export function problemResponse(refusal: Refusal): Response {
     type: `urn:vast-cleat:problem:${refusal.issues[0]?.code ?? 'refused'}`,
     title: TITLES[refusal.status] ?? 'Refused',
     status: refusal.status,
-    issues: refusal.issues.map((i) => ({ code: i.code, path: i.path, values: i.values, message: wordIssue(i) })),
+    issues: refusal.issues.map((i) => ({
+      code: i.code,
+      path: i.path,
+      values: i.values,
+      message: wordIssue(i),
+    })),
     ...refusal.extra,
   };
-  return new Response(JSON.stringify(body), { status: refusal.status, headers: { 'content-type': 'application/problem+json', 'cache-control': 'no-store', ...refusal.headers } });
+  return new Response(JSON.stringify(body), {
+    status: refusal.status,
+    headers: {
+      'content-type': 'application/problem+json',
+      'cache-control': 'no-store',
+      ...refusal.headers,
+    },
+  });
 }

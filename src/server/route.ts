@@ -28,7 +28,9 @@ type Handler<E extends Endpoint> = (call: Call<E>) => Promise<Response>;
 type NextContext = { params: Promise<Record<string, string>> };
 
 function cookieOf(request: Request, name: string): string | undefined {
-  const pair = (request.headers.get('cookie') ?? '').split(/;\s*/).find((p) => p.startsWith(`${name}=`));
+  const pair = (request.headers.get('cookie') ?? '')
+    .split(/;\s*/)
+    .find((p) => p.startsWith(`${name}=`));
   return pair?.slice(name.length + 1) || undefined;
 }
 
@@ -66,7 +68,10 @@ function hasUnstorableText(json: unknown): boolean {
   return false;
 }
 
-async function parseBody(request: Request, { body: schema, mostBytes }: Endpoint): Promise<unknown> {
+async function parseBody(
+  request: Request,
+  { body: schema, mostBytes }: Endpoint,
+): Promise<unknown> {
   if (schema === null) return undefined;
   const text = await readBody(request, mostBytes ?? MOST_BODY_BYTES);
   let json: unknown;
@@ -85,21 +90,34 @@ async function parseBody(request: Request, { body: schema, mostBytes }: Endpoint
 function toResponse(error: unknown): Response {
   if (error instanceof Refusal) return problemResponse(error);
   if (error instanceof NotFoundError) return problemResponse(refuse(404, 'not-found'));
-  if (error instanceof ConflictError) return problemResponse(new Refusal(409, [{ code: 'version-conflict', path: [], values: {} }], { current: error.current }));
+  if (error instanceof ConflictError)
+    return problemResponse(
+      new Refusal(409, [{ code: 'version-conflict', path: [], values: {} }], {
+        current: error.current,
+      }),
+    );
   console.error(error);
   return problemResponse(refuse(500, 'internal'));
 }
 
-async function authorise(endpoint: Endpoint, token: string | undefined, now: Date): Promise<{ member: Member | null; rotate: boolean }> {
+async function authorise(
+  endpoint: Endpoint,
+  token: string | undefined,
+  now: Date,
+): Promise<{ member: Member | null; rotate: boolean }> {
   if (endpoint.action === null) return { member: null, rotate: false };
   const found = await memberOfToken(pool(), token, now);
   if (!found) throw refuse(401, 'sign-in-needed');
-  if (!may(found.member.role, endpoint.action)) throw refuse(403, 'not-permitted', { role: found.member.role });
+  if (!may(found.member.role, endpoint.action))
+    throw refuse(403, 'not-permitted', { role: found.member.role });
   return found;
 }
 
 /** Makes a route handler of an endpoint: origin, limiter, session, permission, body, then the work. */
-export function route<E extends Endpoint>(endpoint: E, handler: Handler<E>): (request: Request, context: NextContext) => Promise<Response> {
+export function route<E extends Endpoint>(
+  endpoint: E,
+  handler: Handler<E>,
+): (request: Request, context: NextContext) => Promise<Response> {
   return async (request, context) => {
     const now = new Date();
     const secure = request.headers.get('x-forwarded-proto') === 'https';
@@ -110,7 +128,16 @@ export function route<E extends Endpoint>(endpoint: E, handler: Handler<E>): (re
       await limit(pool(), 'request', who);
       const session = await authorise(endpoint, token, now);
       const body = await parseBody(request, endpoint);
-      const response = await handler({ request, params: await context.params, body, member: session.member, who, token, now, secure } as Call<E>);
+      const response = await handler({
+        request,
+        params: await context.params,
+        body,
+        member: session.member,
+        who,
+        token,
+        now,
+        secure,
+      } as Call<E>);
       const fresh = session.rotate && token ? await rotate(pool(), token, now) : null;
       if (fresh) response.headers.append('set-cookie', sessionCookie(fresh, secure));
       return response;
@@ -122,10 +149,19 @@ export function route<E extends Endpoint>(endpoint: E, handler: Handler<E>): (re
 
 /** A JSON response that no cache keeps. */
 export function json(body: unknown, status = 200, headers: Record<string, string> = {}): Response {
-  return new Response(JSON.stringify(body), { status, headers: { 'content-type': 'application/json', 'cache-control': 'no-store', ...headers } });
+  return new Response(JSON.stringify(body), {
+    status,
+    headers: { 'content-type': 'application/json', 'cache-control': 'no-store', ...headers },
+  });
 }
 
 /** A file that the browser keeps under a name. */
 export function fileResponse(content: string | Buffer, type: string, name: string): Response {
-  return new Response(typeof content === 'string' ? content : new Uint8Array(content), { headers: { 'content-type': type, 'content-disposition': `attachment; filename="${name}"`, 'cache-control': 'no-store' } });
+  return new Response(typeof content === 'string' ? content : new Uint8Array(content), {
+    headers: {
+      'content-type': type,
+      'content-disposition': `attachment; filename="${name}"`,
+      'cache-control': 'no-store',
+    },
+  });
 }

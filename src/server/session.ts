@@ -20,14 +20,19 @@ export const hashPassword = (password: string): Promise<string> => hash(password
 let decoy: Promise<string> | null = null;
 
 /** The member of that name whose password matches, or null. */
-export async function memberByPassword(db: Database, name: string, password: string): Promise<string | null> {
+export async function memberByPassword(
+  db: Database,
+  name: string,
+  password: string,
+): Promise<string | null> {
   const candidates = await membersByName(db, name);
   if (candidates.length === 0) {
     decoy ??= hashPassword('nobody');
     await verify(await decoy, password);
     return null;
   }
-  for (const candidate of candidates) if (await verify(candidate.passwordHash, password)) return candidate.id;
+  for (const candidate of candidates)
+    if (await verify(candidate.passwordHash, password)) return candidate.id;
   return null;
 }
 
@@ -43,18 +48,33 @@ export async function closeSession(db: Database, token: string): Promise<void> {
 }
 
 /** The member behind a token, and whether the token is due for rotation. */
-export async function memberOfToken(db: Database, token: string | undefined, now: Date): Promise<{ member: Member; rotate: boolean } | null> {
+export async function memberOfToken(
+  db: Database,
+  token: string | undefined,
+  now: Date,
+): Promise<{ member: Member; rotate: boolean } | null> {
   if (!token) return null;
   const found = await memberOfSession(db, tokenHash(token), CAUTIONS_VERSION);
   if (!found) return null;
-  return { member: found.member, rotate: found.isCurrent && now.getTime() - found.rotatedAt.getTime() > ROTATE_AFTER_MS };
+  return {
+    member: found.member,
+    rotate: found.isCurrent && now.getTime() - found.rotatedAt.getTime() > ROTATE_AFTER_MS,
+  };
 }
 
 /** Gives a session a new token; null when another request was faster. */
 export async function rotate(db: Database, token: string, now: Date): Promise<string | null> {
   const fresh = randomBytes(32).toString('base64url');
   const at = (ms: number): Date => new Date(now.getTime() + ms);
-  return (await rotateSession(db, tokenHash(token), tokenHash(fresh), at(GRACE_MS), at(LIFETIME_MS))) ? fresh : null;
+  return (await rotateSession(
+    db,
+    tokenHash(token),
+    tokenHash(fresh),
+    at(GRACE_MS),
+    at(LIFETIME_MS),
+  ))
+    ? fresh
+    : null;
 }
 
 /** The Set-Cookie value of a token, or of its removal (null). */

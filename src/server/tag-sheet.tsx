@@ -1,5 +1,14 @@
 import path from 'node:path';
-import { Document, Font, Image, Page, renderToBuffer, StyleSheet, Text, View } from '@react-pdf/renderer';
+import {
+  Document,
+  Font,
+  Image,
+  Page,
+  renderToBuffer,
+  StyleSheet,
+  Text,
+  View,
+} from '@react-pdf/renderer';
 import QRCode from 'qrcode';
 
 /** A sheet of labels: paper in points, columns by rows, margins and the gap between columns. */
@@ -17,8 +26,28 @@ export interface LabelSheet {
 
 /** 595.28 × 841.89 pt and 612 × 792 pt, divided evenly: any plain label sheet of these grids, or scissors. */
 export const LABEL_SHEETS = {
-  a4: { name: 'A4, 3 by 8', size: 'A4', columns: 3, rows: 8, marginXPt: 20, marginYPt: 36, gapPt: 7, widthPt: 180, heightPt: 96 },
-  letter: { name: 'Letter, 3 by 10', size: 'LETTER', columns: 3, rows: 10, marginXPt: 14, marginYPt: 36, gapPt: 8.5, widthPt: 189, heightPt: 72 },
+  a4: {
+    name: 'A4, 3 by 8',
+    size: 'A4',
+    columns: 3,
+    rows: 8,
+    marginXPt: 20,
+    marginYPt: 36,
+    gapPt: 7,
+    widthPt: 180,
+    heightPt: 96,
+  },
+  letter: {
+    name: 'Letter, 3 by 10',
+    size: 'LETTER',
+    columns: 3,
+    rows: 10,
+    marginXPt: 14,
+    marginYPt: 36,
+    gapPt: 8.5,
+    widthPt: 189,
+    heightPt: 72,
+  },
 } as const satisfies Record<string, LabelSheet>;
 export type LabelSheetId = keyof typeof LABEL_SHEETS;
 
@@ -39,20 +68,42 @@ function registerFonts(): void {
   if (fontsReady) return;
   const folder = path.join(process.cwd(), 'node_modules', '@fontsource', 'archivo', 'files');
   for (const [family, subset] of Object.entries(FACES)) {
-    Font.register({ family, fonts: ([400, 700] as const).map((fontWeight) => ({ src: path.join(folder, `archivo-${subset}-${fontWeight}-normal.woff`), fontWeight })) });
+    Font.register({
+      family,
+      fonts: ([400, 700] as const).map((fontWeight) => ({
+        src: path.join(folder, `archivo-${subset}-${fontWeight}-normal.woff`),
+        fontWeight,
+      })),
+    });
   }
   Font.registerHyphenationCallback((word) => [word]);
   fontsReady = true;
 }
 
 const styles = StyleSheet.create({
-  label: { position: 'absolute', flexDirection: 'row', alignItems: 'center', padding: 5, border: '0.5pt solid #B5B9AE' },
+  label: {
+    position: 'absolute',
+    flexDirection: 'row',
+    alignItems: 'center',
+    padding: 5,
+    border: '0.5pt solid #B5B9AE',
+  },
   words: { flex: 1, paddingLeft: 7 },
   code: { fontFamily: FAMILY, fontWeight: 700, fontSize: 15, lineHeight: 1.15 },
   line: { fontFamily: FAMILY, fontWeight: 400, fontSize: 8, lineHeight: 1.3 },
 });
 
-function Label({ tag, qr, sheet, at }: { tag: TagText; qr: string; sheet: LabelSheet; at: number }) {
+function Label({
+  tag,
+  qr,
+  sheet,
+  at,
+}: {
+  tag: TagText;
+  qr: string;
+  sheet: LabelSheet;
+  at: number;
+}) {
   const left = sheet.marginXPt + (at % sheet.columns) * (sheet.widthPt + sheet.gapPt);
   const top = sheet.marginYPt + Math.floor(at / sheet.columns) * sheet.heightPt;
   const side = sheet.heightPt - 12;
@@ -61,7 +112,11 @@ function Label({ tag, qr, sheet, at }: { tag: TagText; qr: string; sheet: LabelS
       <Image src={qr} style={{ width: side, height: side }} />
       <View style={styles.words}>
         <Text style={[styles.code, { fontSize: tag.code.length > 10 ? 10 : 15 }]}>{tag.code}</Text>
-        {tag.lines.map((line, i) => <Text key={i} style={styles.line}>{line}</Text>)}
+        {tag.lines.map((line, i) => (
+          <Text key={i} style={styles.line}>
+            {line}
+          </Text>
+        ))}
         <Text style={[styles.line, { color: '#5A5F55' }]}>{tag.crew}</Text>
       </View>
     </View>
@@ -69,18 +124,28 @@ function Label({ tag, qr, sheet, at }: { tag: TagText; qr: string; sheet: LabelS
 }
 
 /** Labels as a PDF, each with its code as a QR code; `from` labels of the first sheet are used up already. */
-export async function tagSheet(tags: readonly TagText[], sheetId: LabelSheetId, from: number): Promise<Buffer> {
+export async function tagSheet(
+  tags: readonly TagText[],
+  sheetId: LabelSheetId,
+  from: number,
+): Promise<Buffer> {
   registerFonts();
   const sheet = LABEL_SHEETS[sheetId];
   const each = sheet.columns * sheet.rows;
-  const codes = await Promise.all(tags.map((t) => QRCode.toDataURL(t.code, { errorCorrectionLevel: 'M', margin: 2, scale: 8 })));
+  const codes = await Promise.all(
+    tags.map((t) => QRCode.toDataURL(t.code, { errorCorrectionLevel: 'M', margin: 2, scale: 8 })),
+  );
   const pages = Math.max(1, Math.ceil((tags.length + from) / each));
   return renderToBuffer(
     <Document title="Tags" producer="Vast Cleat" creator="Vast Cleat">
       {Array.from({ length: pages }, (_, page) => (
         <Page key={page} size={sheet.size}>
-          {tags.map((tag, i) => ({ tag, qr: codes[i]!, at: i + from })).filter(({ at }) => Math.floor(at / each) === page)
-            .map(({ tag, qr, at }) => <Label key={tag.code} tag={tag} qr={qr} sheet={sheet} at={at % each} />)}
+          {tags
+            .map((tag, i) => ({ tag, qr: codes[i]!, at: i + from }))
+            .filter(({ at }) => Math.floor(at / each) === page)
+            .map(({ tag, qr, at }) => (
+              <Label key={tag.code} tag={tag} qr={qr} sheet={sheet} at={at % each} />
+            ))}
         </Page>
       ))}
     </Document>,

@@ -7,25 +7,53 @@ export type { StoredDocument, StoredPlan, StoredRigging };
 /** The one way to the server. Failure is data: status, issues with their wording, and (on conflict) the version saved first. */
 export interface Problem {
   readonly status: number;
-  readonly issues: readonly { readonly code: string; readonly path: readonly (string | number)[]; readonly message: string }[];
+  readonly issues: readonly {
+    readonly code: string;
+    readonly path: readonly (string | number)[];
+    readonly message: string;
+  }[];
   readonly current?: StoredDocument<unknown>;
 }
 
-export type Answer<T> = { readonly ok: true; readonly value: T } | { readonly ok: false; readonly problem: Problem };
+export type Answer<T> =
+  { readonly ok: true; readonly value: T } | { readonly ok: false; readonly problem: Problem };
 
 /** Our own server's refusals have this shape; anything else (a proxy's page, say) does not. A schema here would cost every page its library. */
 function isProblem(json: unknown): json is Problem {
   const { status, issues } = (json ?? {}) as { status?: unknown; issues?: unknown };
-  return typeof status === 'number' && Array.isArray(issues) && issues.every((i: { message?: unknown } | null) => typeof i?.message === 'string');
+  return (
+    typeof status === 'number' &&
+    Array.isArray(issues) &&
+    issues.every((i: { message?: unknown } | null) => typeof i?.message === 'string')
+  );
 }
 
-const OFFLINE: Problem = { status: 0, issues: [{ code: 'offline', path: [], message: 'No answer from the server. What you typed is kept here; it is sent again by itself.' }] };
+const OFFLINE: Problem = {
+  status: 0,
+  issues: [
+    {
+      code: 'offline',
+      path: [],
+      message:
+        'No answer from the server. What you typed is kept here; it is sent again by itself.',
+    },
+  ],
+};
 
 /** Calls /api/v1. Never throws: no connection is an answer too. */
-export async function call<T>(method: string, path: string, body?: unknown, headers: Record<string, string> = {}): Promise<Answer<T>> {
+export async function call<T>(
+  method: string,
+  path: string,
+  body?: unknown,
+  headers: Record<string, string> = {},
+): Promise<Answer<T>> {
   try {
     const response = await fetch(`/api/v1${path}`, {
-      method, headers: { ...(body === undefined ? {} : { 'content-type': 'application/json' }), ...headers },
+      method,
+      headers: {
+        ...(body === undefined ? {} : { 'content-type': 'application/json' }),
+        ...headers,
+      },
       ...(body === undefined ? {} : { body: JSON.stringify(body) }),
     });
     const json: unknown = await response.json();
@@ -37,4 +65,5 @@ export async function call<T>(method: string, path: string, body?: unknown, head
 }
 
 /** All messages of a problem as one text. */
-export const messageOf = (problem: Problem): string => problem.issues.map((i) => i.message).join(' ');
+export const messageOf = (problem: Problem): string =>
+  problem.issues.map((i) => i.message).join(' ');

@@ -4,20 +4,29 @@ import { call } from './api';
 
 /** Hands a file to the browser to keep. */
 export function keepFile(name: string, content: Blob | string, type = 'text/plain'): void {
-  const url = URL.createObjectURL(typeof content === 'string' ? new Blob([content], { type }) : content);
+  const url = URL.createObjectURL(
+    typeof content === 'string' ? new Blob([content], { type }) : content,
+  );
   const link = Object.assign(document.createElement('a'), { href: url, download: name });
   link.click();
   setTimeout(() => URL.revokeObjectURL(url), 10_000);
 }
 
 /** Hands a document to the person as a JSON file of its title. */
-export const keepJson = (title: string, document: unknown): void => keepFile(`${title}.json`, `${JSON.stringify(document, null, 2)}\n`, 'application/json');
+export const keepJson = (title: string, document: unknown): void =>
+  keepFile(`${title}.json`, `${JSON.stringify(document, null, 2)}\n`, 'application/json');
 
 /** Import of a document from a file: `path` is where documents of its family are kept. The same control while the page stands. */
-export function useImport(path: string, open: (id: string) => void, setError: (text: string | null) => void): { readonly control: ReactNode; readonly ask: () => void } {
+export function useImport(
+  path: string,
+  open: (id: string) => void,
+  setError: (text: string | null) => void,
+): { readonly control: ReactNode; readonly ask: () => void } {
   const input = useRef<HTMLInputElement>(null);
   const latest = useRef({ open, setError });
-  useEffect(() => { latest.current = { open, setError }; });
+  useEffect(() => {
+    latest.current = { open, setError };
+  });
   return useMemo(() => {
     const chosen = async (event: ChangeEvent<HTMLInputElement>): Promise<void> => {
       const file = event.target.files?.[0];
@@ -31,11 +40,23 @@ export function useImport(path: string, open: (id: string) => void, setError: (t
       }
       const answer = await call<{ id: string }>('POST', path, document);
       if (answer.ok) return latest.current.open(answer.value.id);
-      const where = answer.problem.issues.slice(0, 3).map((i) => `${i.path.join(' › ') || 'document'}: ${i.message}`).join(' ');
+      const where = answer.problem.issues
+        .slice(0, 3)
+        .map((i) => `${i.path.join(' › ') || 'document'}: ${i.message}`)
+        .join(' ');
       latest.current.setError(`${file.name} was not imported. ${where}`);
     };
     return {
-      control: <input ref={input} type="file" accept="application/json,.json" onChange={(e) => void chosen(e)} hidden aria-label="Document file" />,
+      control: (
+        <input
+          ref={input}
+          type="file"
+          accept="application/json,.json"
+          onChange={(e) => void chosen(e)}
+          hidden
+          aria-label="Document file"
+        />
+      ),
       ask: () => input.current?.click(),
     };
   }, [path]);

@@ -21,16 +21,25 @@ const MOST_STEPS = 200;
 export function step<D>(h: History<D>, s: Step<D>): History<D> {
   if (s.type === 'undo') {
     const before = h.past.at(-1);
-    return before === undefined ? h : { past: h.past.slice(0, -1), now: before, future: [h.now, ...h.future], lastKey: null };
+    return before === undefined
+      ? h
+      : { past: h.past.slice(0, -1), now: before, future: [h.now, ...h.future], lastKey: null };
   }
   if (s.type === 'redo') {
     const [next, ...rest] = h.future;
-    return next === undefined ? h : { past: [...h.past, h.now], now: next, future: rest, lastKey: null };
+    return next === undefined
+      ? h
+      : { past: [...h.past, h.now], now: next, future: rest, lastKey: null };
   }
   const now = s.edit(h.now);
   if (now === h.now) return h;
   const merge = s.key !== null && s.key === h.lastKey;
-  return { past: merge ? h.past : [...h.past, h.now].slice(-MOST_STEPS), now, future: [], lastKey: s.key };
+  return {
+    past: merge ? h.past : [...h.past, h.now].slice(-MOST_STEPS),
+    now,
+    future: [],
+    lastKey: s.key,
+  };
 }
 
 /** A document that can be edited and taken back. `key` names the field being edited. */
@@ -47,8 +56,14 @@ export interface Editing<D> {
 export function useHistory<D>(initial: D): Editing<D> {
   const [h, dispatch] = useReducer(step<D>, { past: [], now: initial, future: [], lastKey: null });
   return {
-    now: h.now, canUndo: h.past.length > 0, canRedo: h.future.length > 0,
-    edit: useCallback((edit: (now: D) => D, key: string | null = null) => dispatch({ type: 'edit', edit, key }), []),
-    undo: useCallback(() => dispatch({ type: 'undo' }), []), redo: useCallback(() => dispatch({ type: 'redo' }), []),
+    now: h.now,
+    canUndo: h.past.length > 0,
+    canRedo: h.future.length > 0,
+    edit: useCallback(
+      (edit: (now: D) => D, key: string | null = null) => dispatch({ type: 'edit', edit, key }),
+      [],
+    ),
+    undo: useCallback(() => dispatch({ type: 'undo' }), []),
+    redo: useCallback(() => dispatch({ type: 'redo' }), []),
   };
 }

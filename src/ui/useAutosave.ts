@@ -13,13 +13,19 @@ const PAUSE_MS = 500;
 const RETRY_MS = 4000;
 
 /** A member's clock time. */
-const clock = (iso: string): string => new Date(iso).toLocaleTimeString('en-GB', { hour: '2-digit', minute: '2-digit' });
+const clock = (iso: string): string =>
+  new Date(iso).toLocaleTimeString('en-GB', { hour: '2-digit', minute: '2-digit' });
 
 /**
  * Keeps a document on the server while it is edited: one save at a time, always the newest text, with the version it
  * started from. When somebody else saved first nothing is overwritten: the state turns to conflict until one is chosen.
  */
-export function useAutosave<D>(path: string, stored: Pick<StoredDocument<D>, 'id' | 'version' | 'updatedAt'>, document: D, enabled: boolean) {
+export function useAutosave<D>(
+  path: string,
+  stored: Pick<StoredDocument<D>, 'id' | 'version' | 'updatedAt'>,
+  document: D,
+  enabled: boolean,
+) {
   const [save, setSave] = useState<SaveState<D>>({ state: 'kept', at: stored.updatedAt });
   const version = useRef(stored.version);
   const kept = useRef(document);
@@ -32,14 +38,17 @@ export function useAutosave<D>(path: string, stored: Pick<StoredDocument<D>, 'id
     busy.current = true;
     const sent = latest.current;
     setSave({ state: 'keeping' });
-    const answer = await call<StoredDocument<D>>('PUT', `${path}/${stored.id}`, sent, { 'if-match': `"${version.current}"` });
+    const answer = await call<StoredDocument<D>>('PUT', `${path}/${stored.id}`, sent, {
+      'if-match': `"${version.current}"`,
+    });
     busy.current = false;
     if (answer.ok) {
       version.current = answer.value.version;
       kept.current = sent;
       setSave({ state: 'kept', at: answer.value.updatedAt });
       if (latest.current !== sent) setWake((n) => n + 1);
-    } else if (answer.problem.current) setSave({ state: 'conflict', theirs: answer.problem.current as StoredDocument<D> });
+    } else if (answer.problem.current)
+      setSave({ state: 'conflict', theirs: answer.problem.current as StoredDocument<D> });
     else setSave({ state: 'not-kept', why: messageOf(answer.problem) });
   }, [path, stored.id]);
 
@@ -52,21 +61,37 @@ export function useAutosave<D>(path: string, stored: Pick<StoredDocument<D>, 'id
 
   useEffect(() => {
     if (!enabled) return;
-    const warn = (event: BeforeUnloadEvent): void => { if (latest.current !== kept.current) event.preventDefault(); };
+    const warn = (event: BeforeUnloadEvent): void => {
+      if (latest.current !== kept.current) event.preventDefault();
+    };
     window.addEventListener('beforeunload', warn);
     return () => window.removeEventListener('beforeunload', warn);
   }, [enabled]);
 
   /** Ends a conflict: ours is saved on top of theirs, or theirs is taken (the caller puts it into the document). */
-  const resolve = useCallback((keep: 'mine' | 'theirs', theirs: StoredDocument<D>, taken: D | null) => {
-    version.current = theirs.version;
-    if (keep === 'theirs' && taken) kept.current = taken;
-    setSave(keep === 'theirs' ? { state: 'kept', at: theirs.updatedAt } : { state: 'keeping' });
-    if (keep === 'mine') { kept.current = theirs.document; void send(); }
-  }, [send]);
+  const resolve = useCallback(
+    (keep: 'mine' | 'theirs', theirs: StoredDocument<D>, taken: D | null) => {
+      version.current = theirs.version;
+      if (keep === 'theirs' && taken) kept.current = taken;
+      setSave(keep === 'theirs' ? { state: 'kept', at: theirs.updatedAt } : { state: 'keeping' });
+      if (keep === 'mine') {
+        kept.current = theirs.document;
+        void send();
+      }
+    },
+    [send],
+  );
 
   // Kept is said only of what stands there now: an edit that still waits for its pause is not.
   const pending = enabled && document !== kept.current;
-  const words = pending && save.state === 'kept' ? 'keeping…' : { kept: save.state === 'kept' ? `kept ${clock(save.at)}` : '', keeping: 'keeping…', 'not-kept': 'not kept', conflict: 'not kept: saved elsewhere' }[save.state];
+  const words =
+    pending && save.state === 'kept'
+      ? 'keeping…'
+      : {
+          kept: save.state === 'kept' ? `kept ${clock(save.at)}` : '',
+          keeping: 'keeping…',
+          'not-kept': 'not kept',
+          conflict: 'not kept: saved elsewhere',
+        }[save.state];
   return { save, words, resolve, pending, version: version.current };
 }

@@ -17,6 +17,12 @@ export function useThrottled<T>(value: T, everyMs: number): T {
       startTransition(() => setShown(latest.current));
     }, everyMs);
   }, [value, shown, everyMs]);
-  useEffect(() => () => { if (timer.current !== null) clearTimeout(timer.current); timer.current = null; }, []);
+  useEffect(
+    () => () => {
+      if (timer.current !== null) clearTimeout(timer.current);
+      timer.current = null;
+    },
+    [],
+  );
   return shown;
 }

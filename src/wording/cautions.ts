@@ -9,4 +9,5 @@ export const CAUTIONS = [
 ] as const;
 
 /** The same in one line, for the foot of a screen. */
-export const CAUTION_LINE = 'Planning aid: labels, markings and local code first. Never for lifting people or overhead.';
+export const CAUTION_LINE =
+  'Planning aid: labels, markings and local code first. Never for lifting people or overhead.';

@@ -7,41 +7,78 @@ import { formatNumber, formatQuantity, type Rounding, type UnitChoice } from '@/
 import type { Working } from '@/core/working/working';
 
 /** A figure of the working in the member's units, three digits. */
-export function wordValue(value: number | null, unit: Working['unit'], units: UnitChoice, rounding: Rounding = 'nearest'): string {
+export function wordValue(
+  value: number | null,
+  unit: Working['unit'],
+  units: UnitChoice,
+  rounding: Rounding = 'nearest',
+): string {
   if (value === null) return 'not known';
   switch (unit) {
-    case 'N': return formatQuantity(value, 'force', units, rounding);
-    case 'm': return formatQuantity(value, 'length', units, rounding, value < 0.2);
-    case 'kg': return formatQuantity(value, 'mass', units, rounding);
-    case 'rad': return formatQuantity(value, 'angle', units, rounding);
-    case 'g': return `${formatNumber(value, rounding)}\u00a0g`;
-    case 'count': return String(Math.round(value));
+    case 'N':
+      return formatQuantity(value, 'force', units, rounding);
+    case 'm':
+      return formatQuantity(value, 'length', units, rounding, value < 0.2);
+    case 'kg':
+      return formatQuantity(value, 'mass', units, rounding);
+    case 'rad':
+      return formatQuantity(value, 'angle', units, rounding);
+    case 'g':
+      return `${formatNumber(value, rounding)}\u00a0g`;
+    case 'count':
+      return String(Math.round(value));
     // A rope's stiffness is thousands of newtons a metre, its weight a few.
-    case 'N/m': return Math.abs(value) < 1000 ? `${formatNumber(value, rounding)}\u00a0N/m` : `${formatNumber(value / 1000, rounding)}\u00a0kN/m`;
-    case 'ratio': return formatNumber(value, rounding);
+    case 'N/m':
+      return Math.abs(value) < 1000
+        ? `${formatNumber(value, rounding)}\u00a0N/m`
+        : `${formatNumber(value / 1000, rounding)}\u00a0kN/m`;
+    case 'ratio':
+      return formatNumber(value, rounding);
   }
 }
 
 /** Required and provided of a row, rounded against us. */
-export const wordRow = (row: TallyRow, units: UnitChoice): { required: string; provided: string; margin: string | null } => ({
+export const wordRow = (
+  row: TallyRow,
+  units: UnitChoice,
+): { required: string; provided: string; margin: string | null } => ({
   required: wordValue(row.required.value, row.unit, units, 'demand'),
   provided: wordValue(row.provided.value, row.unit, units, 'capacity'),
-  margin: row.margin === null ? null : wordValue(Math.abs(row.margin), row.unit, units, row.margin < 0 ? 'demand' : 'capacity'),
+  margin:
+    row.margin === null
+      ? null
+      : wordValue(Math.abs(row.margin), row.unit, units, row.margin < 0 ? 'demand' : 'capacity'),
 });
 
 /** What runs along a line, in one phrase. */
 export function wordRun(line: Line, units: UnitChoice): string {
-  const run = line.elements.find((e) => e.kind === 'rope' || e.kind === 'webbing' || e.kind === 'chain');
+  const run = line.elements.find(
+    (e) => e.kind === 'rope' || e.kind === 'webbing' || e.kind === 'chain',
+  );
   if (!run) return 'no rope yet';
-  const size = (m: number): string => formatQuantity(m, 'length', units, 'nearest', true).replace(/\.0+(?=\D)/, '');
-  if (run.kind === 'rope') return `${size(run.rope.diameterM)} ${ROPE_MATERIALS[run.rope.material].name}${run.rope.tag ? `, rope ${run.rope.tag}` : ''}`;
+  const size = (m: number): string =>
+    formatQuantity(m, 'length', units, 'nearest', true).replace(/\.0+(?=\D)/, '');
+  if (run.kind === 'rope')
+    return `${size(run.rope.diameterM)} ${ROPE_MATERIALS[run.rope.material].name}${run.rope.tag ? `, rope ${run.rope.tag}` : ''}`;
   if (run.kind === 'webbing') return `${size(run.widthM)} webbing${run.tag ? `, ${run.tag}` : ''}`;
   return `${size(run.sizeM)} chain, ${run.grade === 'unmarked' ? 'unmarked' : `grade ${run.grade}`}${run.tag ? `, ${run.tag}` : ''}`;
 }
 
 const KIND_WORDS: Record<LineElement['kind'], string> = {
-  anchor: 'anchor', knot: 'attachment knot', rope: 'rope', bend: 'bend to another rope', edge: 'edge', loop: 'mid-line loop', truckers: 'trucker’s hitch', tackle: 'tackle of pulleys or rings',
-  lock: 'lock', webbing: 'webbing', ratchet: 'ratchet', chain: 'chain', binder: 'binder', fitting: 'hook, ring or shackle',
+  anchor: 'anchor',
+  knot: 'attachment knot',
+  rope: 'rope',
+  bend: 'bend to another rope',
+  edge: 'edge',
+  loop: 'mid-line loop',
+  truckers: 'trucker’s hitch',
+  tackle: 'tackle of pulleys or rings',
+  lock: 'lock',
+  webbing: 'webbing',
+  ratchet: 'ratchet',
+  chain: 'chain',
+  binder: 'binder',
+  fitting: 'hook, ring or shackle',
 };
 
 /** The kind of an element in trade words. */
@@ -49,4 +86,6 @@ export const wordKind = (kind: LineElement['kind']): string => KIND_WORDS[kind];
 export const ELEMENT_KINDS = Object.keys(KIND_WORDS) as LineElement['kind'][];
 
 /** A choice list of knots. */
-export const knotChoices = <K extends Parameters<typeof knot>[0]>(ids: readonly K[]): { id: K; name: string }[] => ids.map((id) => ({ id, name: knot(id).name }));
+export const knotChoices = <K extends Parameters<typeof knot>[0]>(
+  ids: readonly K[],
+): { id: K; name: string }[] => ids.map((id) => ({ id, name: knot(id).name }));

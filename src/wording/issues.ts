@@ -2,50 +2,81 @@ import type { Issue } from '@/core/result';
 import { INPUT_ISSUES } from './input';
 
 /** Which knot of the catalogue an author's mistake lies in. */
-const ofKnot = (v: Issue['values']): string => (v['knot'] ? `Knot ${v['knot']}${v['cut'] ? `, ${v['cut']}` : ''}: ` : '');
+const ofKnot = (v: Issue['values']): string =>
+  v['knot'] ? `Knot ${v['knot']}${v['cut'] ? `, ${v['cut']}` : ''}: ` : '';
 
 /** Wording of coded issues, for the screen and the programming interface alike. First what to do, then why. */
 const ISSUES: Record<string, (v: Issue['values']) => string> = {
   ...INPUT_ISSUES,
-  'too-small': (v) => (v['what'] === 'string' ? 'Must not be empty or shorter than allowed.' : `Must be at least ${v['least']}.`),
-  'too-big': (v) => (v['what'] === 'string' ? `At most ${v['most']} characters.` : v['what'] === 'array' ? `At most ${v['most']} entries.` : `Must be at most ${v['most']}.`),
+  'too-small': (v) =>
+    v['what'] === 'string'
+      ? 'Must not be empty or shorter than allowed.'
+      : `Must be at least ${v['least']}.`,
+  'too-big': (v) =>
+    v['what'] === 'string'
+      ? `At most ${v['most']} characters.`
+      : v['what'] === 'array'
+        ? `At most ${v['most']} entries.`
+        : `Must be at most ${v['most']}.`,
   'invalid-value': (v) => `Must be one of: ${v['choices']}.`,
   'invalid-type': (v) => `Must be ${v['expected']}.`,
   'invalid-union': () => 'This has none of the forms that are known here.',
   'invalid-format': () => 'Not in the form that is expected here.',
   'unrecognized-keys': (v) => `Not known here: ${v['keys']}.`,
   'id-twice': (v) => `The id “${v['id']}” is used twice. Ids must differ.`,
-  'path-token': (v) => `${ofKnot(v)}token ${v['place']}, “${v['token']}”, is neither a point (x,y) nor marks (O, U, .).`,
-  'path-marks-at-end': (v) => `${ofKnot(v)}token ${v['place']}, “${v['token']}”: marks stand between two points.`,
-  'path-marks-twice': (v) => `${ofKnot(v)}token ${v['place']}, “${v['token']}”: write all marks between two points in one word.`,
+  'path-token': (v) =>
+    `${ofKnot(v)}token ${v['place']}, “${v['token']}”, is neither a point (x,y) nor marks (O, U, .).`,
+  'path-marks-at-end': (v) =>
+    `${ofKnot(v)}token ${v['place']}, “${v['token']}”: marks stand between two points.`,
+  'path-marks-twice': (v) =>
+    `${ofKnot(v)}token ${v['place']}, “${v['token']}”: write all marks between two points in one word.`,
   'path-too-short': (v) => `${ofKnot(v)}a rope needs at least two points.`,
-  'path-point-twice': (v) => `${ofKnot(v)}token ${v['place']}, “${v['token']}”, repeats the point before it.`,
-  'crossings-unmarked': (v) => `${ofKnot(v)}rope ${v['rope']}, interval ${v['interval']}, marked “${v['written']}”: ${v['marks']} marks for ${v['crossings']} crossings.`,
-  'marks-contradict': (v) => `${ofKnot(v)}rope ${v['rope']}, interval ${v['interval']}, and rope ${v['other']}, interval ${v['otherInterval']}, both say “${v['mark']}” at their crossing.`,
-  'fixture-mark': (v) => `${ofKnot(v)}rope ${v['rope']}, interval ${v['interval']}: write o or u at a pole, O or U at a rope.`,
-  'crossing-undecided': (v) => `${ofKnot(v)}rope ${v['rope']}, interval ${v['interval']}, and rope ${v['other']}, interval ${v['otherInterval']}: one of them must say which lies over.`,
-  'invariant-wrong': (v) => `${ofKnot(v)}closed “${v['closure']}” it must give ${v['expected']}, but gives ${v['obtained']}. ${v['rope']
-    ? `It would be right with the crossing turned over that rope ${v['rope']} marks “${v['mark']}” in interval ${v['interval']}.` : 'No single crossing turned over would make it right.'}`,
+  'path-point-twice': (v) =>
+    `${ofKnot(v)}token ${v['place']}, “${v['token']}”, repeats the point before it.`,
+  'crossings-unmarked': (v) =>
+    `${ofKnot(v)}rope ${v['rope']}, interval ${v['interval']}, marked “${v['written']}”: ${v['marks']} marks for ${v['crossings']} crossings.`,
+  'marks-contradict': (v) =>
+    `${ofKnot(v)}rope ${v['rope']}, interval ${v['interval']}, and rope ${v['other']}, interval ${v['otherInterval']}, both say “${v['mark']}” at their crossing.`,
+  'fixture-mark': (v) =>
+    `${ofKnot(v)}rope ${v['rope']}, interval ${v['interval']}: write o or u at a pole, O or U at a rope.`,
+  'crossing-undecided': (v) =>
+    `${ofKnot(v)}rope ${v['rope']}, interval ${v['interval']}, and rope ${v['other']}, interval ${v['otherInterval']}: one of them must say which lies over.`,
+  'invariant-wrong': (v) =>
+    `${ofKnot(v)}closed “${v['closure']}” it must give ${v['expected']}, but gives ${v['obtained']}. ${
+      v['rope']
+        ? `It would be right with the crossing turned over that rope ${v['rope']} marks “${v['mark']}” in interval ${v['interval']}.`
+        : 'No single crossing turned over would make it right.'
+    }`,
   'rigging-body-twice': () => 'Two parts of the system have the same name.',
   'rigging-no-load-or-anchor': () => 'A system needs a load and an anchor.',
-  'rigging-hand-angle': () => 'The hand pulls between straight toward the anchor (0°) and straight back (180°).',
+  'rigging-hand-angle': () =>
+    'The hand pulls between straight toward the anchor (0°) and straight back (180°).',
   'rigging-one-hand': () => 'Exactly one rope must be in the hand.',
-  'rigging-unknown-body': (v) => `Rope ${v['rope']} goes to “${v['body']}”, which is not part of the system.`,
+  'rigging-unknown-body': (v) =>
+    `Rope ${v['rope']} goes to “${v['body']}”, which is not part of the system.`,
   'rigging-strand-nowhere': (v) => `Rope ${v['rope']} goes from a place to the same place.`,
-  'rigging-efficiency': (v) => `Rope ${v['rope']}: a turn leaves more than nothing and at most all of the tension.`,
-  'rigging-undetermined': (v) => `The system cannot be worked out: ${v['bodies']} travelling parts are held by ${v['ropes']} further ropes. Each travelling part needs one.`,
+  'rigging-efficiency': (v) =>
+    `Rope ${v['rope']}: a turn leaves more than nothing and at most all of the tension.`,
+  'rigging-undetermined': (v) =>
+    `The system cannot be worked out: ${v['bodies']} travelling parts are held by ${v['ropes']} further ropes. Each travelling part needs one.`,
   'rigging-no-pull': () => 'The system does not pull the load toward the anchor.',
   'rigging-pushes': (v) => `Rope ${v['rope']} would have to push. Check which way it pulls.`,
   'span-impossible': (v) => `A line of ${v['lengthM']} m does not reach over ${v['chordM']} m.`,
-  'span-limit-too-low': () => 'No sag is deep enough: each part of the line must carry its share of the load.',
+  'span-limit-too-low': () =>
+    'No sag is deep enough: each part of the line must carry its share of the load.',
   'load-off-span': () => 'The load must hang between the ends of the span.',
   'meter-busy': (v) => `${v['most']} meters are being read already. Try again in a minute.`,
-  'wraps-no-hand': () => 'Enter what the hand holds. Wraps alone, with nothing at the tail, hold nothing here.',
-  'code-unusable': (v) => `“${v['code']}” cannot be a tag code: letters, digits, dots and dashes only, 1 to 24 of them.`,
-  'code-taken': (v) => `The tag ${v['code']} is on something in your locker already. Give this one another.`,
-  'code-worn-before': (v) => `Something that was removed wore the tag ${v['code']}. Give this another, or say that you mean the same tag.`,
+  'wraps-no-hand': () =>
+    'Enter what the hand holds. Wraps alone, with nothing at the tail, hold nothing here.',
+  'code-unusable': (v) =>
+    `“${v['code']}” cannot be a tag code: letters, digits, dots and dashes only, 1 to 24 of them.`,
+  'code-taken': (v) =>
+    `The tag ${v['code']} is on something in your locker already. Give this one another.`,
+  'code-worn-before': (v) =>
+    `Something that was removed wore the tag ${v['code']}. Give this another, or say that you mean the same tag.`,
   'gear-removed': (v) => `${v['code']} was removed from the locker. Take another.`,
-  'cg-outside-load': (v) => `The weight cannot lie outside the load: at most ${v['mostM']} m from its middle.`,
+  'cg-outside-load': (v) =>
+    `The weight cannot lie outside the load: at most ${v['mostM']} m from its middle.`,
   'code-twice': (v) => `The tag ${v['code']} stands in row ${v['row']} already.`,
   'tag-unknown': (v) => `Nothing in your locker wears the tag “${v['code']}”.`,
   'length-missing': () => 'Enter its length: how much there was of it when it came.',
@@ -54,31 +85,41 @@ const ISSUES: Record<string, (v: Issue['values']) => string> = {
   'not-yes-or-no': (v) => `Write yes or no, not “${v['text']}”.`,
   'not-a-day': (v) => `Write the day as 2026-11-25, not “${v['text']}”.`,
   'cell-missing': () => 'This cell is needed and is empty.',
-  'row-too-long': (v) => `The row has ${v['cells']} cells under ${v['headers']} headers. Is there a comma in a text without quotes?`,
+  'row-too-long': (v) =>
+    `The row has ${v['cells']} cells under ${v['headers']} headers. Is there a comma in a text without quotes?`,
   'left-over-length': (v) => `More is left (${v['leftM']} m) than there was (${v['lengthM']} m).`,
   'table-empty': () => 'The table is empty. Its first row must be headers.',
   'table-too-long': (v) => `At most ${v['most']} rows at once; this table has ${v['rows']}.`,
-  'table-without-code': (v) => `No column holds tag codes. Call it “Tag code”. Found: ${v['headers']}.`,
+  'table-without-code': (v) =>
+    `No column holds tag codes. Call it “Tag code”. Found: ${v['headers']}.`,
   'row-bad': () => 'This row cannot be kept.',
   'csv-broken': () => 'A quotation mark is not closed from here on. Mend it and import again.',
-  'import-has-errors': (v) => `Nothing was imported: ${v['bad']} rows have errors. Mend them, or keep only the good rows.`,
+  'import-has-errors': (v) =>
+    `Nothing was imported: ${v['bad']} rows have errors. Mend them, or keep only the good rows.`,
   'gear-retired': (v) => `${v['code']} is retired. Take another.`,
-  'checks-left': (v) => `${v['count']} checks are not answered yet. Answer every one: clear, or found.`,
+  'checks-left': (v) =>
+    `${v['count']} checks are not answered yet. Answer every one: clear, or found.`,
   'damage-unknown': (v) => `“${v['check']}, ${v['extent']}” is not on the list for this gear.`,
-  'damage-off-rope': (v) => `There is no place at ${v['atM']} m: it is ${v['lengthM'] ?? 'not'} m long.`,
+  'damage-off-rope': (v) =>
+    `There is no place at ${v['atM']} m: it is ${v['lengthM'] ?? 'not'} m long.`,
   'reason-needed': () => 'Say why: you decide other than what was found comes to.',
-  'reason-needed-milder': (v) => `Say why: what was found comes to “${v['computed']}”, and you decide milder.`,
+  'reason-needed-milder': (v) =>
+    `Say why: what was found comes to “${v['computed']}”, and you decide milder.`,
   'nothing-to-cut': () => 'This has no length to cut from.',
   'cut-too-long': (v) => `That is ${v['cutM']} m, and only ${v['leftM']} m are left.`,
   'entry-unknown': () => 'The entry to correct is not in this history.',
-  'correction-of-correction': () => 'Correct the entry itself, not its correction: the latest correction counts.',
-  'correction-of-kind': () => 'A correction puts an entry of the same kind in its place, or takes it back; how a thing was entered cannot be taken back.',
+  'correction-of-correction': () =>
+    'Correct the entry itself, not its correction: the latest correction counts.',
+  'correction-of-kind': () =>
+    'A correction puts an entry of the same kind in its place, or takes it back; how a thing was entered cannot be taken back.',
   'calendar-unknown': () => 'This calendar address is not valid, or was ended.',
   'no-tags': () => 'Choose what to print tags for.',
-  'text-not-storable': () => 'The text contains characters that cannot be kept (NUL or a broken emoji). Remove them.',
+  'text-not-storable': () =>
+    'The text contains characters that cannot be kept (NUL or a broken emoji). Remove them.',
   'body-not-json': () => 'The body is not valid JSON.',
   'body-too-large': (v) => `The body is larger than ${v['most']} bytes.`,
-  'version-conflict': () => 'Somebody else saved this plan first. Nothing is lost: choose which version to keep.',
+  'version-conflict': () =>
+    'Somebody else saved this plan first. Nothing is lost: choose which version to keep.',
   'version-required': () => 'Send the version you started from in the If-Match header.',
   'not-found': () => 'There is nothing here under this address for your crew.',
   'sign-in-needed': () => 'Step in first: this needs a member of a crew.',

@@ -2,29 +2,60 @@ import type { StaticsRow } from '@/core/securement/hold/opinion';
 import type { Mechanism } from '@/core/securement/hold/mechanism';
 import type { Direction } from '@/core/securement/vocabulary';
 
-const TO: Record<Direction, string> = { forward: 'forward', rearward: 'rearward', left: 'to the left', right: 'to the right' };
-const EDGE: Record<Direction, string> = { forward: 'its front edge', rearward: 'its rear edge', left: 'its left edge', right: 'its right edge' };
-const BOARD: Record<Direction, string> = { forward: 'the headboard', rearward: 'the tailboard', left: 'the left board', right: 'the right board' };
+const TO: Record<Direction, string> = {
+  forward: 'forward',
+  rearward: 'rearward',
+  left: 'to the left',
+  right: 'to the right',
+};
+const EDGE: Record<Direction, string> = {
+  forward: 'its front edge',
+  rearward: 'its rear edge',
+  left: 'its left edge',
+  right: 'its right edge',
+};
+const BOARD: Record<Direction, string> = {
+  forward: 'the headboard',
+  rearward: 'the tailboard',
+  left: 'the left board',
+  right: 'the right board',
+};
 const ROUND: Record<Extract<Mechanism, { kind: 'swings' }>['round'], string> = {
-  'front-left': 'its front left corner', 'front-right': 'its front right corner', 'rear-left': 'its rear left corner', 'rear-right': 'its rear right corner', middle: 'its middle',
+  'front-left': 'its front left corner',
+  'front-right': 'its front right corner',
+  'rear-left': 'its rear left corner',
+  'rear-right': 'its rear right corner',
+  middle: 'its middle',
 };
 
 /** How a load gives way, in a few words. */
 export function mechanismWords(mechanism: Mechanism): string {
   switch (mechanism.kind) {
-    case 'slides': return mechanism.onlyFriction ? `nothing holds it ${TO[mechanism.to]} but friction` : `slides ${TO[mechanism.to]}`;
-    case 'tips': return `${mechanism.onlyWeight ? 'nothing but its own weight keeps it from tipping' : 'tips'} ${TO[mechanism.to]} over ${mechanism.overBoard ? BOARD[mechanism.to] : EDGE[mechanism.to]}`;
-    case 'swings': return mechanism.onlyFriction ? `nothing keeps it from swinging round ${ROUND[mechanism.round]} but friction` : `swings round ${ROUND[mechanism.round]}`;
-    case 'lifts': return 'lifts off';
-    case 'dragged': return 'its own lines drag it';
-    case 'stands': return 'nothing gives way';
+    case 'slides':
+      return mechanism.onlyFriction
+        ? `nothing holds it ${TO[mechanism.to]} but friction`
+        : `slides ${TO[mechanism.to]}`;
+    case 'tips':
+      return `${mechanism.onlyWeight ? 'nothing but its own weight keeps it from tipping' : 'tips'} ${TO[mechanism.to]} over ${mechanism.overBoard ? BOARD[mechanism.to] : EDGE[mechanism.to]}`;
+    case 'swings':
+      return mechanism.onlyFriction
+        ? `nothing keeps it from swinging round ${ROUND[mechanism.round]} but friction`
+        : `swings round ${ROUND[mechanism.round]}`;
+    case 'lifts':
+      return 'lifts off';
+    case 'dragged':
+      return 'its own lines drag it';
+    case 'stands':
+      return 'nothing gives way';
   }
 }
 
 /** The same as a clause that can follow a comma: "it slides forward", "nothing holds it forward but friction". */
 export function mechanismClause(mechanism: Mechanism): string {
   const words = mechanismWords(mechanism);
-  return mechanism.kind === 'dragged' || mechanism.kind === 'stands' || words.startsWith('nothing') ? words : `it ${words}`;
+  return mechanism.kind === 'dragged' || mechanism.kind === 'stands' || words.startsWith('nothing')
+    ? words
+    : `it ${words}`;
 }
 
 /** A row's mechanism as one line of its own: what gives way first, and what becomes of it. */

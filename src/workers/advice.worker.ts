@@ -6,6 +6,10 @@ import { type AdviceAnswer, type AdviceRequest, PROTOCOL } from './protocol';
 self.onmessage = (event: MessageEvent<AdviceRequest>): void => {
   if (event.data.protocol !== PROTOCOL) return;
   const { id, plan, gear } = event.data;
-  const answer: AdviceAnswer = { protocol: PROTOCOL, id, changes: helpfulChanges(plan, gear ? new Map(gear) : LOCKER_NOT_ASKED) };
+  const answer: AdviceAnswer = {
+    protocol: PROTOCOL,
+    id,
+    changes: helpfulChanges(plan, gear ? new Map(gear) : LOCKER_NOT_ASKED),
+  };
   self.postMessage(answer);
 };

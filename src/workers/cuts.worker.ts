@@ -11,7 +11,15 @@ let stopped = false;
 
 function report(id: number, search: CutSearch, p: CutProgress): void {
   const gapPart = p.proven ? 0 : Math.max(0, p.best.value - p.bound) / Math.max(1e-9, p.best.value);
-  const answer: CutAnswer = { protocol: PROTOCOL, id, plan: cutPlan(search.problem, p.best), tried: p.nodes, done: p.done || stopped, proven: p.proven, gapPart };
+  const answer: CutAnswer = {
+    protocol: PROTOCOL,
+    id,
+    plan: cutPlan(search.problem, p.best),
+    tried: p.nodes,
+    done: p.done || stopped,
+    proven: p.proven,
+    gapPart,
+  };
   self.postMessage(answer);
 }
 
@@ -29,7 +37,10 @@ function work(id: number, search: CutSearch): void {
 self.onmessage = (event: MessageEvent<CutRequest>): void => {
   const request = event.data;
   if (request.protocol !== PROTOCOL) return;
-  if (request.kind === 'stop') { stopped = stopped || request.id === current; return; }
+  if (request.kind === 'stop') {
+    stopped = stopped || request.id === current;
+    return;
+  }
   current = request.id;
   stopped = false;
   work(request.id, new CutSearch(request.job));

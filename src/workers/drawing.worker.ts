@@ -10,7 +10,14 @@ let wanted = 0;
 let running = false;
 
 function show(body: DrawingUp['body'], rest: boolean): void {
-  const answer: DrawingAnswer = { protocol: PROTOCOL, at: body.at.slice(), strands: body.strands, drawn: form?.drawn ?? 0, wanted, rest };
+  const answer: DrawingAnswer = {
+    protocol: PROTOCOL,
+    at: body.at.slice(),
+    strands: body.strands,
+    drawn: form?.drawn ?? 0,
+    wanted,
+    rest,
+  };
   self.postMessage(answer, { transfer: [answer.at.buffer] });
 }
 
@@ -32,7 +39,10 @@ function work(): void {
 self.onmessage = (event: MessageEvent<DrawingRequest>): void => {
   const request = event.data;
   if (request.protocol !== PROTOCOL) return;
-  if (request.kind === 'form') { form = new DrawingUp(request.form); return; }
+  if (request.kind === 'form') {
+    form = new DrawingUp(request.form);
+    return;
+  }
   wanted = request.drawn;
   if (!running) {
     running = true;

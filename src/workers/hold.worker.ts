@@ -11,7 +11,12 @@ const DRAWN_DIRECTIONS = 48;
 self.onmessage = (event: MessageEvent<HoldRequest>): void => {
   if (event.data.protocol !== PROTOCOL) return;
   const { id, plan } = event.data;
-  const map = holdMap(ruleInputOf(plan, lineFactsOf(plan)), plan.deck, ruleSet(plan.ruleSet).statics, DRAWN_DIRECTIONS);
+  const map = holdMap(
+    ruleInputOf(plan, lineFactsOf(plan)),
+    plan.deck,
+    ruleSet(plan.ruleSet).statics,
+    DRAWN_DIRECTIONS,
+  );
   const answer: HoldAnswer = { protocol: PROTOCOL, id, map };
   self.postMessage(answer);
 };

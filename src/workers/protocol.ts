@@ -42,7 +42,12 @@ export interface DrawingAnswer {
 
 /** What the page asks of the cutting worker: a job, or to be content with what there is. */
 export type CutRequest =
-  | { readonly protocol: typeof PROTOCOL; readonly kind: 'start'; readonly id: number; readonly job: CutJob }
+  | {
+      readonly protocol: typeof PROTOCOL;
+      readonly kind: 'start';
+      readonly id: number;
+      readonly job: CutJob;
+    }
   | { readonly protocol: typeof PROTOCOL; readonly kind: 'stop'; readonly id: number };
 
 /** The best plan so far. `proven`: there is none better; `gapPart`: else how much less rope a better one could take at most, as a part. */

@@ -8,15 +8,22 @@ import { type AdviceAnswer, type AdviceRequest, PROTOCOL } from './protocol';
 const PAUSE_MS = 120;
 
 /** Helpful changes to a plan, computed in a worker after a pause in typing. Answers to older plans are dropped. */
-export function useAdvice(plan: Plan, gear: GearFacts | null): { readonly changes: readonly Change[]; readonly fresh: boolean } {
+export function useAdvice(
+  plan: Plan,
+  gear: GearFacts | null,
+): { readonly changes: readonly Change[]; readonly fresh: boolean } {
   const worker = useRef<Worker | null>(null);
   const asked = useRef(0);
-  const [answer, setAnswer] = useState<{ plan: Plan | null; changes: readonly Change[] }>({ plan: null, changes: [] });
+  const [answer, setAnswer] = useState<{ plan: Plan | null; changes: readonly Change[] }>({
+    plan: null,
+    changes: [],
+  });
   const latest = useRef(plan);
   useEffect(() => {
     const made = new Worker(new URL('./advice.worker.ts', import.meta.url), { type: 'module' });
     made.onmessage = (event: MessageEvent<AdviceAnswer>) => {
-      if (event.data.protocol === PROTOCOL && event.data.id === asked.current) setAnswer({ plan: latest.current, changes: event.data.changes });
+      if (event.data.protocol === PROTOCOL && event.data.id === asked.current)
+        setAnswer({ plan: latest.current, changes: event.data.changes });
     };
     worker.current = made;
     return () => made.terminate();
@@ -25,7 +32,12 @@ export function useAdvice(plan: Plan, gear: GearFacts | null): { readonly change
     latest.current = plan;
     const timer = setTimeout(() => {
       asked.current += 1;
-      worker.current?.postMessage({ protocol: PROTOCOL, id: asked.current, plan, gear: gear && [...gear] } satisfies AdviceRequest);
+      worker.current?.postMessage({
+        protocol: PROTOCOL,
+        id: asked.current,
+        plan,
+        gear: gear && [...gear],
+      } satisfies AdviceRequest);
     }, PAUSE_MS);
     return () => clearTimeout(timer);
   }, [plan, gear]);

@@ -9,7 +9,13 @@ export function useCuts() {
   const asked = useRef(0);
   const [answer, setAnswer] = useState<CutAnswer | null>(null);
   const [searching, setSearching] = useState(false);
-  useEffect(() => () => { worker.current?.terminate(); worker.current = null; }, []);
+  useEffect(
+    () => () => {
+      worker.current?.terminate();
+      worker.current = null;
+    },
+    [],
+  );
   const send = (request: CutRequest): void => {
     if (!worker.current) {
       worker.current = new Worker(new URL('./cuts.worker.ts', import.meta.url), { type: 'module' });
@@ -27,7 +33,14 @@ export function useCuts() {
     setSearching(true);
     send({ protocol: PROTOCOL, kind: 'start', id: asked.current, job });
   }, []);
-  const stop = useCallback((): void => send({ protocol: PROTOCOL, kind: 'stop', id: asked.current }), []);
-  const forget = useCallback((): void => { asked.current += 1; setAnswer(null); setSearching(false); }, []);
+  const stop = useCallback(
+    (): void => send({ protocol: PROTOCOL, kind: 'stop', id: asked.current }),
+    [],
+  );
+  const forget = useCallback((): void => {
+    asked.current += 1;
+    setAnswer(null);
+    setSearching(false);
+  }, []);
   return { answer, searching, start, stop, forget };
 }

@@ -16,7 +16,10 @@ export interface DrawnUp {
 
 /** The shipped frame at a state, mixed from its two neighbours. */
 export function shippedAt(form: ShippedForm, drawn: number): Body {
-  const next = Math.max(1, form.frames.findIndex((f) => f.drawn >= drawn));
+  const next = Math.max(
+    1,
+    form.frames.findIndex((f) => f.drawn >= drawn),
+  );
   const [a, b] = [form.frames[next - 1]!, form.frames[next]!];
   const part = Math.max(0, Math.min(1, (drawn - a.drawn) / (b.drawn - a.drawn)));
   return between(bodyOfFrame(form, a), bodyOfFrame(form, b), part);
@@ -34,13 +37,26 @@ export function useDrawingUp(form: ShippedForm): DrawnUp {
   const [body, setBody] = useState<Body>(() => shippedAt(form, 0));
   const [moving, setMoving] = useState(false);
   const latest = useRef(0);
-  useEffect(() => () => { worker.current?.terminate(); worker.current = null; }, [form]);
+  useEffect(
+    () => () => {
+      worker.current?.terminate();
+      worker.current = null;
+    },
+    [form],
+  );
 
   const start = useCallback((): Worker => {
     const made = new Worker(new URL('./drawing.worker.ts', import.meta.url), { type: 'module' });
     made.onmessage = ({ data }: MessageEvent<DrawingAnswer>) => {
       if (data.protocol !== PROTOCOL) return;
-      setBody({ at: data.at, strands: data.strands, free: new Uint8Array(data.at.length / 3), fixtures: form.fixtures, lifts: [], sides: [] });
+      setBody({
+        at: data.at,
+        strands: data.strands,
+        free: new Uint8Array(data.at.length / 3),
+        fixtures: form.fixtures,
+        lifts: [],
+        sides: [],
+      });
       // At rest for an earlier wish is not at rest.
       setMoving(!data.rest || data.wanted !== latest.current);
     };
@@ -48,16 +64,23 @@ export function useDrawingUp(form: ShippedForm): DrawnUp {
     return made;
   }, [form]);
 
-  const draw = useCallback((next: number): void => {
-    setWanted(next);
-    latest.current = next;
-    if (stillWanted() || typeof Worker === 'undefined') {
-      setBody(shippedAt(form, next));
-      return;
-    }
-    setMoving(true);
-    worker.current ??= start();
-    worker.current.postMessage({ protocol: PROTOCOL, kind: 'toward', drawn: next } satisfies DrawingRequest);
-  }, [form, start]);
+  const draw = useCallback(
+    (next: number): void => {
+      setWanted(next);
+      latest.current = next;
+      if (stillWanted() || typeof Worker === 'undefined') {
+        setBody(shippedAt(form, next));
+        return;
+      }
+      setMoving(true);
+      worker.current ??= start();
+      worker.current.postMessage({
+        protocol: PROTOCOL,
+        kind: 'toward',
+        drawn: next,
+      } satisfies DrawingRequest);
+    },
+    [form, start],
+  );
   return { body, wanted, moving, draw };
 }

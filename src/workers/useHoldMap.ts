@@ -8,18 +8,26 @@ import { type HoldAnswer, type HoldRequest, PROTOCOL } from './protocol';
 export function useHoldMap(plan: Plan): { readonly map: HoldMap | null; readonly fresh: boolean } {
   const worker = useRef<Worker | null>(null);
   const asked = useRef<{ readonly id: number; readonly plan: Plan | null }>({ id: 0, plan: null });
-  const [answer, setAnswer] = useState<{ readonly plan: Plan | null; readonly map: HoldMap | null }>({ plan: null, map: null });
+  const [answer, setAnswer] = useState<{
+    readonly plan: Plan | null;
+    readonly map: HoldMap | null;
+  }>({ plan: null, map: null });
   useEffect(() => {
     const made = new Worker(new URL('./hold.worker.ts', import.meta.url), { type: 'module' });
     made.onmessage = ({ data }: MessageEvent<HoldAnswer>) => {
-      if (data.protocol === PROTOCOL && data.id === asked.current.id) setAnswer({ plan: asked.current.plan, map: data.map });
+      if (data.protocol === PROTOCOL && data.id === asked.current.id)
+        setAnswer({ plan: asked.current.plan, map: data.map });
     };
     worker.current = made;
     return () => made.terminate();
   }, []);
   useEffect(() => {
     asked.current = { id: asked.current.id + 1, plan };
-    worker.current?.postMessage({ protocol: PROTOCOL, id: asked.current.id, plan } satisfies HoldRequest);
+    worker.current?.postMessage({
+      protocol: PROTOCOL,
+      id: asked.current.id,
+      plan,
+    } satisfies HoldRequest);
   }, [plan]);
   return { map: answer.map, fresh: answer.plan === plan };
 }

@@ -15,34 +15,77 @@ import { FORM_IDS } from '@/core/tackle/systems';
 const KINDS = elementSchema.options.map((o) => o.shape.kind.value) as ElementKindId[];
 /** Kept of a new element: what no default could say. */
 const SAID: Partial<Record<ElementKindId, readonly string[]>> = {
-  anchor: ['at'], knot: ['knot'], rope: ['rope'], bend: ['knot'], edge: ['name', 'shape', 'bendDiameterM'], loop: ['knot'], truckers: ['loop'], tackle: ['title', 'bodies', 'ropes'],
-  lock: ['knot'], webbing: ['widthM'], ratchet: ['rating'], chain: ['grade', 'sizeM'], binder: ['rating'], fitting: ['name', 'rating'],
+  anchor: ['at'],
+  knot: ['knot'],
+  rope: ['rope'],
+  bend: ['knot'],
+  edge: ['name', 'shape', 'bendDiameterM'],
+  loop: ['knot'],
+  truckers: ['loop'],
+  tackle: ['title', 'bodies', 'ropes'],
+  lock: ['knot'],
+  webbing: ['widthM'],
+  ratchet: ['rating'],
+  chain: ['grade', 'sizeM'],
+  binder: ['rating'],
+  fitting: ['name', 'rating'],
 };
 
 describe('composed documents', () => {
   it.each(KINDS)('a new %s has the defaults of its schema', (kind) => {
     const element = newElement(kind, []);
-    const said = Object.fromEntries(Object.entries(element).filter(([key]) => ['id', 'kind', ...SAID[kind]!].includes(key)));
+    const said = Object.fromEntries(
+      Object.entries(element).filter(([key]) => ['id', 'kind', ...SAID[kind]!].includes(key)),
+    );
     expect(element).toEqual(elementSchema.parse(said));
   });
   it('a rope, a plan, its lines, and every rigging are what their schemas make of them', () => {
     const strength = strengthSchema.parse({});
-    expect(plainRope({ material: 'manila', diameterM: 0.016 })).toEqual(ropeSchema.parse({ material: 'manila', diameterM: 0.016 }));
+    expect(plainRope({ material: 'manila', diameterM: 0.016 })).toEqual(
+      ropeSchema.parse({ material: 'manila', diameterM: 0.016 }),
+    );
     for (const units of ['metric', 'us'] as const) {
       const { format, version, title, ruleSet, cargo, deck, ...rest } = newPlan(strength, units);
       const { name, massKg, lengthM, widthM, heightM, fromFrontM } = cargo;
-      const bare = { ...deck, anchors: deck.anchors.map(({ barDiameterM, surface, ...a }) => a), blocking: undefined };
-      const plan = planSchema.parse({ format, version, title, ruleSet, cargo: { name, massKg, lengthM, widthM, heightM, fromFrontM }, deck: bare });
+      const bare = {
+        ...deck,
+        anchors: deck.anchors.map(({ barDiameterM, surface, ...a }) => a),
+        blocking: undefined,
+      };
+      const plan = planSchema.parse({
+        format,
+        version,
+        title,
+        ruleSet,
+        cargo: { name, massKg, lengthM, widthM, heightM, fromFrontM },
+        deck: bare,
+      });
       expect({ format, version, title, ruleSet, cargo, deck, ...rest }).toEqual(plan);
-      for (const { id } of LINE_MAKES) { const line = newLine(id, plan); expect(line).toEqual(lineSchema.parse(line)); }
+      for (const { id } of LINE_MAKES) {
+        const line = newLine(id, plan);
+        expect(line).toEqual(lineSchema.parse(line));
+      }
     }
     const hitch = newRigging(strength);
     for (const form of FORM_IDS) {
       const rigging = newRigging(strength, form);
       expect(rigging).toEqual(riggingSchema.parse(rigging));
-      expect(riggingSchema.parse({ ...hitch, system: withForm(hitch.system, form) }).system).toEqual(withForm(hitch.system, form));
+      expect(
+        riggingSchema.parse({ ...hitch, system: withForm(hitch.system, form) }).system,
+      ).toEqual(withForm(hitch.system, form));
     }
     const { format, version, title, rope, anchor, farAnchor, lengthM, system } = hitch;
-    expect(hitch).toEqual(riggingSchema.parse({ format, version, title, rope, anchor, farAnchor, lengthM, system: { kind: 'truckers', loop: system.kind === 'truckers' ? system.loop : '' } }));
+    expect(hitch).toEqual(
+      riggingSchema.parse({
+        format,
+        version,
+        title,
+        rope,
+        anchor,
+        farAnchor,
+        lengthM,
+        system: { kind: 'truckers', loop: system.kind === 'truckers' ? system.loop : '' },
+      }),
+    );
   });
 });

@@ -7,9 +7,18 @@ import { CHANGE_CODES, FINDING_CODES, type FindingCode, ROW_CODES } from '@/core
 import { ISSUE_CODES } from '@/wording/issues';
 
 const SRC = fileURLToPath(new URL('../../src', import.meta.url));
-const files = (dir: string): string[] => readdirSync(dir, { withFileTypes: true }).flatMap((e) =>
-  e.isDirectory() ? files(path.join(dir, e.name)) : /\.tsx?$/.test(e.name) ? [path.join(dir, e.name)] : []);
-const source = (dir: string) => files(path.join(SRC, dir)).filter((f) => !f.includes('.test.')).map((f) => ({ name: path.relative(SRC, f), text: readFileSync(f, 'utf8') }));
+const files = (dir: string): string[] =>
+  readdirSync(dir, { withFileTypes: true }).flatMap((e) =>
+    e.isDirectory()
+      ? files(path.join(dir, e.name))
+      : /\.tsx?$/.test(e.name)
+        ? [path.join(dir, e.name)]
+        : [],
+  );
+const source = (dir: string) =>
+  files(path.join(SRC, dir))
+    .filter((f) => !f.includes('.test.'))
+    .map((f) => ({ name: path.relative(SRC, f), text: readFileSync(f, 'utf8') }));
 
 /** Modules a file really needs at run time: type-only imports are erased. */
 function imports(text: string): string[] {
@@ -20,26 +29,37 @@ const ORDER = ['core', 'wording', 'db', 'server'];
 
 describe('layers point one way', () => {
   it('core imports only itself and zod, and never leaves its folder', () => {
-    for (const { name, text } of source('core')) for (const from of imports(text)) {
-      if (from === 'zod') continue;
-      expect(from, name).toMatch(/^\.{1,2}\//);
-      expect(path.normalize(path.join(path.dirname(name), from)), name).toMatch(/^core\//);
-    }
+    for (const { name, text } of source('core'))
+      for (const from of imports(text)) {
+        if (from === 'zod') continue;
+        expect(from, name).toMatch(/^\.{1,2}\//);
+        expect(path.normalize(path.join(path.dirname(name), from)), name).toMatch(/^core\//);
+      }
   });
-  it.each(ORDER.map((layer, i) => [layer, ORDER.slice(i + 1)] as const))('%s imports nothing above it', (layer, above) => {
-    for (const { name, text } of source(layer)) for (const from of imports(text)) {
-      expect([...above, 'ui', 'app', 'workers'].some((l) => from.startsWith(`@/${l}/`)), `${name} imports ${from}`).toBe(false);
-    }
-  });
+  it.each(ORDER.map((layer, i) => [layer, ORDER.slice(i + 1)] as const))(
+    '%s imports nothing above it',
+    (layer, above) => {
+      for (const { name, text } of source(layer))
+        for (const from of imports(text)) {
+          expect(
+            [...above, 'ui', 'app', 'workers'].some((l) => from.startsWith(`@/${l}/`)),
+            `${name} imports ${from}`,
+          ).toBe(false);
+        }
+    },
+  );
   it('what runs in the browser takes nothing from the server at run time', () => {
-    for (const layer of ['ui', 'workers']) for (const { name, text } of source(layer)) for (const from of imports(text)) {
-      expect(/^@\/(db|server|app)\//.test(from), `${name} imports ${from}`).toBe(false);
-    }
+    for (const layer of ['ui', 'workers'])
+      for (const { name, text } of source(layer))
+        for (const from of imports(text)) {
+          expect(/^@\/(db|server|app)\//.test(from), `${name} imports ${from}`).toBe(false);
+        }
   });
   it('SQL is written in src/db only', () => {
-    for (const layer of ['core', 'ui', 'app', 'server', 'workers', 'wording']) for (const { name, text } of source(layer)) {
-      expect(/\b(SELECT|INSERT INTO|UPDATE|DELETE FROM)\s+[a-z*]/.test(text), name).toBe(false);
-    }
+    for (const layer of ['core', 'ui', 'app', 'server', 'workers', 'wording'])
+      for (const { name, text } of source(layer)) {
+        expect(/\b(SELECT|INSERT INTO|UPDATE|DELETE FROM)\s+[a-z*]/.test(text), name).toBe(false);
+      }
   });
 });
 
@@ -49,24 +69,53 @@ function broughtBy(entry: string): ReadonlySet<string> {
   for (const file of seen) {
     if (!path.isAbsolute(file)) continue;
     for (const from of imports(readFileSync(file, 'utf8'))) {
-      const base = from.startsWith('@/') ? path.join(SRC, from.slice(2)) : from.startsWith('.') ? path.join(path.dirname(file), from) : null;
-      seen.add(base === null ? from : (['.ts', '.tsx', '/index.ts'].map((e) => base + e).find((f) => existsSync(f)) ?? base));
+      const base = from.startsWith('@/')
+        ? path.join(SRC, from.slice(2))
+        : from.startsWith('.')
+          ? path.join(path.dirname(file), from)
+          : null;
+      seen.add(
+        base === null
+          ? from
+          : (['.ts', '.tsx', '/index.ts'].map((e) => base + e).find((f) => existsSync(f)) ?? base),
+      );
     }
   }
   return seen;
 }
 
 describe('what a page brings with it', () => {
-  const pages = ['loads/PlanList', 'planner/Planner', 'planner/PrintSheet', 'bench/PullBench', 'bench/SpanRoom', 'bench/SideBySide', 'crew/CrewPage', 'locker/LockerList', 'locker/GearPage', 'locker/cuts/CutListPage', 'knots/Stage', 'knots/Finder'];
+  const pages = [
+    'loads/PlanList',
+    'planner/Planner',
+    'planner/PrintSheet',
+    'bench/PullBench',
+    'bench/SpanRoom',
+    'bench/SideBySide',
+    'crew/CrewPage',
+    'locker/LockerList',
+    'locker/GearPage',
+    'locker/cuts/CutListPage',
+    'knots/Stage',
+    'knots/Finder',
+  ];
   it.each(pages)('%s parses nothing: no schema, no Zod', (page) => {
     const brought = broughtBy(path.join(SRC, 'ui', `${page}.tsx`));
     expect(brought.size).toBeGreaterThan(10);
     expect([...brought].filter((f) => f === 'zod' || /\/schema\.ts$/.test(f))).toEqual([]);
   });
   it('what is fetched on demand waits behind a boundary of its own: nothing else of the page goes while it comes', () => {
-    const fetched = source('ui').flatMap(({ name, text }) => [...text.matchAll(/(?<![\w.])dynamic\((.*)$/gm)].map((m) => [name, m[1]!] as const));
+    const fetched = source('ui').flatMap(({ name, text }) =>
+      [...text.matchAll(/(?<![\w.])dynamic\(((?:.|\n)*?)\);$/gm)].map(
+        (m) => [name, m[1]!] as const,
+      ),
+    );
     expect(fetched.length).toBeGreaterThan(10);
-    expect(fetched.filter(([, rest]) => !/loading: \(\) => null|ssr: false/.test(rest)).map(([name]) => name)).toEqual([]);
+    expect(
+      fetched
+        .filter(([, rest]) => !/loading: \(\) => null|ssr: false/.test(rest))
+        .map(([name]) => name),
+    ).toEqual([]);
   });
   it('the check sees Zod where it is', () => {
     expect(broughtBy(path.join(SRC, 'core/securement/plan.ts')).has('zod')).toBe(true);
@@ -74,13 +123,24 @@ describe('what a page brings with it', () => {
 });
 
 describe('every code has its words', () => {
-  const all = [...source('core'), ...source('server'), ...source('app')].map((f) => f.text).join('\n');
+  const all = [...source('core'), ...source('server'), ...source('app')]
+    .map((f) => f.text)
+    .join('\n');
   it('each code of findings, rows and changes is said somewhere in core: none is left over', () => {
-    const said = source('core').filter((f) => !f.name.endsWith('securement/codes.ts')).map((f) => f.text).join('\n');
-    expect([...FINDING_CODES, ...ROW_CODES, ...CHANGE_CODES].filter((code) => !said.includes(`'${code}'`))).toEqual([]);
+    const said = source('core')
+      .filter((f) => !f.name.endsWith('securement/codes.ts'))
+      .map((f) => f.text)
+      .join('\n');
+    expect(
+      [...FINDING_CODES, ...ROW_CODES, ...CHANGE_CODES].filter(
+        (code) => !said.includes(`'${code}'`),
+      ),
+    ).toEqual([]);
   });
   it('a code without words does not compile', () => {
-    const words: Record<FindingCode, string> = Object.fromEntries(FINDING_CODES.map((c) => [c, c])) as Record<FindingCode, string>;
+    const words: Record<FindingCode, string> = Object.fromEntries(
+      FINDING_CODES.map((c) => [c, c]),
+    ) as Record<FindingCode, string>;
     const { 'no-lines': _, ...rest } = words;
     // @ts-expect-error one is missing
     const lacking: Record<FindingCode, string> = rest;

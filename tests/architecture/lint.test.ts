@@ -17,9 +17,14 @@ async function objectionsTo(files: Readonly<Record<string, string>>): Promise<st
     writeFileSync(path.join(tree, name), text);
   }
   try {
-    const results = await new ESLint({ cwd: tree, overrideConfigFile: path.join(ROOT, 'eslint.config.js') }).lintFiles(Object.keys(files));
+    const results = await new ESLint({
+      cwd: tree,
+      overrideConfigFile: path.join(ROOT, 'eslint.config.js'),
+    }).lintFiles(Object.keys(files));
     expect(results).toHaveLength(Object.keys(files).length);
-    return [...new Set(results.flatMap((r) => r.messages.map((m) => m.ruleId ?? m.message)))].sort();
+    return [
+      ...new Set(results.flatMap((r) => r.messages.map((m) => m.ruleId ?? m.message))),
+    ].sort();
   } finally {
     rmSync(tree, { recursive: true, force: true });
   }
@@ -27,22 +32,62 @@ async function objectionsTo(files: Readonly<Record<string, string>>): Promise<st
 
 describe('lint', () => {
   it('finds a circle of two files', async () => {
-    expect(await objectionsTo({
-      'src/core/units/planted-a.ts': "import { b } from './planted-b';\n\nexport const a = (): number => b();\n",
-      'src/core/units/planted-b.ts': "import { a } from './planted-a';\n\nexport const b = (): number => a();\n",
-    })).toEqual(['import-x/no-cycle']);
+    expect(
+      await objectionsTo({
+        'src/core/units/planted-a.ts':
+          "import { b } from './planted-b';\n\nexport const a = (): number => b();\n",
+        'src/core/units/planted-b.ts':
+          "import { a } from './planted-a';\n\nexport const b = (): number => a();\n",
+      }),
+    ).toEqual(['import-x/no-cycle']);
   });
   it('finds an arrow back up between folders of the core and between rooms, but lets types be named', async () => {
-    expect(await objectionsTo({ 'src/core/line/planted.ts': "import { assess } from '../securement/assess';\n\nexport const a = assess;\n" })).toEqual(['@typescript-eslint/no-restricted-imports']);
-    expect(await objectionsTo({ 'src/ui/bench/planted.ts': "import { headline } from '../planner/headline';\n\nexport const a = headline;\n" })).toEqual(['@typescript-eslint/no-restricted-imports']);
-    expect(await objectionsTo({ 'src/core/line/planted.ts': "import type { Assessment } from '../securement/assess';\n\nexport const a = (x: Assessment): string => x.verdict;\n" })).toEqual([]);
+    expect(
+      await objectionsTo({
+        'src/core/line/planted.ts':
+          "import { assess } from '../securement/assess';\n\nexport const a = assess;\n",
+      }),
+    ).toEqual(['@typescript-eslint/no-restricted-imports']);
+    expect(
+      await objectionsTo({
+        'src/ui/bench/planted.ts':
+          "import { headline } from '../planner/headline';\n\nexport const a = headline;\n",
+      }),
+    ).toEqual(['@typescript-eslint/no-restricted-imports']);
+    expect(
+      await objectionsTo({
+        'src/core/line/planted.ts':
+          "import type { Assessment } from '../securement/assess';\n\nexport const a = (x: Assessment): string => x.verdict;\n",
+      }),
+    ).toEqual([]);
   });
   it('finds a component that looks round the whole page', async () => {
-    expect(await objectionsTo({ 'src/ui/kit/Planted.tsx': "export const a = (): Element | null => document.querySelector('b');\n" })).toEqual(['no-restricted-properties']);
+    expect(
+      await objectionsTo({
+        'src/ui/kit/Planted.tsx':
+          "export const a = (): Element | null => document.querySelector('b');\n",
+      }),
+    ).toEqual(['no-restricted-properties']);
   });
   it('finds an interface in core, a server in the interface, and a file that grew too long', async () => {
-    expect(await objectionsTo({ 'src/core/units/planted.ts': "import { useState } from 'react';\n\nexport const a = useState;\n" })).toEqual(['no-restricted-imports']);
-    expect(await objectionsTo({ 'src/ui/kit/planted.ts': "import { pool } from '@/db/pool';\n\nexport const a = pool;\n" })).toEqual(['@typescript-eslint/no-restricted-imports']);
-    expect(await objectionsTo({ 'src/core/units/planted.ts': Array.from({ length: 301 }, (_, i) => `export const a${i} = ${i};`).join('\n') })).toEqual(['max-lines']);
+    expect(
+      await objectionsTo({
+        'src/core/units/planted.ts':
+          "import { useState } from 'react';\n\nexport const a = useState;\n",
+      }),
+    ).toEqual(['no-restricted-imports']);
+    expect(
+      await objectionsTo({
+        'src/ui/kit/planted.ts': "import { pool } from '@/db/pool';\n\nexport const a = pool;\n",
+      }),
+    ).toEqual(['@typescript-eslint/no-restricted-imports']);
+    expect(
+      await objectionsTo({
+        'src/core/units/planted.ts': Array.from(
+          { length: 301 },
+          (_, i) => `export const a${i} = ${i};`,
+        ).join('\n'),
+      }),
+    ).toEqual(['max-lines']);
   });
 });

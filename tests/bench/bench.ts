@@ -1,10 +1,4 @@
-import { benchFigures } from '@/core/bench/figures';
-import { riggingSchema } from '@/core/bench/rigging';
-import { type Rigging, riggingForces } from '@/core/tackle/rigging';
-import { ropeOf } from '@/core/tackle/systems';
-import { riggingExample } from '@/server/api/examples';
 import { readFileSync } from 'node:fs';
-import { gzipSync } from 'node:zlib';
 import type { Plan } from '@/core/securement/plan';
 import { allForms } from '@/core/knot/catalogue';
 import { pictureOf } from '@/core/knot/drawing/picture';
@@ -19,40 +13,25 @@ import { CutSearch } from '@/core/cutting/search';
 import { pool } from '@/db/pool';
 import { ALL_GEAR, gearPage, type GearQuery, ropesForLength } from '@/db/queries/gear-list';
 import { planPage } from '@/db/queries/plans';
-import { launch, Person } from '../support/browser';
-import { BUDGETS, overBudget } from './bundle';
-import { countPictures } from '../support/stage';
 import { foundCrew, request } from '../support/api';
 import { fileOf } from '../../scripts/knots/forms';
 import { demoDocument, demoLocker, demoPlan, judge } from '../support/demo';
 import { formOf, randomOf } from '../support/knots';
 import { benchHold, benchTyping } from './hold';
+import { benchPages, benchPulling, benchStage, benchTension, overweight } from './pages';
+import { print, percentile, spread, timed } from './report';
 
 /** Figures of the README. Prints a line each; decides nothing. */
 
 const LIST_PLANS = 50_000;
-const print = (what: string, figure: string): void => console.log(`${what.padEnd(58)} ${figure}`);
-
-function percentile(times: number[], p: number): number {
-  const sorted = times.toSorted((a, b) => a - b);
-  return sorted[Math.min(sorted.length - 1, Math.floor(sorted.length * p))]!;
-}
-const spread = (times: number[]): string => `p50 ${percentile(times, 0.5).toFixed(1)} ms, p99 ${percentile(times, 0.99).toFixed(1)} ms`;
-
-async function timed(times: number, work: () => Promise<unknown>): Promise<number[]> {
-  const list: number[] = [];
-  for (let i = 0; i < times; i++) {
-    const began = performance.now();
-    await work();
-    list.push(performance.now() - began);
-  }
-  return list;
-}
 
 /** The crate with eight lines: as large as plans get in a yard. */
 function eightLines(): Plan {
   const plan = demoPlan('carousel-crate');
-  return { ...plan, lines: Array.from({ length: 8 }, (_, i) => ({ ...plan.lines[i % 3]!, id: `l${i}` })) };
+  return {
+    ...plan,
+    lines: Array.from({ length: 8 }, (_, i) => ({ ...plan.lines[i % 3]!, id: `l${i}` })),
+  };
 }
 
 function benchCore(): void {
@@ -61,28 +40,53 @@ function benchCore(): void {
   const began = performance.now();
   const runs = 500;
   for (let i = 0; i < runs; i++) judge(plan);
-  print('assess(), plan of 8 lines, traced', `${Math.round(((performance.now() - began) / runs) * 1000)} µs`);
+  print(
+    'assess(), plan of 8 lines, traced',
+    `${Math.round(((performance.now() - began) / runs) * 1000)} µs`,
+  );
   const advice = performance.now();
   for (let i = 0; i < 10; i++) helpfulChanges(plan, new Map());
-  print('what would help most, plan of 8 lines (in a worker)', `${((performance.now() - advice) / 10).toFixed(0)} ms`);
+  print(
+    'what would help most, plan of 8 lines (in a worker)',
+    `${((performance.now() - advice) / 10).toFixed(0)} ms`,
+  );
 }
 
 /** Knots: the largest polynomial, and drawing up a form of usual size. */
 function benchKnots(): void {
   const codes = allForms().flatMap(({ name }) => {
     const views = viewsOf(formOf(name));
-    return views.ok ? views.value.map((v) => ({ name: `${name}, ${v.name}`, code: planarCode(closed(v.diagram, v.closure)) })) : [];
+    return views.ok
+      ? views.value.map((v) => ({
+          name: `${name}, ${v.name}`,
+          code: planarCode(closed(v.diagram, v.closure)),
+        }))
+      : [];
   });
   const largest = codes.toSorted((a, b) => b.code.crossings.length - a.code.crossings.length)[0]!;
-  const times = Array.from({ length: 7 }, () => { const began = performance.now(); jonesInA(largest.code); return performance.now() - began; });
-  print(`Jones polynomial, ${largest.code.crossings.length} crossings (${largest.name})`, `${percentile(times, 0.5).toFixed(1)} ms`);
+  const times = Array.from({ length: 7 }, () => {
+    const began = performance.now();
+    jonesInA(largest.code);
+    return performance.now() - began;
+  });
+  print(
+    `Jones polynomial, ${largest.code.crossings.length} crossings (${largest.name})`,
+    `${percentile(times, 0.5).toFixed(1)} ms`,
+  );
   const shipped = JSON.parse(readFileSync(fileOf('bowline/facing-away'), 'utf8')) as ShippedForm;
   const hand = new DrawingUp(shipped);
   const began = performance.now();
   let rounds = 0;
   while (!hand.toward(1, 10) && rounds < 40) rounds += 1;
-  print(`drawing up, ${hand.body.at.length / 3} nodes`, `${((performance.now() - began) / (10 * Math.max(1, rounds))).toFixed(2)} ms an iteration`);
-  const drawing = Array.from({ length: 20 }, () => { const t = performance.now(); pictureOf(hand.body); return performance.now() - t; });
+  print(
+    `drawing up, ${hand.body.at.length / 3} nodes`,
+    `${((performance.now() - began) / (10 * Math.max(1, rounds))).toFixed(2)} ms an iteration`,
+  );
+  const drawing = Array.from({ length: 20 }, () => {
+    const t = performance.now();
+    pictureOf(hand.body);
+    return performance.now() - t;
+  });
   print('  one picture of it, as strokes', `${percentile(drawing, 0.5).toFixed(1)} ms`);
 }
 
@@ -92,51 +96,96 @@ async function benchSaves(): Promise<void> {
   const created = await request('POST', '/plans', { body: document, cookie });
   const path = `/plans/${created.json['id'] as unknown as string}`;
   let version = 1;
-  const save = (): Promise<unknown> => request('PUT', path, { body: document, cookie, headers: { 'if-match': `"${version++}"` } });
+  const save = (): Promise<unknown> =>
+    request('PUT', path, { body: document, cookie, headers: { 'if-match': `"${version++}"` } });
   await timed(30, save);
   print('save round trip over HTTP', spread(await timed(300, save)));
 }
 
 /** Fills one crew with plans in one statement: only the list is measured, so they share a document. */
 async function fillList(): Promise<string> {
-  const { rows } = await pool().query<{ crew_id: string; id: string }>(`SELECT crew_id, id FROM member WHERE name = 'Lead of Bench' LIMIT 1`);
+  const { rows } = await pool().query<{ crew_id: string; id: string }>(
+    `SELECT crew_id, id FROM member WHERE name = 'Lead of Bench' LIMIT 1`,
+  );
   const { crew_id: crewId, id } = rows[0]!;
   await pool().query(
     `INSERT INTO plan (id, crew_id, version, document, title, title_key, rule_set, verdict, line_count, updated_at, updated_by)
      SELECT gen_random_uuid(), $1, 1, $3, 'Load ' || n || ' ' || md5(n::text), 'load ' || n || ' ' || md5(n::text), 'eu-road', 'holds', 3, now() - n * interval '1 minute', $2
-     FROM generate_series(1, ${LIST_PLANS}) AS n`, [crewId, id, demoDocument('apple-bins')]);
+     FROM generate_series(1, ${LIST_PLANS}) AS n`,
+    [crewId, id, demoDocument('apple-bins')],
+  );
   await pool().query('ANALYZE plan');
   return crewId;
 }
 
 async function benchList(): Promise<void> {
   const crewId = await fillList();
-  const page = async (query: Parameters<typeof planPage>[2]): Promise<number[]> => { await timed(20, () => planPage(pool(), crewId, query)); return timed(200, () => planPage(pool(), crewId, query)); };
-  const deep = (await pool().query<{ k: string; id: string }>(`SELECT title_key AS k, id FROM plan WHERE crew_id = $1 ORDER BY title_key OFFSET 40000 LIMIT 1`, [crewId])).rows[0]!;
-  print(`list page of ${LIST_PLANS.toLocaleString('en-US')} plans, first, last changed first`, spread(await page({ search: '', sort: 'changed', after: null })));
-  print('  page after 40,000 by name', spread(await page({ search: '', sort: 'title', after: [deep.k, deep.id] })));
-  print('  search for a rare word', spread(await page({ search: '4e732ced', sort: 'changed', after: null })));
+  const page = async (query: Parameters<typeof planPage>[2]): Promise<number[]> => {
+    await timed(20, () => planPage(pool(), crewId, query));
+    return timed(200, () => planPage(pool(), crewId, query));
+  };
+  const deep = (
+    await pool().query<{ k: string; id: string }>(
+      `SELECT title_key AS k, id FROM plan WHERE crew_id = $1 ORDER BY title_key OFFSET 40000 LIMIT 1`,
+      [crewId],
+    )
+  ).rows[0]!;
+  print(
+    `list page of ${LIST_PLANS.toLocaleString('en-US')} plans, first, last changed first`,
+    spread(await page({ search: '', sort: 'changed', after: null })),
+  );
+  print(
+    '  page after 40,000 by name',
+    spread(await page({ search: '', sort: 'title', after: [deep.k, deep.id] })),
+  );
+  print(
+    '  search for a rare word',
+    spread(await page({ search: '4e732ced', sort: 'changed', after: null })),
+  );
 }
 
 /** The locker of a large yard: filters, orders and pages. */
 async function benchLocker(): Promise<void> {
-  const { rows } = await pool().query<{ crew_id: string; id: string }>(`SELECT crew_id, id FROM member WHERE name = 'Lead of Bench' LIMIT 1`);
+  const { rows } = await pool().query<{ crew_id: string; id: string }>(
+    `SELECT crew_id, id FROM member WHERE name = 'Lead of Bench' LIMIT 1`,
+  );
   const { crew_id: crewId, id } = rows[0]!;
   const kept = demoLocker(new Date()).find((g) => g.gear.code === 'PE-12-1')!;
-  await pool().query(`INSERT INTO gear (id, crew_id, version, document, standing, code, words, kind, type, size_m, remaining_m, price_per_m, state, entered_on, due_on, updated_at, updated_by)
+  await pool().query(
+    `INSERT INTO gear (id, crew_id, version, document, standing, code, words, kind, type, size_m, remaining_m, price_per_m, state, entered_on, due_on, updated_at, updated_by)
     SELECT gen_random_uuid(), $1, 1, $3, $4, 'G-' || lpad(n::text, 6, '0'), 'g-' || n || ' ' || md5(n::text), 'rope', (ARRAY['polyester','manila','nylon','hmpe','kernmantle'])[1 + n % 5], 0.004 + (n % 20) * 0.001, (n * 7) % 200, n % 7,
-      (ARRAY['in-service','in-service','in-service','set-aside','retired'])[1 + n % 5], '2026-01-01', DATE '2026-06-01' + n % 400, now(), $2 FROM generate_series(1, ${LIST_PLANS}) AS n`, [crewId, id, kept.gear, kept.state]);
+      (ARRAY['in-service','in-service','in-service','set-aside','retired'])[1 + n % 5], '2026-01-01', DATE '2026-06-01' + n % 400, now(), $2 FROM generate_series(1, ${LIST_PLANS}) AS n`,
+    [crewId, id, kept.gear, kept.state],
+  );
   await pool().query('VACUUM ANALYZE gear');
   const today = new Date().toISOString().slice(0, 10);
   const states = ['in-service', 'set-aside'] as const;
-  const page = async (part: Partial<GearQuery>): Promise<number[]> => { const query = { ...ALL_GEAR, states, today, ...part }; await timed(20, () => gearPage(pool(), crewId, query)); return timed(200, () => gearPage(pool(), crewId, query)); };
+  const page = async (part: Partial<GearQuery>): Promise<number[]> => {
+    const query = { ...ALL_GEAR, states, today, ...part };
+    await timed(20, () => gearPage(pool(), crewId, query));
+    return timed(200, () => gearPage(pool(), crewId, query));
+  };
   const someId = '0190b5a0-0000-7000-8000-000000000000';
   const name = LIST_PLANS.toLocaleString('en-US');
   print(`locker page of ${name} things, first`, spread(await page({})));
   print('  page after 40,000', spread(await page({ after: ['G-040000', someId] })));
-  print('  material, size, length left at least, overdue, together', spread(await page({ type: 'manila', sizeFromM: 0.012, sizeToM: 0.012, leftFromM: 150, due: 'overdue' })));
+  print(
+    '  material, size, length left at least, overdue, together',
+    spread(
+      await page({
+        type: 'manila',
+        sizeFromM: 0.012,
+        sizeToM: 0.012,
+        leftFromM: 150,
+        due: 'overdue',
+      }),
+    ),
+  );
   print('  length left at least, of which there are few', spread(await page({ leftFromM: 199 })));
-  print('  a combination that does not exist', spread(await page({ type: 'hmpe', sizeFromM: 0.5, sizeToM: 0.5 })));
+  print(
+    '  a combination that does not exist',
+    spread(await page({ type: 'hmpe', sizeFromM: 0.5, sizeToM: 0.5 })),
+  );
   print('  next due first, within 30 days', spread(await page({ sort: 'due', due: 'soon' })));
   print('  search for a rare word', spread(await page({ search: '4e732ced' })));
   print('  ropes for a length', spread(await timed(200, () => ropesForLength(pool(), crewId, 40))));
@@ -147,116 +196,27 @@ function benchCutting(): void {
   const random = randomOf(60);
   const times: number[] = [];
   for (let run = 0; run < 20; run++) {
-    const hanks = Array.from({ length: 12 }, (_, i) => ({ id: `h${i}`, lengthM: 20 + Math.round(random() * 200) / 10, pricePerM: 1 + (run % 2) * (i % 3) }));
+    const hanks = Array.from({ length: 12 }, (_, i) => ({
+      id: `h${i}`,
+      lengthM: 20 + Math.round(random() * 200) / 10,
+      pricePerM: 1 + (run % 2) * (i % 3),
+    }));
     const total = hanks.reduce((sum, h) => sum + h.lengthM, 0) * (0.5 + 0.025 * run);
     const raw = Array.from({ length: 60 }, () => 1 + random() * 9);
     const scale = total / raw.reduce((a, b) => a + b, 0);
     const began = performance.now();
-    const search = new CutSearch({ hanks, pieces: raw.map((l, i) => ({ id: `p${i}`, lengthM: Math.round(l * scale * 100) / 100 })), keepM: 1 });
+    const search = new CutSearch({
+      hanks,
+      pieces: raw.map((l, i) => ({ id: `p${i}`, lengthM: Math.round(l * scale * 100) / 100 })),
+      keepM: 1,
+    });
     let progress = search.run(0);
     while (!progress.done && performance.now() - began < 10_000) progress = search.run(5000);
     times.push(performance.now() - began);
-    if (!progress.proven) print('  not proven within 10 s', `fill ${(0.5 + 0.025 * run).toFixed(3)}`);
+    if (!progress.proven)
+      print('  not proven within 10 s', `fill ${(0.5 + 0.025 * run).toFixed(3)}`);
   }
   print('cutting plan, 60 pieces from 12 hanks, until proven', spread(times));
-}
-
-/** A 9 to 1 with grips: three travelling bodies and four ropes. */
-const NINE: Rigging = {
-  handAngleRad: 0, bodies: [{ id: 'L', kind: 'load', at: 0 }, { id: 'G', kind: 'travelling', at: 1 }, { id: 'P', kind: 'travelling', at: 2 }, { id: 'Q', kind: 'travelling', at: 3 }, { id: 'A', kind: 'anchor', at: 4 }],
-  ropes: ['hand Q A Q', 'Q P', 'P G A G', 'G L'].map((route) => ropeOf(route, 0.9)),
-};
-
-function benchTension(): void {
-  const each = (runs: number, work: (i: number) => unknown): number => {
-    let best = Infinity;
-    for (let k = 0; k < 5; k++) {
-      const began = performance.now();
-      for (let i = 0; i < runs; i++) work(i);
-      best = Math.min(best, (performance.now() - began) / runs);
-    }
-    return best * 1000;
-  };
-  print('solving a 9 to 1 with three travelling bodies', `${each(20_000, () => riggingForces(NINE, 'hauling')).toFixed(1)} µs`);
-  const doc = riggingSchema.parse(riggingExample);
-  print('all of the bench for one pull, with working', `${Math.round(each(300, (i) => benchFigures({ ...doc, system: { ...doc.system, handForceN: 200 + i } })))} µs`);
-}
-
-/** Pictures a second while the key is held, and the longest task meanwhile. */
-async function benchPulling(): Promise<void> {
-  const browser = await launch();
-  const person = await Person.at(browser);
-  await person.stepInAs('Ilse Varrow', '/bench');
-  await person.page.evaluate(() => {
-    const w = window as unknown as { long: number[]; frames: number[] };
-    [w.long, w.frames] = [[], []];
-    new PerformanceObserver((list) => { for (const e of list.getEntries()) w.long.push(e.duration); }).observe({ type: 'longtask' });
-    const frame = (t: number): void => { w.frames.push(t); requestAnimationFrame(frame); };
-    requestAnimationFrame(frame);
-  });
-  await person.page.keyboard.down('p');
-  await new Promise((r) => setTimeout(r, 3000));
-  await person.page.keyboard.up('p');
-  const { perS, longest } = await person.page.evaluate(() => { const { long, frames } = window as unknown as { long: number[]; frames: number[] }; return { perS: ((frames.length - 1) * 1000) / (frames.at(-1)! - frames[0]!), longest: Math.max(0, ...long) }; });
-  print('pulling on the bench', `${perS.toFixed(0)} pictures a second, longest task ${longest === 0 ? 'under 50' : longest.toFixed(0)} ms`);
-  await browser.close();
-}
-
-/** A knot drawn up on its stage: pictures a second, and how soon the first step is seen by who comes with nothing cached. */
-async function benchStage(): Promise<void> {
-  const browser = await launch();
-  const person = await Person.at(browser);
-  await countPictures(person.page);
-  await person.stepInAs('Ilse Varrow', '/knots/bowline');
-  await person.page.focus('input[type=range]');
-  await person.page.keyboard.press('End');
-  await person.page.waitForFunction(() => (window as unknown as { times: number[] }).times.length > 8);
-  await person.page.waitForSelector('[data-moving=false]');
-  const times = await person.page.evaluate(() => (window as unknown as { times: number[] }).times);
-  const gaps = times.slice(1).map((t, i) => t - times[i]!);
-  print('drawing a bowline up on its stage', `${(1000 / percentile(gaps, 0.5)).toFixed(0)} pictures a second`);
-  const cookies = await person.context.cookies();
-  const paints = [];
-  for (let i = 0; i < 5; i++) {
-    const fresh = await Person.at(browser);
-    await fresh.context.setCookie(...cookies);
-    await fresh.goto('/knots/alpine-butterfly');
-    paints.push(await fresh.page.evaluate(() => performance.getEntriesByName('first-contentful-paint')[0]!.startTime));
-    await fresh.leave();
-  }
-  print('first step seen on a cold page', spread(paints));
-  await browser.close();
-}
-
-/** Pages beyond their budget: the run fails in the end. */
-const overweight: string[] = [];
-
-async function benchPages(): Promise<void> {
-  const browser = await launch();
-  const person = await Person.at(browser);
-  await person.stepInAs('Ilse Varrow');
-  await person.openPlan('Apple bins');
-  const plan = new URL(person.page.url()).pathname;
-  const locker = `/locker/${(await person.api('GET', '/tags/PE-12-1')).json['id'] as string}`;
-  const cookie = (await person.context.cookies()).map((c) => `${c.name}=${c.value}`).join('; ');
-  for (const [name, route] of [['/', '/'], ['/loads', '/loads'], ['/loads/[id]', plan], ['/loads/[id]/print', `${plan}/print`], ['/crew', '/crew'], ['/knots', '/knots'], ['/knots/[id]', '/knots/bowline'], ['/bench', '/bench'], ['/bench/compare', '/bench/compare'], ['/bench/spans', '/bench/spans'], ['/locker', '/locker'], ['/locker/[id]', locker], ['/locker/[id]/inspect', `${locker}/inspect`], ['/locker/cuts', '/locker/cuts']] as const) {
-    const html = await (await fetch(`${process.env['APP_URL']}${route}`, { headers: name === '/' ? {} : { cookie } })).text();
-    const scripts = [...new Set([...html.matchAll(/<script(?![^>]*nomodule)[^>]+src="([^"]+)"/gi)].map((m) => m[1]!))];
-    const sizes = await Promise.all(scripts.map(async (s) => gzipSync(Buffer.from(await (await fetch(new URL(s, process.env['APP_URL'])) ).arrayBuffer())).length));
-    const kb = sizes.reduce((a, b) => a + b, 0) / 1000;
-    const over = await overBudget(name, kb);
-    print(`first-load JavaScript ${name}, gzip`, `${Math.round(kb)} kB of ${BUDGETS[name]!.mostKb}`);
-    if (over) overweight.push(over);
-  }
-  const cold = await timed(5, async () => {
-    const page = await person.context.newPage();
-    await page.setCacheEnabled(false);
-    await page.goto(`${process.env['APP_URL']}${plan}`, { waitUntil: 'domcontentloaded' });
-    await page.waitForSelector('[data-verdict]');
-    await page.close();
-  });
-  print('first verdict on a cold page', spread(cold));
-  await browser.close();
 }
 
 benchCore();
@@ -272,6 +232,7 @@ await benchPulling();
 await benchStage();
 await benchTyping(print);
 await pool().end();
+
 if (overweight.length > 0) {
   console.error(overweight.join('\n'));
   process.exitCode = 1;

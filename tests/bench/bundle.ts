@@ -4,7 +4,9 @@ import { fileURLToPath } from 'node:url';
 import { build, type Metafile } from 'esbuild';
 
 /** First-load JavaScript of each page: most kB it may weigh, gzip, and the component that it is. */
-export const BUDGETS: Readonly<Record<string, { readonly mostKb: number; readonly entry: string }>> = {
+export const BUDGETS: Readonly<
+  Record<string, { readonly mostKb: number; readonly entry: string }>
+> = {
   '/': { mostKb: 240, entry: 'src/ui/door/Door.tsx' },
   '/loads': { mostKb: 200, entry: 'src/ui/loads/PlanList.tsx' },
   '/loads/[id]': { mostKb: 235, entry: 'src/ui/planner/Planner.tsx' },
@@ -28,7 +30,11 @@ const ROOT = fileURLToPath(new URL('../..', import.meta.url));
 
 function packageOf(file: string): string {
   const inside = file.split('node_modules/').at(-1)!;
-  if (inside !== file) return inside.split('/').slice(0, inside.startsWith('@') ? 2 : 1).join('/');
+  if (inside !== file)
+    return inside
+      .split('/')
+      .slice(0, inside.startsWith('@') ? 2 : 1)
+      .join('/');
   return file.split('/').slice(0, 3).join('/');
 }
 
@@ -36,33 +42,56 @@ function packageOf(file: string): string {
 function atOnce(outputs: Metafile['outputs'], entry: string): string[] {
   const first = Object.keys(outputs).find((name) => outputs[name]!.entryPoint === entry)!;
   const seen = new Set([first]);
-  for (const name of seen) for (const i of outputs[name]?.imports ?? []) if (i.kind === 'import-statement' && outputs[i.path]) seen.add(i.path);
+  for (const name of seen)
+    for (const i of outputs[name]?.imports ?? [])
+      if (i.kind === 'import-statement' && outputs[i.path]) seen.add(i.path);
   return [...seen];
 }
 
 /** What a component weighs by package, minified; the framework is left out. */
 export async function weightsOf(entry: string): Promise<Weights> {
   const { metafile } = await build({
-    entryPoints: [path.join(ROOT, entry)], absWorkingDir: ROOT, bundle: true, minify: true, write: false, metafile: true, format: 'esm', splitting: true, outdir: 'out', jsx: 'automatic',
-    external: ['react', 'react-dom', 'next/*', 'react/*'], alias: { '@': path.join(ROOT, 'src') }, logLevel: 'error',
+    entryPoints: [path.join(ROOT, entry)],
+    absWorkingDir: ROOT,
+    bundle: true,
+    minify: true,
+    write: false,
+    metafile: true,
+    format: 'esm',
+    splitting: true,
+    outdir: 'out',
+    jsx: 'automatic',
+    external: ['react', 'react-dom', 'next/*', 'react/*'],
+    alias: { '@': path.join(ROOT, 'src') },
+    logLevel: 'error',
   });
   const weights: Record<string, number> = {};
   for (const name of atOnce(metafile.outputs, entry)) {
-    for (const [file, { bytesInOutput }] of Object.entries(metafile.outputs[name]!.inputs)) weights[packageOf(file)] = (weights[packageOf(file)] ?? 0) + bytesInOutput;
+    for (const [file, { bytesInOutput }] of Object.entries(metafile.outputs[name]!.inputs))
+      weights[packageOf(file)] = (weights[packageOf(file)] ?? 0) + bytesInOutput;
   }
   return weights;
 }
 
 /** The packages that grew since the kept weights, most first. */
 export function grown(kept: Weights, now: Weights): string[] {
-  const more = Object.entries(now).map(([name, bytes]) => [name, bytes - (kept[name] ?? 0)] as const).filter(([, by]) => by > 0);
-  return more.sort((a, b) => b[1] - a[1]).map(([name, by]) => `${name} ${by > 0 ? '+' : ''}${(by / 1000).toFixed(1)} kB`);
+  const more = Object.entries(now)
+    .map(([name, bytes]) => [name, bytes - (kept[name] ?? 0)] as const)
+    .filter(([, by]) => by > 0);
+  return more
+    .sort((a, b) => b[1] - a[1])
+    .map(([name, by]) => `${name} ${by > 0 ? '+' : ''}${(by / 1000).toFixed(1)} kB`);
 }
 
-const keptWeights = (): Record<string, Weights> => (existsSync(KEPT) ? (JSON.parse(readFileSync(KEPT, 'utf8')) as Record<string, Weights>) : {});
+const keptWeights = (): Record<string, Weights> =>
+  existsSync(KEPT) ? (JSON.parse(readFileSync(KEPT, 'utf8')) as Record<string, Weights>) : {};
 
 /** Says what is wrong with a page's weight, and which package grew; null: it is within its budget. */
-export async function overBudget(route: string, kb: number, kept = keptWeights()): Promise<string | null> {
+export async function overBudget(
+  route: string,
+  kb: number,
+  kept = keptWeights(),
+): Promise<string | null> {
   const budget = BUDGETS[route]!;
   if (kb <= budget.mostKb) return null;
   const more = grown(kept[route] ?? {}, await weightsOf(budget.entry));
@@ -70,6 +99,10 @@ export async function overBudget(route: string, kb: number, kept = keptWeights()
 }
 
 if (process.argv[2] === 'keep') {
-  const all = await Promise.all(Object.entries(BUDGETS).map(async ([route, { entry }]) => [route, await weightsOf(entry)] as const));
+  const all = await Promise.all(
+    Object.entries(BUDGETS).map(
+      async ([route, { entry }]) => [route, await weightsOf(entry)] as const,
+    ),
+  );
   writeFileSync(KEPT, `${JSON.stringify(Object.fromEntries(all), null, 1)}\n`);
 }

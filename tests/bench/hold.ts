@@ -18,13 +18,25 @@ export function eightLinesOnBins(): Plan {
   const [bins, crate] = [demoPlan('apple-bins'), demoPlan('carousel-crate')];
   const round = crate.lines[2]!;
   const loops = Array.from({ length: 5 }, (_, i) => ({
-    ...round, id: `r${i}`, attach: { fromFrontM: i % 2 ? 0.5 : 4.1, fromCentreM: 0, heightM: 0.9 },
-    elements: round.elements.map((e) => (e.kind === 'anchor' && e.at.on === 'deck' ? { ...e, at: { on: 'deck' as const, anchorId: `${e.id === 'a' ? 'R' : 'L'}${i % 2 ? 2 : 5}` } } : e.kind === 'edge' && i < 2 ? { ...e, mu: 0.2 } : e)),
+    ...round,
+    id: `r${i}`,
+    attach: { fromFrontM: i % 2 ? 0.5 : 4.1, fromCentreM: 0, heightM: 0.9 },
+    elements: round.elements.map((e) =>
+      e.kind === 'anchor' && e.at.on === 'deck'
+        ? {
+            ...e,
+            at: { on: 'deck' as const, anchorId: `${e.id === 'a' ? 'R' : 'L'}${i % 2 ? 2 : 5}` },
+          }
+        : e.kind === 'edge' && i < 2
+          ? { ...e, mu: 0.2 }
+          : e,
+    ),
   }));
   return { ...bins, lines: [...bins.lines, ...loops] };
 }
 
-const median = (times: number[]): number => times.toSorted((a, b) => a - b)[Math.floor(times.length / 2)]!;
+const median = (times: number[]): number =>
+  times.toSorted((a, b) => a - b)[Math.floor(times.length / 2)]!;
 /** Medians of several works in ms, taken turn about: what else the machine does falls on all of them alike. */
 function each(runs: readonly number[], ...works: readonly ((i: number) => unknown)[]): number[] {
   const times: number[][] = works.map(() => []);
@@ -41,7 +53,8 @@ function each(runs: readonly number[], ...works: readonly ((i: number) => unknow
 /** A whole map's directions from nothing, as a key pressed asks for them. */
 function sixteen(problem: HoldProblem): void {
   const search = new HoldSearch(problem);
-  for (let i = 0; i < MAP_DIRECTIONS; i++) search.limit(motionAt((2 * Math.PI * i) / MAP_DIRECTIONS));
+  for (let i = 0; i < MAP_DIRECTIONS; i++)
+    search.limit(motionAt((2 * Math.PI * i) / MAP_DIRECTIONS));
 }
 
 /** Hold map and assessment, and the general solver on the same programmes in the same run. */
@@ -49,18 +62,43 @@ export async function benchHold(print: Print): Promise<void> {
   const plan = eightLinesOnBins();
   const asked = ruleSet(plan.ruleSet).statics;
   const input = ruleInputOf(plan, lineFactsOf(plan));
-  const problem = holdProblem(input, plan.deck, mapBox(asked), { end: 'worst', present: true, cone: 'inscribed' })!;
-  print(`hold map, ${MAP_DIRECTIONS} directions, 8 lines (median)`, `${each([5], () => holdMap(input, plan.deck, asked))[0]!.toFixed(2)} ms`);
+  const problem = holdProblem(input, plan.deck, mapBox(asked), {
+    end: 'worst',
+    present: true,
+    cone: 'inscribed',
+  })!;
+  print(
+    `hold map, ${MAP_DIRECTIONS} directions, 8 lines (median)`,
+    `${each([5], () => holdMap(input, plan.deck, asked))[0]!.toFixed(2)} ms`,
+  );
   const solver = await loadSolver();
-  const programmes = Array.from({ length: 16 }, (_, i) => asRows(new HoldSearch(problem).programme(motionAt((2 * Math.PI * i) / 16))));
-  const [map, general] = each([10, 16], () => sixteen(problem), (i) => solver.maximum(programmes[i % 16]!)) as [number, number];
+  const programmes = Array.from({ length: 16 }, (_, i) =>
+    asRows(new HoldSearch(problem).programme(motionAt((2 * Math.PI * i) / 16))),
+  );
+  const [map, general] = each(
+    [10, 16],
+    () => sixteen(problem),
+    (i) => solver.maximum(programmes[i % 16]!),
+  ) as [number, number];
   const own = map / MAP_DIRECTIONS;
   const search = new HoldSearch(problem);
-  const agree = Math.abs(search.limit(MOTIONS.forward)!.heldG - solver.maximum(asRows(search.programme(MOTIONS.forward)))!);
-  print('one direction: own method, general solver, how many times faster', `${(own * 1000).toFixed(0)} µs, ${general.toFixed(2)} ms, ${Math.round(general / own)} times (they differ by ${agree.toExponential(0)})`);
-  print('assess() with statics, 8 lines, traced (median)', `${each([5], () => assess(plan, new Map()))[0]!.toFixed(1)} ms`);
+  const agree = Math.abs(
+    search.limit(MOTIONS.forward)!.heldG -
+      solver.maximum(asRows(search.programme(MOTIONS.forward)))!,
+  );
+  print(
+    'one direction: own method, general solver, how many times faster',
+    `${(own * 1000).toFixed(0)} µs, ${general.toFixed(2)} ms, ${Math.round(general / own)} times (they differ by ${agree.toExponential(0)})`,
+  );
+  print(
+    'assess() with statics, 8 lines, traced (median)',
+    `${each([5], () => assess(plan, new Map()))[0]!.toFixed(1)} ms`,
+  );
   const light: Plan = { ...plan, ruleSet: 'us-light' };
-  print('the same under two boxes (us-light)', `${each([5], () => assess(light, new Map()))[0]!.toFixed(1)} ms`);
+  print(
+    'the same under two boxes (us-light)',
+    `${each([5], () => assess(light, new Map()))[0]!.toFixed(1)} ms`,
+  );
 }
 
 /** Typing a mass into a plan of eight lines, as a person does, and the longest task meanwhile. */
@@ -76,12 +114,27 @@ export async function benchTyping(print: Print): Promise<void> {
   await person.page.evaluate(() => {
     const w = window as unknown as { long: number[] };
     w.long = [];
-    new PerformanceObserver((list) => { for (const e of list.getEntries()) w.long.push(e.duration); }).observe({ type: 'longtask' });
+    new PerformanceObserver((list) => {
+      for (const e of list.getEntries()) w.long.push(e.duration);
+    }).observe({ type: 'longtask' });
   });
-  const field = await person.page.waitForSelector('::-p-xpath(//*[normalize-space(text())="Mass"]/following::input[1])');
-  for (const digit of ['2', '1', '0', '0']) { await field!.type(digit); await new Promise((r) => setTimeout(r, 220)); }
-  for (let i = 0; i < 4; i++) { await person.page.keyboard.press('Backspace'); await new Promise((r) => setTimeout(r, 220)); }
+  const field = await person.page.waitForSelector(
+    '::-p-xpath(//*[normalize-space(text())="Mass"]/following::input[1])',
+  );
+  for (const digit of ['2', '1', '0', '0']) {
+    await field!.type(digit);
+    await new Promise((r) => setTimeout(r, 220));
+  }
+  for (let i = 0; i < 4; i++) {
+    await person.page.keyboard.press('Backspace');
+    await new Promise((r) => setTimeout(r, 220));
+  }
   const long = await person.page.evaluate(() => (window as unknown as { long: number[] }).long);
-  print('typing in a plan of 8 lines, longest task', long.length === 0 ? 'under 50 ms' : `${Math.max(...long).toFixed(0)} ms (${long.length} over 50 ms in 8 keys)`);
+  print(
+    'typing in a plan of 8 lines, longest task',
+    long.length === 0
+      ? 'under 50 ms'
+      : `${Math.max(...long).toFixed(0)} ms (${long.length} over 50 ms in 8 keys)`,
+  );
   await browser.close();
 }

@@ -13,7 +13,10 @@ import { demoDocument } from '../support/demo';
 const BODIES = Number(process.env['FUZZ_BODIES'] ?? 2000);
 const ROUTES = fileURLToPath(new URL('../../src/app/api/v1', import.meta.url));
 
-type Handler = (request: Request, context: { params: Promise<Record<string, string>> }) => Promise<Response>;
+type Handler = (
+  request: Request,
+  context: { params: Promise<Record<string, string>> },
+) => Promise<Response>;
 
 /** The handler that the framework would call for an endpoint. */
 async function handlerOf(e: Endpoint): Promise<Handler> {
@@ -28,14 +31,27 @@ let ids: Record<string, string>;
 
 async function call(e: Endpoint, raw: string): Promise<Answered> {
   const id = ids[`/${e.path.split('/')[1]}`] ?? ids['/plans']!;
-  const request = new Request(`http://localhost/api/v1${e.path}`, { method: e.method, body: raw, headers: { cookie, 'content-type': 'application/json', 'if-match': '"1"' } });
-  const response = await (await handlerOf(e))(request, { params: Promise.resolve({ id, set: 'eu-road' }) });
+  const request = new Request(`http://localhost/api/v1${e.path}`, {
+    method: e.method,
+    body: raw,
+    headers: { cookie, 'content-type': 'application/json', 'if-match': '"1"' },
+  });
+  const response = await (
+    await handlerOf(e)
+  )(request, { params: Promise.resolve({ id, set: 'eu-road' }) });
   const isJson = (response.headers.get('content-type') ?? '').includes('json');
-  return { status: response.status, json: isJson ? ((await response.json()) as Record<string, unknown>) : {} };
+  return {
+    status: response.status,
+    json: isJson ? ((await response.json()) as Record<string, unknown>) : {},
+  };
 }
 
 const counts = async (): Promise<unknown> =>
-  (await pool().query('SELECT (SELECT count(*) FROM plan) AS plans, (SELECT count(*) FROM plan_revision) AS revisions, (SELECT count(*) FROM rigging) AS riggings, (SELECT count(*) FROM gear) AS gear, (SELECT count(*) FROM gear_event) AS events, (SELECT count(*) FROM member) AS members, (SELECT count(*) FROM crew) AS crews, (SELECT count(*) FROM session) AS sessions')).rows[0];
+  (
+    await pool().query(
+      'SELECT (SELECT count(*) FROM plan) AS plans, (SELECT count(*) FROM plan_revision) AS revisions, (SELECT count(*) FROM rigging) AS riggings, (SELECT count(*) FROM gear) AS gear, (SELECT count(*) FROM gear_event) AS events, (SELECT count(*) FROM member) AS members, (SELECT count(*) FROM crew) AS crews, (SELECT count(*) FROM session) AS sessions',
+    )
+  ).rows[0];
 
 beforeAll(async () => {
   process.env['VAST_CLEAT_LIMITER'] = 'off';
@@ -44,13 +60,20 @@ beforeAll(async () => {
   process.env['DATABASE_URL'] = db.url;
   cookie = `${SESSION_COOKIE}=${await openSession(pool(), (await crewWith(db.pool, 'Fuzz')).memberId, new Date())}`;
   ids = {};
-  for (const [at, e, body] of [['/plans', API.createPlan, demoDocument('apple-bins')], ['/riggings', API.createRigging, API.createRigging.example], ['/gear', API.createGear, API.createGear.example]] as const) {
+  for (const [at, e, body] of [
+    ['/plans', API.createPlan, demoDocument('apple-bins')],
+    ['/riggings', API.createRigging, API.createRigging.example],
+    ['/gear', API.createGear, API.createGear.example],
+  ] as const) {
     const { status, json } = await call(e, JSON.stringify(body));
     expect(status).toBe(201);
     ids[at] = String(json['id']);
   }
 });
-afterAll(async () => { await pool().end(); await db.close(); });
+afterAll(async () => {
+  await pool().end();
+  await db.close();
+});
 
 describe(`${BODIES} bad bodies to each route`, () => {
   it.each(FUZZED)('%s', async (_, e) => {

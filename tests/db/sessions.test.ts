@@ -4,7 +4,15 @@ import { acknowledgeCautions, insertMember, membersOfCrew } from '@/db/queries/c
 import { countInWindow } from '@/db/queries/sessions';
 import { forget, limit, LIMITS } from '@/server/limiter';
 import { may } from '@/server/permissions';
-import { closeSession, hashPassword, memberByPassword, memberOfToken, openSession, rotate, sessionCookie } from '@/server/session';
+import {
+  closeSession,
+  hashPassword,
+  memberByPassword,
+  memberOfToken,
+  openSession,
+  rotate,
+  sessionCookie,
+} from '@/server/session';
 import { crewWith, freshDatabase } from '../support/database';
 
 let db: Awaited<ReturnType<typeof freshDatabase>>;
@@ -22,7 +30,9 @@ afterAll(() => db.close());
 describe('sessions', () => {
   it('only the hash of a token is kept', async () => {
     const token = await openSession(pool, crew.memberId, now);
-    const dump = JSON.stringify((await pool.query('SELECT encode(token_hash, $1) AS h, * FROM session', ['hex'])).rows);
+    const dump = JSON.stringify(
+      (await pool.query('SELECT encode(token_hash, $1) AS h, * FROM session', ['hex'])).rows,
+    );
     expect(dump).not.toContain(token);
     expect((await memberOfToken(pool, token, now))?.member.crewName).toBe('Yard');
   });
@@ -39,10 +49,15 @@ describe('sessions', () => {
   it('rotation is due after an hour', async () => {
     const token = await openSession(pool, crew.memberId, now);
     expect((await memberOfToken(pool, token, now))?.rotate).toBe(false);
-    expect((await memberOfToken(pool, token, new Date(now.getTime() + 3_700_000)))?.rotate).toBe(true);
+    expect((await memberOfToken(pool, token, new Date(now.getTime() + 3_700_000)))?.rotate).toBe(
+      true,
+    );
   });
   it('an expired or closed session opens nothing', async () => {
-    const [expired, closed] = [await openSession(pool, crew.memberId, new Date(0)), await openSession(pool, crew.memberId, now)];
+    const [expired, closed] = [
+      await openSession(pool, crew.memberId, new Date(0)),
+      await openSession(pool, crew.memberId, now),
+    ];
     await closeSession(pool, closed);
     expect(await memberOfToken(pool, expired, now)).toBeNull();
     expect(await memberOfToken(pool, closed, now)).toBeNull();
@@ -59,7 +74,11 @@ describe('passwords', () => {
   it('argon2id, found by name whatever its case, refused when wrong', async () => {
     const passwordHash = await hashPassword('a good long one');
     expect(passwordHash).toMatch(/^\$argon2id\$/);
-    const id = await insertMember(pool, crew.crewId, { name: 'Mara  Fenn', role: 'hand', passwordHash });
+    const id = await insertMember(pool, crew.crewId, {
+      name: 'Mara  Fenn',
+      role: 'hand',
+      passwordHash,
+    });
     expect(await memberByPassword(pool, ' mara fenn', 'a good long one')).toBe(id);
     expect(await memberByPassword(pool, 'Mara Fenn', 'a wrong one')).toBeNull();
     expect(await memberByPassword(pool, 'Nobody', 'a good long one')).toBeNull();
@@ -69,23 +88,37 @@ describe('passwords', () => {
 describe('limits and cautions', () => {
   it('attempts beyond the limit are refused with the time to wait, and success forgets them', async () => {
     for (let i = 0; i < LIMITS['sign-in'].most; i++) await limit(pool, 'sign-in', 'mara');
-    await expect(limit(pool, 'sign-in', 'mara')).rejects.toMatchObject({ status: 429, headers: { 'retry-after': '900' } });
+    await expect(limit(pool, 'sign-in', 'mara')).rejects.toMatchObject({
+      status: 429,
+      headers: { 'retry-after': '900' },
+    });
     await limit(pool, 'sign-in', 'somebody else');
     await forget(pool, 'sign-in', 'mara');
     await limit(pool, 'sign-in', 'mara');
   });
   it('counting at once loses nothing', async () => {
-    const counts = await Promise.all(Array.from({ length: 20 }, () => countInWindow(pool, 'at-once', 3600)));
+    const counts = await Promise.all(
+      Array.from({ length: 20 }, () => countInWindow(pool, 'at-once', 3600)),
+    );
     expect(Math.max(...counts)).toBe(20);
   });
   it('an acknowledgement is recorded once a version', async () => {
     await acknowledgeCautions(pool, crew.memberId, 1);
     await acknowledgeCautions(pool, crew.memberId, 1);
-    const lead = (version: number) => membersOfCrew(pool, crew.crewId, version).then((list) => list.find((m) => m.id === crew.memberId)!.cautioned);
+    const lead = (version: number) =>
+      membersOfCrew(pool, crew.crewId, version).then(
+        (list) => list.find((m) => m.id === crew.memberId)!.cautioned,
+      );
     expect([await lead(1), await lead(2)]).toEqual([true, false]);
   });
   it('the permission table: trainees read, leads run the crew', () => {
-    expect([may('trainee', 'plan.read'), may('trainee', 'plan.write'), may('hand', 'plan.write'), may('hand', 'member.add'), may('lead', 'member.add'), may('keeper', 'plan.delete')])
-      .toEqual([true, false, true, false, true, false]);
+    expect([
+      may('trainee', 'plan.read'),
+      may('trainee', 'plan.write'),
+      may('hand', 'plan.write'),
+      may('hand', 'member.add'),
+      may('lead', 'member.add'),
+      may('keeper', 'plan.delete'),
+    ]).toEqual([true, false, true, false, true, false]);
   });
 });

@@ -5,7 +5,9 @@ import { violations } from '../support/axe';
 import { BASE, launch, Person } from '../support/browser';
 
 let browser: Browser;
-beforeAll(async () => { browser = await launch(); });
+beforeAll(async () => {
+  browser = await launch();
+});
 afterAll(() => browser.close());
 
 describe.each(['day', 'shade', 'night'])('axe finds nothing in %s', (theme) => {
@@ -16,7 +18,14 @@ describe.each(['day', 'shade', 'night'])('axe finds nothing in %s', (theme) => {
     await p.stepInAs('Ilse Varrow');
     expect(await violations(p.page), 'list').toEqual([]);
     await p.openPlan('Carousel crate');
-    for (const section of ['Load', 'Friction and blocking', 'Deck and anchors', 'Rope strength', 'Name and notes']) await p.section(section);
+    for (const section of [
+      'Load',
+      'Friction and blocking',
+      'Deck and anchors',
+      'Rope strength',
+      'Name and notes',
+    ])
+      await p.section(section);
     await p.clickText('bowline');
     expect(await violations(p.page), 'planner').toEqual([]);
     await p.clickText('WLL of line 1');
@@ -43,14 +52,29 @@ describe('on a phone', () => {
       if (at === 'planner') await p.openPlan('Water tote');
       if (at === 'crew') await p.goto('/crew');
       expect(await violations(p.page), at).toEqual([]);
-      expect(await p.page.evaluate(() => document.documentElement.scrollWidth), at).toBeLessThanOrEqual(390);
-      const small = await p.page.$$eval('button,a,input:not([type=checkbox]):not([type=file]),textarea', (list) => list.filter((e) => {
-        const r = e.getBoundingClientRect();
-        return r.width > 0 && r.height > 0 && (r.width < 24 || r.height < 24);
-      }).map((e) => e.outerHTML.slice(0, 120)));
+      expect(
+        await p.page.evaluate(() => document.documentElement.scrollWidth),
+        at,
+      ).toBeLessThanOrEqual(390);
+      const small = await p.page.$$eval(
+        'button,a,input:not([type=checkbox]):not([type=file]),textarea',
+        (list) =>
+          list
+            .filter((e) => {
+              const r = e.getBoundingClientRect();
+              return r.width > 0 && r.height > 0 && (r.width < 24 || r.height < 24);
+            })
+            .map((e) => e.outerHTML.slice(0, 120)),
+      );
       // Links inside sentences are exempt (WCAG 2.5.8).
-      expect(small.filter((html) => !html.startsWith('<a')), at).toEqual([]);
-      if (at === 'planner') expect(await p.page.$eval('[data-verdict]', (e) => e.getBoundingClientRect().bottom)).toBeLessThan(300);
+      expect(
+        small.filter((html) => !html.startsWith('<a')),
+        at,
+      ).toEqual([]);
+      if (at === 'planner')
+        expect(
+          await p.page.$eval('[data-verdict]', (e) => e.getBoundingClientRect().bottom),
+        ).toBeLessThan(300);
     }
     await p.leave();
   });
@@ -58,13 +82,24 @@ describe('on a phone', () => {
   it('by touch: an element is picked and replaced', async () => {
     const p = await Person.at(browser, { phone: true });
     await p.stepInAs('Ilse Varrow');
-    const { json } = await p.api('POST', '/plans', { ...demoDocument('carousel-crate'), title: 'By touch' });
+    const { json } = await p.api('POST', '/plans', {
+      ...demoDocument('carousel-crate'),
+      title: 'By touch',
+    });
     await p.goto(`/loads/${json['id'] as string}`);
-    const bowline = await p.page.waitForSelector('::-p-xpath(//article[@data-line="1"]//button[starts-with(normalize-space(.),"bowline")])');
+    const bowline = await p.page.waitForSelector(
+      '::-p-xpath(//article[@data-line="1"]//button[starts-with(normalize-space(.),"bowline")])',
+    );
     await bowline!.tap();
-    const better = await p.page.waitForSelector('::-p-xpath(//button[contains(.,"fisherman’s (anchor) bend")])');
+    const better = await p.page.waitForSelector(
+      '::-p-xpath(//button[contains(.,"fisherman’s (anchor) bend")])',
+    );
     await better!.tap();
-    await p.page.waitForFunction(() => document.querySelector('article[data-line="1"] [data-working]')!.textContent!.startsWith('2.83'));
+    await p.page.waitForFunction(() =>
+      document
+        .querySelector('article[data-line="1"] [data-working]')!
+        .textContent!.startsWith('2.83'),
+    );
     await p.leave();
   });
 });
@@ -73,7 +108,17 @@ describe('by keyboard only', () => {
   it('the main job: step in, plan a load, mass, friction, a line, its working, the verdict, kept', async () => {
     const p = await Person.at(browser);
     const { page } = p;
-    const focusedText = (): Promise<string> => page.evaluate(() => { const e = document.activeElement as HTMLElement; if (e === document.body) return ''; return `${e.getAttribute('aria-label') ?? ''} ${e.textContent ?? ''} ${(e.id && document.querySelector(`label[for="${CSS.escape(e.id)}"]`)?.textContent) || ''} ${(e.getAttribute('aria-labelledby') ?? '').split(' ').map((id) => document.getElementById(id)?.textContent ?? '').join(' ')}`; });
+    const focusedText = (): Promise<string> =>
+      page.evaluate(() => {
+        const e = document.activeElement as HTMLElement;
+        if (e === document.body) return '';
+        return `${e.getAttribute('aria-label') ?? ''} ${e.textContent ?? ''} ${(e.id && document.querySelector(`label[for="${CSS.escape(e.id)}"]`)?.textContent) || ''} ${(
+          e.getAttribute('aria-labelledby') ?? ''
+        )
+          .split(' ')
+          .map((id) => document.getElementById(id)?.textContent ?? '')
+          .join(' ')}`;
+      });
     const tabTo = async (text: string): Promise<void> => {
       for (let i = 0; i < 120; i++) {
         if ((await focusedText()).includes(text)) return;
@@ -86,7 +131,12 @@ describe('by keyboard only', () => {
     await page.keyboard.press('Enter');
     await page.waitForFunction(() => location.pathname === '/loads');
     await p.ready();
-    if (await page.$('main[data-cautions=unread]')) { await page.waitForSelector('[role=dialog]'); await tabTo('I have read this'); await page.keyboard.press('Enter'); await page.waitForFunction(() => !document.querySelector('[role=dialog]')); }
+    if (await page.$('main[data-cautions=unread]')) {
+      await page.waitForSelector('[role=dialog]');
+      await tabTo('I have read this');
+      await page.keyboard.press('Enter');
+      await page.waitForFunction(() => !document.querySelector('[role=dialog]'));
+    }
     await tabTo('Plan a load');
     await page.keyboard.press('Enter');
     await page.waitForSelector('[data-verdict]');
@@ -116,8 +166,14 @@ describe('by keyboard only', () => {
     await page.waitForFunction(() => !document.querySelector('[role=dialog]'));
     await p.untilKept();
     const before = await page.$$('article[data-line]');
-    await page.keyboard.down('Control'); await page.keyboard.press('z'); await page.keyboard.up('Control');
-    await page.waitForFunction((n) => document.querySelectorAll('article[data-line]').length === n - 1, {}, before.length);
+    await page.keyboard.down('Control');
+    await page.keyboard.press('z');
+    await page.keyboard.up('Control');
+    await page.waitForFunction(
+      (n) => document.querySelectorAll('article[data-line]').length === n - 1,
+      {},
+      before.length,
+    );
     expect(['cannot-say', 'short']).toContain(await p.verdict());
     expect(p.errors).toEqual([]);
     await p.leave();
@@ -127,7 +183,10 @@ describe('by keyboard only', () => {
     const p = await Person.at(browser);
     await p.goto('/');
     await p.page.keyboard.press('Tab');
-    const outline = await p.page.evaluate(() => { const s = getComputedStyle(document.activeElement!); return [s.outlineStyle, parseFloat(s.outlineWidth)]; });
+    const outline = await p.page.evaluate(() => {
+      const s = getComputedStyle(document.activeElement!);
+      return [s.outlineStyle, parseFloat(s.outlineWidth)];
+    });
     expect(outline[0]).not.toBe('none');
     expect(outline[1]).toBeGreaterThanOrEqual(2);
     await p.leave();

@@ -1,13 +1,24 @@
 import type { Browser } from 'puppeteer-core';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { violations } from '../support/axe';
-import { atBench as open, handCentre, handPull, press, figures, until, untilFigures } from '../support/bench';
+import {
+  atBench as open,
+  handCentre,
+  handPull,
+  press,
+  figures,
+  until,
+  untilFigures,
+} from '../support/bench';
 import { frames, launch, type Person } from '../support/browser';
 
 let browser: Browser;
-beforeAll(async () => { browser = await launch(); });
+beforeAll(async () => {
+  browser = await launch();
+});
 afterAll(() => browser.close());
-const atBench = (path?: string, options?: Parameters<typeof open>[2]): Promise<Person> => open(browser, path, options);
+const atBench = (path?: string, options?: Parameters<typeof open>[2]): Promise<Person> =>
+  open(browser, path, options);
 
 describe('the pull bench by mouse', () => {
   it('opens with the answer: 3 counted, 1.8 hauling, what is kept, the most the hand may pull', async () => {
@@ -15,7 +26,9 @@ describe('the pull bench by mouse', () => {
     const text = await figures(p);
     expect(text).toMatch(/3\.00\s*: 1/);
     expect(text).toMatch(/1\.80\s*: 1/);
-    expect(text).toContain('“10 lb gives about 20 lb” wants a ring or connector in the loop: 1.85 to 2.07');
+    expect(text).toContain(
+      '“10 lb gives about 20 lb” wants a ring or connector in the loop: 1.85 to 2.07',
+    );
     expect(await p.text('[data-bench-verdict]')).toMatch(/HOLDS[\s\S]*Do not pull more than/);
     expect(p.errors).toEqual([]);
   });
@@ -27,16 +40,39 @@ describe('the pull bench by mouse', () => {
     await p.page.mouse.down();
     for (let i = 1; i <= 10; i++) await p.page.mouse.move(x, y + i * 12);
     await p.page.mouse.up();
-    await p.page.waitForFunction((n) => Number(/your hand ([\d.,]+)/.exec(document.querySelector('[data-pull-stage]')!.getAttribute('aria-label')!)![1]!.replace(',', '')) > n + 150, {}, before);
+    await p.page.waitForFunction(
+      (n) =>
+        Number(
+          /your hand ([\d.,]+)/
+            .exec(document.querySelector('[data-pull-stage]')!.getAttribute('aria-label')!)![1]!
+            .replace(',', ''),
+        ) >
+        n + 150,
+      {},
+      before,
+    );
     await p.clickText('Undo');
-    await p.page.waitForFunction((n) => document.querySelector('[data-pull-stage]')!.getAttribute('aria-label')!.includes(`your hand ${n}`), {}, before);
+    await p.page.waitForFunction(
+      (n) =>
+        document
+          .querySelector('[data-pull-stage]')!
+          .getAttribute('aria-label')!
+          .includes(`your hand ${n}`),
+      {},
+      before,
+    );
     const from = await handCentre(p);
     await p.page.mouse.move(from.x, from.y);
     await p.page.mouse.down();
     await p.page.mouse.move(from.x + 150, from.y - 40, { steps: 8 });
     await p.page.mouse.move(from.x + 200, from.y - 60, { steps: 8 });
     await p.page.mouse.up();
-    await p.page.waitForFunction(() => document.querySelector<HTMLInputElement>('[role=radiogroup][aria-label="Where you pull"] input:checked, [role=radiogroup] [data-selected] input')?.value === 'sideways');
+    await p.page.waitForFunction(
+      () =>
+        document.querySelector<HTMLInputElement>(
+          '[role=radiogroup][aria-label="Where you pull"] input:checked, [role=radiogroup] [data-selected] input',
+        )?.value === 'sideways',
+    );
     await untilFigures(p, '1.13');
   });
   it('tying off shows what is kept; another loop changes what the line may carry; parts and workings open', async () => {
@@ -46,11 +82,19 @@ describe('the pull bench by mouse', () => {
     await p.clickText('Untie');
     const wll = await p.text('[data-bench-verdict]');
     await press(p, '[aria-label="Loop"] button:nth-of-type(4)');
-    await p.page.waitForFunction((w) => (document.querySelector('[data-bench-verdict]') as HTMLElement).innerText !== w, {}, wll);
+    await p.page.waitForFunction(
+      (w) => (document.querySelector('[data-bench-verdict]') as HTMLElement).innerText !== w,
+      {},
+      wll,
+    );
     expect(await p.text('[data-bench-verdict]')).toContain('1.20');
     await p.clickText('What bears what');
     await p.page.waitForSelector('ul[aria-label="Limits"]');
-    expect((await p.text('ul[aria-label="Limits"]')).split('\n').filter((l) => /rope turn|alpine butterfly|bowline|ring/.test(l)).length).toBeGreaterThanOrEqual(5);
+    expect(
+      (await p.text('ul[aria-label="Limits"]'))
+        .split('\n')
+        .filter((l) => /rope turn|alpine butterfly|bowline|ring/.test(l)).length,
+    ).toBeGreaterThanOrEqual(5);
     await p.page.keyboard.press('Escape');
     await p.page.waitForFunction(() => !document.querySelector('[role=dialog]'));
     await press(p, 'section[aria-label="Counted, hauling, kept"] > div:nth-child(2) button');
@@ -80,21 +124,43 @@ describe('the pull bench by keys', () => {
     const { keyboard } = p.page;
     const start = await handPull(p);
     await keyboard.down('p');
-    await p.page.waitForFunction((n) => Number(/your hand ([\d.,]+)/.exec(document.querySelector('[data-pull-stage]')!.getAttribute('aria-label')!)![1]!.replace(',', '')) > n + 80, {}, start);
+    await p.page.waitForFunction(
+      (n) =>
+        Number(
+          /your hand ([\d.,]+)/
+            .exec(document.querySelector('[data-pull-stage]')!.getAttribute('aria-label')!)![1]!
+            .replace(',', ''),
+        ) >
+        n + 80,
+      {},
+      start,
+    );
     await keyboard.up('p');
     const top = await handPull(p);
     await frames(p.page, 20);
     expect(await handPull(p)).toBe(top);
     await keyboard.down('Shift');
     await keyboard.down('p');
-    await p.page.waitForFunction((n) => Number(/your hand ([\d.,]+)/.exec(document.querySelector('[data-pull-stage]')!.getAttribute('aria-label')!)![1]!.replace(',', '')) < n - 60, {}, top);
+    await p.page.waitForFunction(
+      (n) =>
+        Number(
+          /your hand ([\d.,]+)/
+            .exec(document.querySelector('[data-pull-stage]')!.getAttribute('aria-label')!)![1]!
+            .replace(',', ''),
+        ) <
+        n - 60,
+      {},
+      top,
+    );
     await keyboard.up('p');
     await keyboard.up('Shift');
     await keyboard.press('t');
     await until(p, '[data-pull-stage]', 'Tied off');
     await p.fill('Hand pull', '56.2 lbf');
     await until(p, '[data-pull-stage]', 'your hand 250 N');
-    await p.page.focus('input[type=range][aria-label^="Hand pull"], [aria-label^="Hand pull"] input[type=range]');
+    await p.page.focus(
+      'input[type=range][aria-label^="Hand pull"], [aria-label^="Hand pull"] input[type=range]',
+    );
     await keyboard.press('ArrowRight');
     await until(p, '[data-pull-stage]', 'your hand 260 N');
     await p.page.evaluate(() => (document.activeElement as HTMLElement).blur());
@@ -117,7 +183,9 @@ describe('the pull bench by keys', () => {
     await p.clickText('load');
     await untilFigures(p, '2.71');
     await p.clickText('Add a travelling pulley');
-    await p.page.waitForFunction(() => document.querySelectorAll('[aria-label^="Rope "]').length >= 2);
+    await p.page.waitForFunction(
+      () => document.querySelectorAll('[aria-label^="Rope "]').length >= 2,
+    );
     await until(p, '[data-bench-verdict]', 'CANNOT SAY');
     // Every body of a tackle bears something: the one at the load and the one at the anchor too.
     for (const body of ['load', 'anchor', 'travelling pulley']) {
@@ -133,19 +201,36 @@ describe('the pull bench by keys', () => {
 describe('the pull bench on a phone', () => {
   it('the answer is in sight, nothing is wider than the screen, it is pulled by touch, axe finds nothing', async () => {
     const p = await atBench('/bench', { phone: true });
-    expect(await p.page.$eval('[data-bench-verdict]', (e) => e.getBoundingClientRect().bottom)).toBeLessThan(844);
-    expect(await p.page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(390);
+    expect(
+      await p.page.$eval('[data-bench-verdict]', (e) => e.getBoundingClientRect().bottom),
+    ).toBeLessThan(844);
+    expect(await p.page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(
+      390,
+    );
     await p.page.$eval('[data-hand]', (e) => e.scrollIntoView({ block: 'center' }));
     const before = await handPull(p);
     const { x, y } = await handCentre(p);
     const touch = await p.page.touchscreen.touchStart(x, y);
     for (let i = 1; i <= 8; i++) await touch.move(x, y + i * 12);
     await touch.end();
-    await p.page.waitForFunction((n) => Number(/your hand ([\d.,]+)/.exec(document.querySelector('[data-pull-stage]')!.getAttribute('aria-label')!)![1]!.replace(',', '')) > n + 100, {}, before);
+    await p.page.waitForFunction(
+      (n) =>
+        Number(
+          /your hand ([\d.,]+)/
+            .exec(document.querySelector('[data-pull-stage]')!.getAttribute('aria-label')!)![1]!
+            .replace(',', ''),
+        ) >
+        n + 100,
+      {},
+      before,
+    );
     expect(await violations(p.page)).toEqual([]);
     for (const path of ['/bench/compare', '/bench/spans', '/bench/wraps', '/bench/library']) {
       await p.goto(path);
-      expect(await p.page.evaluate(() => document.documentElement.scrollWidth), path).toBeLessThanOrEqual(390);
+      expect(
+        await p.page.evaluate(() => document.documentElement.scrollWidth),
+        path,
+      ).toBeLessThanOrEqual(390);
     }
   });
 });
@@ -153,7 +238,9 @@ describe('the pull bench on a phone', () => {
 describe.each(['day', 'shade', 'night'])('axe finds nothing on the bench in %s', (theme) => {
   it('bench, a tackle’s route, line, limits, meter, comparison, spans, wraps, library', async () => {
     const p = await atBench('/bench', { theme });
-    const none = async (at: string): Promise<void> => { expect(await violations(p.page), at).toEqual([]); };
+    const none = async (at: string): Promise<void> => {
+      expect(await violations(p.page), at).toEqual([]);
+    };
     const dialog = async (button: string): Promise<void> => {
       await p.clickText(button);
       await p.page.waitForSelector('[role=dialog]');
@@ -163,8 +250,15 @@ describe.each(['day', 'shade', 'night'])('axe finds nothing on the bench in %s',
     };
     await p.clickText('Round turn, no-end form, friction');
     await none('bench');
-    for (const button of ['Change the line', 'What bears what', 'Read the meter', 'Use in a plan']) await dialog(button);
-    for (const path of ['/bench?system=compound-9', '/bench/compare', '/bench/spans', '/bench/wraps', '/bench/library']) {
+    for (const button of ['Change the line', 'What bears what', 'Read the meter', 'Use in a plan'])
+      await dialog(button);
+    for (const path of [
+      '/bench?system=compound-9',
+      '/bench/compare',
+      '/bench/spans',
+      '/bench/wraps',
+      '/bench/library',
+    ]) {
       await p.goto(path);
       await none(path);
     }
@@ -179,7 +273,9 @@ describe('side by side, spans, wraps', () => {
     await p.clickText('Add it');
     await p.page.waitForFunction(() => document.querySelectorAll('thead th').length === 5);
     await until(p, 'button', 'Four at most');
-    expect(await p.text('tbody')).toMatch(/while hauling\s+1\.80 : 1\s+3\.24 : 1\s+2\.71 : 1\s+7\.34 : 1/);
+    expect(await p.text('tbody')).toMatch(
+      /while hauling\s+1\.80 : 1\s+3\.24 : 1\s+2\.71 : 1\s+7\.34 : 1/,
+    );
     await p.fill('Hand pull', '500 N');
     await until(p, 'tbody', '0.900 kN');
     await p.clickText('Leave out simple 3 to 1');

@@ -5,7 +5,9 @@ import { request } from '../support/api';
 import { BASE, launch, Person } from '../support/browser';
 
 let browser: Browser;
-beforeAll(async () => { browser = await launch(); });
+beforeAll(async () => {
+  browser = await launch();
+});
 afterAll(() => browser.close());
 
 describe('signing in', () => {
@@ -37,7 +39,10 @@ describe('signing in', () => {
 
   it('attempts are limited and the answer says how long to wait', async () => {
     const name = `Nobody ${Date.now()}`;
-    for (let i = 0; i < LIMITS['sign-in'].most; i++) expect((await request('POST', '/session', { body: { name, password: 'x' } })).status).toBe(401);
+    for (let i = 0; i < LIMITS['sign-in'].most; i++)
+      expect((await request('POST', '/session', { body: { name, password: 'x' } })).status).toBe(
+        401,
+      );
     const refused = await request('POST', '/session', { body: { name, password: 'x' } });
     expect([refused.status, refused.headers.get('retry-after')]).toEqual([429, '900']);
   });
@@ -51,7 +56,9 @@ describe('signing in', () => {
     await p.choose('Role', 'trainee: reads');
     await p.clickText('Add to the crew');
     await p.page.waitForFunction((n) => document.body.innerText.includes(n), {}, name);
-    const entered = await request('POST', '/session', { body: { name, password: 'first password' } });
+    const entered = await request('POST', '/session', {
+      body: { name, password: 'first password' },
+    });
     const cookie = entered.headers.get('set-cookie')!.split(';')[0]!;
     expect((await request('GET', '/crew', { cookie })).json['name']).toMatch(/^Pipeworks /);
     expect((await request('PUT', '/crew', { cookie, body: { strength: {} } })).status).toBe(403);
@@ -60,7 +67,9 @@ describe('signing in', () => {
 
   it('pages carry a content security policy that holds', async () => {
     const response = await fetch(BASE);
-    expect(response.headers.get('content-security-policy')).toMatch(/script-src 'self' 'nonce-[^']+' 'strict-dynamic'/);
+    expect(response.headers.get('content-security-policy')).toMatch(
+      /script-src 'self' 'nonce-[^']+' 'strict-dynamic'/,
+    );
     expect(response.headers.get('x-powered-by')).toBeNull();
   });
 });

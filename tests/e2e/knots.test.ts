@@ -4,7 +4,9 @@ import { violations } from '../support/axe';
 import { BASE, frames, launch, Person } from '../support/browser';
 
 let browser: Browser;
-beforeAll(async () => { browser = await launch(); });
+beforeAll(async () => {
+  browser = await launch();
+});
 afterAll(() => browser.close());
 
 async function at(path: string, options: Parameters<typeof Person.at>[1] = {}): Promise<Person> {
@@ -20,11 +22,15 @@ describe('the finder', () => {
     const p = await at('/knots');
     await p.page.keyboard.press('/');
     await p.page.keyboard.type('haymaker');
-    await p.page.waitForFunction(() => document.querySelectorAll('ul[aria-label="Knots found"] > li').length === 1);
+    await p.page.waitForFunction(
+      () => document.querySelectorAll('ul[aria-label="Knots found"] > li').length === 1,
+    );
     expect(await p.text('ul[aria-label="Knots found"]')).toContain('Trucker’s hitch');
     await p.fill('Any name, or what it must do', '');
     await p.clickText('unequal ropes');
-    await p.page.waitForFunction(() => document.querySelectorAll('ul[aria-label="Knots found"] > li').length < 24);
+    await p.page.waitForFunction(
+      () => document.querySelectorAll('ul[aria-label="Knots found"] > li').length < 24,
+    );
     expect(await p.text('ul[aria-label="Knots found"]')).toContain('Sheet bend');
     await p.clickText('unequal ropes');
     await p.clickText('stage');
@@ -33,20 +39,29 @@ describe('the finder', () => {
     for (const name of ['Bowline', 'Clove hitch', 'Prusik', 'Reef']) {
       // As a person would: away from the bar at the foot, then clicked.
       await p.page.evaluate((n) => {
-        const label = [...document.querySelectorAll('ul[aria-label="Knots found"] > li')].find((li) => li.querySelector('h2')?.textContent?.startsWith(n))!.querySelector('label')!;
+        const label = [...document.querySelectorAll('ul[aria-label="Knots found"] > li')]
+          .find((li) => li.querySelector('h2')?.textContent?.startsWith(n))!
+          .querySelector('label')!;
         label.setAttribute('data-next', '');
         label.scrollIntoView({ block: 'center' });
       }, name);
       await p.page.click('label[data-next]');
-      await p.page.evaluate(() => document.querySelector('label[data-next]')?.removeAttribute('data-next'));
+      await p.page.evaluate(() =>
+        document.querySelector('label[data-next]')?.removeAttribute('data-next'),
+      );
     }
-    await p.page.waitForFunction(() => [...document.querySelectorAll('li')].some((li) => li.textContent?.includes('four are picked')));
+    await p.page.waitForFunction(() =>
+      [...document.querySelectorAll('li')].some((li) =>
+        li.textContent?.includes('four are picked'),
+      ),
+    );
     await p.clickText('Put side by side');
     await p.page.waitForFunction(() => location.pathname === '/knots/compare');
     await p.page.waitForSelector('table');
     expect((await p.page.$$('thead th')).length).toBe(5);
     const table = await p.text('table');
-    for (const row of ['STRENGTH LEFT', 'JAMS', 'UNTYING', 'SLICK ROPE']) expect(table.toUpperCase()).toContain(row);
+    for (const row of ['STRENGTH LEFT', 'JAMS', 'UNTYING', 'SLICK ROPE'])
+      expect(table.toUpperCase()).toContain(row);
     expect(table).toContain('rope-rescue pull tests');
     expect(await violations(p.page)).toEqual([]);
     expect(p.errors).toEqual([]);
@@ -60,7 +75,11 @@ describe('the finder', () => {
   it('a knot that is not there is not found', async () => {
     const p = await Person.at(browser);
     await p.stepInAs('Ilse Varrow');
-    for (const path of ['/knots/nothing', '/knots/bowline?form=nothing', '/knots/..%2f..%2fpackage']) {
+    for (const path of [
+      '/knots/nothing',
+      '/knots/bowline?form=nothing',
+      '/knots/..%2f..%2fpackage',
+    ]) {
       const answer = await p.page.goto(`${BASE}${path}`);
       expect(answer!.status(), path).toBe(404);
     }
@@ -72,13 +91,34 @@ describe('right beside wrong, disputes, downloads, card', () => {
   it('both schools are named with what we take; the tail is given in the rope chosen', async () => {
     const p = await at('/knots/bowline');
     const disputes = await p.text('section[aria-label="Where schools disagree"]');
-    for (const word of ['“Never.”', '“Under very high load it does.”', 'seamanship', 'field', 'rope-rescue pull tests', 'We count 60 %']) expect(disputes).toContain(word);
-    expect(plain(await p.text('section[aria-label="Look, then pull"]'))).toContain('144 mm in 12 mm rope');
+    for (const word of [
+      '“Never.”',
+      '“Under very high load it does.”',
+      'seamanship',
+      'field',
+      'rope-rescue pull tests',
+      'We count 60 %',
+    ])
+      expect(disputes).toContain(word);
+    expect(plain(await p.text('section[aria-label="Look, then pull"]'))).toContain(
+      '144 mm in 12 mm rope',
+    );
     await p.choose('Its thickness', '20\u00a0mm');
-    await p.page.waitForFunction(() => document.body.innerText.replaceAll('\u00a0', ' ').includes('240 mm in 20 mm rope'));
-    const hemp = await p.page.$eval('svg[data-knot-picture]', (e) => getComputedStyle(e).getPropertyValue('--rope'));
+    await p.page.waitForFunction(() =>
+      document.body.innerText.replaceAll('\u00a0', ' ').includes('240 mm in 20 mm rope'),
+    );
+    const hemp = await p.page.$eval('svg[data-knot-picture]', (e) =>
+      getComputedStyle(e).getPropertyValue('--rope'),
+    );
     await p.choose('Your rope', 'theatre black');
-    await p.page.waitForFunction((h) => getComputedStyle(document.querySelector('svg[data-knot-picture]')!).getPropertyValue('--rope') !== h, {}, hemp);
+    await p.page.waitForFunction(
+      (h) =>
+        getComputedStyle(document.querySelector('svg[data-knot-picture]')!).getPropertyValue(
+          '--rope',
+        ) !== h,
+      {},
+      hemp,
+    );
     expect((await p.page.$$('section[aria-label="Right and wrong"] figure')).length).toBe(2);
     await p.leave();
   });
@@ -90,15 +130,30 @@ describe('right beside wrong, disputes, downloads, card', () => {
       Object.assign(window, { files });
       let last: Blob | null = null;
       const make = URL.createObjectURL.bind(URL);
-      URL.createObjectURL = (b: Blob) => { last = b; return make(b); };
-      HTMLAnchorElement.prototype.click = function () { const name = this.download; void last!.arrayBuffer().then((b) => files.push({ name, bytes: [...new Uint8Array(b)] })); };
+      URL.createObjectURL = (b: Blob) => {
+        last = b;
+        return make(b);
+      };
+      HTMLAnchorElement.prototype.click = function () {
+        const name = this.download;
+        void last!.arrayBuffer().then((b) => files.push({ name, bytes: [...new Uint8Array(b)] }));
+      };
     });
     await p.stepInAs('Ilse Varrow', '/knots/overhand');
-    const keep = async (what: string, n: number): Promise<{ name: string; text: string; bytes: number[] }> => {
+    const keep = async (
+      what: string,
+      n: number,
+    ): Promise<{ name: string; text: string; bytes: number[] }> => {
       await p.clickText('Keep this picture');
       await p.clickText(what);
-      await p.page.waitForFunction((k) => (window as unknown as { files: unknown[] }).files.length === k, {}, n);
-      const file = await p.page.evaluate(() => (window as unknown as { files: { name: string; bytes: number[] }[] }).files.at(-1)!);
+      await p.page.waitForFunction(
+        (k) => (window as unknown as { files: unknown[] }).files.length === k,
+        {},
+        n,
+      );
+      const file = await p.page.evaluate(() =>
+        (window as unknown as { files: { name: string; bytes: number[] }[] }).files.at(-1)!,
+      );
       return { ...file, text: Buffer.from(file.bytes).toString('latin1') };
     };
     const svg = await keep('Picture, SVG', 1);
@@ -109,14 +164,18 @@ describe('right beside wrong, disputes, downloads, card', () => {
     const glb = await keep('Model in space, glTF', 3);
     expect(glb.text.slice(0, 4)).toBe('glTF');
     expect(glb.text).toContain('rope 1');
-    expect((await keep('Planar code', 4)).text).toMatch(/^PD\[X\[\d+,\d+,\d+,\d+\],X\[.*\],X\[.*\]\]\n$/);
+    expect((await keep('Planar code', 4)).text).toMatch(
+      /^PD\[X\[\d+,\d+,\d+,\d+\],X\[.*\],X\[.*\]\]\n$/,
+    );
     await p.leave();
   });
 
   it('the model in space is fetched only when asked for, and turns by keys', async () => {
     const p = await at('/knots/bowline');
     const fetched: string[] = [];
-    p.page.on('response', (r) => { if (r.url().endsWith('.js')) fetched.push(r.url()); });
+    p.page.on('response', (r) => {
+      if (r.url().endsWith('.js')) fetched.push(r.url());
+    });
     await p.clickText('turn in 3D');
     const canvas = await p.page.waitForSelector('canvas[role=img]');
     expect(fetched.length).toBeGreaterThan(0);
@@ -134,9 +193,15 @@ describe('right beside wrong, disputes, downloads, card', () => {
     const p = await at('/knots/bowline/card?with=clove-hitch,reef');
     expect((await p.page.$$('article')).length).toBe(4);
     expect(await p.text('article:nth-of-type(2)')).toContain('Clove hitch');
-    expect(await p.page.$$eval('article', (list) => list.every((a) => a.scrollHeight <= a.clientHeight + 1))).toBe(true);
+    expect(
+      await p.page.$$eval('article', (list) =>
+        list.every((a) => a.scrollHeight <= a.clientHeight + 1),
+      ),
+    ).toBe(true);
     expect(await violations(p.page)).toEqual([]);
-    const pdf = Buffer.from(await p.page.pdf({ format: 'A4', printBackground: true, preferCSSPageSize: true })).toString('latin1');
+    const pdf = Buffer.from(
+      await p.page.pdf({ format: 'A4', printBackground: true, preferCSSPageSize: true }),
+    ).toString('latin1');
     expect(pdf.match(/\/Type\s*\/Page\b/g)?.length).toBe(1);
     await p.leave();
   });
@@ -158,7 +223,11 @@ describe('from the planner', () => {
     const p = await Person.at(browser);
     await p.stepInAs('Ilse Varrow');
     await p.openPlan('Carousel crate');
-    expect(await p.page.$$eval('article[data-line="1"] use', (list) => list.map((u) => u.getAttribute('href')!.split('#')[1]))).toContain('line-bowline--facing-away');
+    expect(
+      await p.page.$$eval('article[data-line="1"] use', (list) =>
+        list.map((u) => u.getAttribute('href')!.split('#')[1]),
+      ),
+    ).toContain('line-bowline--facing-away');
     await p.clickText('bowline');
     await p.clickText('How to tie it');
     await p.page.waitForFunction(() => location.pathname === '/knots/bowline');
@@ -166,4 +235,3 @@ describe('from the planner', () => {
     await p.leave();
   });
 });
-

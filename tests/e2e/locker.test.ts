@@ -3,10 +3,14 @@ import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { violations } from '../support/axe';
 import { launch, Person } from '../support/browser';
 import { demoDocument } from '../support/demo';
-import { chooseOnly, enter, fillAll, gearPath, readTag, rowsShown, untilRows } from '../support/locker';
+import { enter, gearPath, readTag, rowsShown, untilRows, until } from '../support/locker';
 
 let browser: Browser;
-beforeAll(async () => { browser = await launch(); });
+
+beforeAll(async () => {
+  browser = await launch();
+});
+
 afterAll(() => browser.close());
 
 async function keeper(options: Parameters<typeof Person.at>[1] = {}): Promise<Person> {
@@ -14,8 +18,6 @@ async function keeper(options: Parameters<typeof Person.at>[1] = {}): Promise<Pe
   await p.stepInAs('Sunniva Dale');
   return p;
 }
-const until = (p: Person, selector: string, text: string) =>
-  p.page.waitForFunction((s, t) => [...document.querySelectorAll(s)].some((e) => (e as HTMLElement).innerText.replaceAll('\u00a0', ' ').includes(t)), {}, selector, text);
 
 describe('the list', () => {
   it('finds by words, what it is, length left and state', async () => {
@@ -91,14 +93,18 @@ describe('a tag reader that types', () => {
     await p.fill('Tag code', '');
     await readTag(p, 'NB-8-1');
     await until(p, '[role=dialog]', 'how much there was of it');
-    expect(await p.page.$eval('[role=dialog] input', (e) => (e as HTMLInputElement).value)).toBe('NB-8-1');
+    expect(await p.page.$eval('[role=dialog] input', (e) => (e as HTMLInputElement).value)).toBe(
+      'NB-8-1',
+    );
     await p.page.keyboard.press('Escape');
     // A hand at its usual pace is no reader.
     await p.fill('Find by tag, name or place', '');
     await p.page.focus('input[type=search]');
     await p.page.keyboard.type('NB-8-2', { delay: 90 });
     await p.page.keyboard.press('Enter');
-    expect(await p.page.$eval('input[type=search]', (e) => (e as HTMLInputElement).value)).toBe('NB-8-2');
+    expect(await p.page.$eval('input[type=search]', (e) => (e as HTMLInputElement).value)).toBe(
+      'NB-8-2',
+    );
     expect(new URL(p.page.url()).pathname).toBe('/locker');
     await p.leave();
   });
@@ -114,21 +120,37 @@ describe('a tag reader that types', () => {
   });
   it('puts a rope on the picked line of a plan, and the planner’s keys do not answer to it', async () => {
     const p = await keeper();
-    const { json } = await p.api('POST', '/plans', { ...demoDocument('carousel-crate'), title: `Read a tag ${Date.now()}` });
+    const { json } = await p.api('POST', '/plans', {
+      ...demoDocument('carousel-crate'),
+      title: `Read a tag ${Date.now()}`,
+    });
     await p.goto(`/loads/${json['id'] as string}`);
     await p.clickText('rope itself');
     await until(p, 'section', 'Choose from the locker');
     await readTag(p, 'PE-12-1');
     await until(p, 'section', 'From the locker: PE-12-1');
     await p.afterEdit();
-    const stored = (await p.api('GET', `/plans/${json['id'] as string}`)).json as { document: { lines: { elements: { kind: string; gearId?: string | null; lengthM?: number; rope?: { tag: string } }[] }[] } };
+    const stored = (await p.api('GET', `/plans/${json['id'] as string}`)).json as {
+      document: {
+        lines: {
+          elements: {
+            kind: string;
+            gearId?: string | null;
+            lengthM?: number;
+            rope?: { tag: string };
+          }[];
+        }[];
+      };
+    };
     const rope = stored.document.lines[0]!.elements.find((e) => e.kind === 'rope')!;
     expect([rope.rope!.tag, rope.lengthM]).toEqual(['PE-12-1', 30]);
     expect(rope.gearId).toMatch(/^[0-9a-f-]{36}$/);
     // A single key still does what it did.
     await p.page.evaluate(() => (document.activeElement as HTMLElement).blur());
     await p.page.keyboard.press('2');
-    await p.page.waitForFunction(() => document.querySelector('[data-line="2"] section[aria-label^="Picked"]') !== null);
+    await p.page.waitForFunction(
+      () => document.querySelector('[data-line="2"] section[aria-label^="Picked"]') !== null,
+    );
     await p.leave();
   });
 });
@@ -136,12 +158,17 @@ describe('a tag reader that types', () => {
 describe('rope of the locker in a plan', () => {
   it('is chosen best fit first with reasons, and the length is checked', async () => {
     const p = await keeper();
-    const { json } = await p.api('POST', '/plans', { ...demoDocument('carousel-crate'), title: `Chosen ${Date.now()}` });
+    const { json } = await p.api('POST', '/plans', {
+      ...demoDocument('carousel-crate'),
+      title: `Chosen ${Date.now()}`,
+    });
     await p.goto(`/loads/${json['id'] as string}`);
     await p.clickText('rope itself');
     await p.clickText('Choose from the locker');
     await p.page.waitForSelector('ul[aria-label^="Ropes of the locker"] li');
-    const rows = await p.page.$$eval('ul[aria-label^="Ropes of the locker"] li', (list) => list.map((e) => ({ text: (e as HTMLElement).innerText, fits: e.getAttribute('data-fits') })));
+    const rows = await p.page.$$eval('ul[aria-label^="Ropes of the locker"] li', (list) =>
+      list.map((e) => ({ text: (e as HTMLElement).innerText, fits: e.getAttribute('data-fits') })),
+    );
     expect(rows[0]!.fits).toBe('true');
     expect(rows[0]!.text).toMatch(/long enough.*the line carries/s);
     expect(rows.findIndex((r) => r.fits === 'false')).toBeGreaterThan(0);
@@ -157,7 +184,23 @@ describe('rope of the locker in a plan', () => {
     const code = `RET-${Date.now() % 1e6}`;
     const id = await enter(p, code, { lengthM: 30 });
     const bins = demoDocument('apple-bins') as { lines: { elements: Record<string, unknown>[] }[] };
-    bins.lines[0]!.elements = bins.lines[0]!.elements.map((e) => (e['kind'] === 'webbing' ? { id: e['id'], kind: 'rope', gearId: id, lengthM: 30, rope: { tag: code, material: 'polyester', diameterM: 0.012, mbsN: 21000, condition: 'new' } } : e));
+    bins.lines[0]!.elements = bins.lines[0]!.elements.map((e) =>
+      e['kind'] === 'webbing'
+        ? {
+            id: e['id'],
+            kind: 'rope',
+            gearId: id,
+            lengthM: 30,
+            rope: {
+              tag: code,
+              material: 'polyester',
+              diameterM: 0.012,
+              mbsN: 21000,
+              condition: 'new',
+            },
+          }
+        : e,
+    );
     const title = `Barred at once ${code}`;
     const { json } = await p.api('POST', '/plans', { ...bins, title });
     await p.goto(`/loads/${json['id'] as string}`);
@@ -169,7 +212,9 @@ describe('rope of the locker in a plan', () => {
     await other.clickText('Retire it');
     await until(other, 'header', 'retired');
     // The open page looks again by itself.
-    await p.page.waitForFunction(() => document.querySelector('[data-verdict]')?.getAttribute('data-verdict') === 'barred');
+    await p.page.waitForFunction(
+      () => document.querySelector('[data-verdict]')?.getAttribute('data-verdict') === 'barred',
+    );
     await until(p, 'ul[aria-label=Findings]', 'It is retired');
     await other.goto('/loads');
     await other.fill('Find a load', title);
@@ -179,78 +224,25 @@ describe('rope of the locker in a plan', () => {
   });
 });
 
-describe('the cut list', () => {
-  it('finds the plan in a worker, shows waste, never offers what is never cut, and records the cuts', async () => {
-    const p = await keeper();
-    const stamp = Date.now() % 1e6;
-    const ids = await Promise.all(['A', 'B'].map((x) => enter(p, `CUT-${stamp}-${x}`, { lengthM: '100 ft', pricePerM: 0.01, item: { kind: 'rope', material: 'paracord', diameterM: '4 mm', mbsN: '550 lbf' } })));
-    await enter(p, `CUT-${stamp}-K`, { lengthM: '100 ft', neverCut: true });
-    await p.goto('/locker/cuts');
-    await until(p, 'ul[aria-label="Ropes that may be cut"] li', `CUT-${stamp}-K`);
-    await chooseOnly(p, `CUT-${stamp}-`);
-    await p.clickText('Find the plan');
-    await p.page.waitForSelector('section[aria-label="Cutting plan"][data-done=true][data-proven=true]');
-    await until(p, 'section[aria-label="Cutting plan"]', '9 of 9');
-    await p.clickText('Record these cuts');
-    await until(p, '[role=status]', 'Recorded on one rope');
-    const left = await Promise.all(ids.map(async (id) => ((await p.api('GET', `/gear/${id}`)).json as { standing: { remainingM: number } }).standing.remainingM));
-    expect(Math.min(...left)).toBeLessThan(5);
-    expect(Math.max(...left)).toBeCloseTo(30.48, 6);
-    await p.leave();
-  });
-  it('60 pieces from 12 hanks are planned and proven in the worker', async () => {
-    const p = await keeper();
-    const stamp = Date.now() % 1e6;
-    for (let i = 0; i < 12; i++) await enter(p, `HANK-${stamp}-${i}`, { lengthM: 20 + ((i * 37) % 80) / 4 });
-    await p.goto('/locker/cuts');
-    await chooseOnly(p, `HANK-${stamp}-`);
-    for (let i = 0; i < 2; i++) await p.clickText('Add a piece');
-    await fillAll(p, 'Pieces', ['15', '15', '15', '15']);
-    await fillAll(p, 'Finished length', ['7.35 m', '5.1 m', '4.27 m', '3.33 m']);
-    await p.clickText('Find the plan');
-    await p.page.waitForSelector('section[aria-label="Cutting plan"][data-done=true][data-proven=true]');
-    await until(p, 'section[aria-label="Cutting plan"]', '60 of 60');
-    await p.leave();
-  });
-  it('a long search shows its progress and can be stopped with what it has', async () => {
-    const p = await keeper();
-    const stamp = Date.now() % 1e6;
-    for (let i = 0; i < 12; i++) await enter(p, `LONG-${stamp}-${i}`, { lengthM: 20 + ((i * 37) % 80) / 4, pricePerM: 0.011 + 0.001 * (i % 3) });
-    await p.goto('/locker/cuts');
-    await chooseOnly(p, `LONG-${stamp}-`);
-    await p.clickText('Take utility cord off the list');
-    const total = Array.from({ length: 12 }, (_, i) => 20 + ((i * 37) % 80) / 4).reduce((a, b) => a + b, 0);
-    await p.fill('Pieces', '60');
-    await p.fill('Finished length', `${(Math.floor((total * 0.99) / 60 / 0.25) * 0.25).toFixed(2)} m`);
-    await p.clickText('Find the plan');
-    await p.page.waitForSelector('section[aria-label="Cutting plan"]');
-    const stop = await p.page.$('::-p-xpath(//button[contains(., "Stop, take this")])');
-    if (stop) await stop.click();
-    await p.page.waitForSelector('section[aria-label="Cutting plan"][data-done=true]');
-    await p.leave();
-  });
-  it('two ropes are joined when none is long enough, by a bend that is named', async () => {
-    const p = await keeper();
-    const stamp = Date.now() % 1e6;
-    for (const x of ['A', 'B']) await enter(p, `JOIN-${stamp}-${x}`, { lengthM: 10, item: { kind: 'rope', material: 'polyester', diameterM: x === 'A' ? '12 mm' : '8 mm', mbsN: '10 kN' } });
-    await p.goto('/locker/cuts');
-    await chooseOnly(p, `JOIN-${stamp}-`);
-    await p.fill('Finished length', '18 m');
-    await p.page.waitForSelector('[data-join=double-sheet-bend]');
-    await until(p, '[data-join]', 'sheet bend, double');
-    await p.leave();
-  });
-});
-
 describe('for everybody', () => {
   it('axe finds nothing on any page of the locker, in three themes and on a phone', async () => {
     for (const theme of ['day', 'shade', 'night'] as const) {
       const p = await keeper({ theme, phone: theme === 'night' });
       const item = await gearPath(p, 'MA-14-2');
-      for (const path of ['/locker', item, `${item}/inspect`, '/locker/cuts', '/locker/import', '/locker/tags']) {
+      for (const path of [
+        '/locker',
+        item,
+        `${item}/inspect`,
+        '/locker/cuts',
+        '/locker/import',
+        '/locker/tags',
+      ]) {
         await p.goto(path);
         expect(await violations(p.page), `${theme} ${path}`).toEqual([]);
-        expect(await p.page.evaluate(() => document.documentElement.scrollWidth <= window.innerWidth), `${theme} ${path} fits`).toBe(true);
+        expect(
+          await p.page.evaluate(() => document.documentElement.scrollWidth <= window.innerWidth),
+          `${theme} ${path} fits`,
+        ).toBe(true);
       }
       expect(p.errors).toEqual([]);
       await p.leave();
@@ -265,8 +257,12 @@ describe('for everybody', () => {
     expect(text).not.toContain('Inspect\n');
     expect(text).not.toContain('Correct');
     const id = path.split('/').at(-1)!;
-    expect((await p.api('POST', `/gear/${id}/history`, { kind: 'moved', place: 'x' })).status).toBe(403);
-    expect((await p.api('POST', '/gear/import', { from: 'csv', csv: 'tag\nA\n', keep: 'good' })).status).toBe(403);
+    expect((await p.api('POST', `/gear/${id}/history`, { kind: 'moved', place: 'x' })).status).toBe(
+      403,
+    );
+    expect(
+      (await p.api('POST', '/gear/import', { from: 'csv', csv: 'tag\nA\n', keep: 'good' })).status,
+    ).toBe(403);
     await p.leave();
   });
 });

@@ -10,7 +10,12 @@ describe('POST /tackle', () => {
     const { status, json } = await post('/tackle', API.tackle.example);
     expect(status).toBe(200);
     expect(json).toMatchObject({ countedRatio: 3, travelRatio: 3 });
-    const hauling = json['hauling'] as unknown as { ratio: number; loadN: number; anchorsN: Record<string, number>; strandsN: number[][] };
+    const hauling = json['hauling'] as unknown as {
+      ratio: number;
+      loadN: number;
+      anchorsN: Record<string, number>;
+      strandsN: number[][];
+    };
     expect(hauling.ratio).toBeCloseTo(1.8, 9);
     expect(hauling.loadN).toBeCloseTo(450, 6);
     expect(hauling.strandsN[0]!.map((n) => Math.round(n))).toEqual([250, 125, 75]);
@@ -19,12 +24,27 @@ describe('POST /tackle', () => {
     expect(num((json['working'] as unknown as { value: number }).value)).toBeCloseTo(450, 6);
   });
   it('a turn may be given by friction and the wrapped angle', async () => {
-    const ropes = [{ from: 'hand', passes: [{ body: 'anchor', mu: 0.2, wrapRad: '180 deg' }], to: 'load' }];
-    const { json } = await post('/tackle', { bodies: [{ id: 'load', kind: 'load' }, { id: 'anchor', kind: 'anchor' }], ropes, handAngleRad: Math.PI });
-    expect(num((json['hauling'] as unknown as { ratio: number }).ratio)).toBeCloseTo(Math.exp(-0.2 * Math.PI), 9);
+    const ropes = [
+      { from: 'hand', passes: [{ body: 'anchor', mu: 0.2, wrapRad: '180 deg' }], to: 'load' },
+    ];
+    const { json } = await post('/tackle', {
+      bodies: [
+        { id: 'load', kind: 'load' },
+        { id: 'anchor', kind: 'anchor' },
+      ],
+      ropes,
+      handAngleRad: Math.PI,
+    });
+    expect(num((json['hauling'] as unknown as { ratio: number }).ratio)).toBeCloseTo(
+      Math.exp(-0.2 * Math.PI),
+      9,
+    );
   });
   it('a system that cannot be worked out is refused in words', async () => {
-    const { status, json } = await post('/tackle', { ...API.tackle.example, ropes: API.tackle.example.ropes.slice(0, 1) });
+    const { status, json } = await post('/tackle', {
+      ...API.tackle.example,
+      ropes: API.tackle.example.ropes.slice(0, 1),
+    });
     expect(status).toBe(422);
     expect(JSON.stringify(json)).toContain('Each travelling part needs one.');
   });
@@ -44,18 +64,34 @@ describe('POST /tie-off, /take-up, /span, /wraps', () => {
     expect(json['tiedAt']).toMatchObject({ enough: true });
     const near = await post('/take-up', { ...API.takeUp.example, tiedAtM: '0.1 m' });
     expect(near.json['tiedAt']).toMatchObject({ enough: false });
-    expect(num((near.json['tiedAt'] as unknown as Record<string, number>)['tensionWhenLoopArrivesN'])).toBeCloseTo(300, 6);
+    expect(
+      num((near.json['tiedAt'] as unknown as Record<string, number>)['tensionWhenLoopArrivesN']),
+    ).toBeCloseTo(300, 6);
   });
   it('a span at 1 % sag bears 25 times its load, and a deeper one keeps to its limit', async () => {
-    const greatest = async (extra: object): Promise<number> => num(((await post('/span', { ...API.span.example, ...extra })).json['load'] as unknown as Record<string, number>)['greatestN']);
+    const greatest = async (extra: object): Promise<number> =>
+      num(
+        (
+          (await post('/span', { ...API.span.example, ...extra })).json[
+            'load'
+          ] as unknown as Record<string, number>
+        )['greatestN'],
+      );
     expect((await greatest({ weightNPerM: 0.001 })) / 400).toBeCloseTo(25, 1);
     // With the line's own newton a metre: H = (1000 + 12.5) / 0.1, each end upright 200 + 5.
     expect(await greatest({})).toBeCloseTo(Math.hypot(10125, 205), 6);
     const { json } = await post('/span', API.span.example);
     expect(num(json['sagAtLimitM'])).toBeCloseTo(1012.5 / Math.sqrt(2000 ** 2 - 205 ** 2), 6);
-    expect(num((json['working'] as unknown as { value: number }).value)).toBeCloseTo(Math.hypot(10125, 205), 6);
-    expect((await post('/span', { ...API.span.example, load: { loadN: '400 N', atM: '12 m' } })).status).toBe(422);
-    expect((await post('/span', { ...API.span.example, limitN: '100 N' })).json['status']).toBe(422);
+    expect(num((json['working'] as unknown as { value: number }).value)).toBeCloseTo(
+      Math.hypot(10125, 205),
+      6,
+    );
+    expect(
+      (await post('/span', { ...API.span.example, load: { loadN: '400 N', atM: '12 m' } })).status,
+    ).toBe(422);
+    expect((await post('/span', { ...API.span.example, limitN: '100 N' })).json['status']).toBe(
+      422,
+    );
   });
   it('wraps: what is left at the tail, and the turns a hand wants', async () => {
     const { json } = await post('/wraps', API.wraps.example);

@@ -22,6 +22,7 @@ describe('rope a knot takes', () => {
     expect(use.tailD).toBe(CATALOGUE.find((e) => e.id === name.split('/')[0])!.tailD);
   });
   it('every knot of a line that the catalogue teaches is measured; the others say so', () => {
-    for (const id of Object.keys(KNOTS) as KnotId[]) expect(ropeUseOf(id).measured, id).toBe(stageOf(id) !== null);
+    for (const id of Object.keys(KNOTS) as KnotId[])
+      expect(ropeUseOf(id).measured, id).toBe(stageOf(id) !== null);
   });
 });

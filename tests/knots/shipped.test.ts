@@ -14,17 +14,23 @@ describe('shipped geometry', () => {
     const files = readdirSync(path.dirname(fileOf('x'))).toSorted();
     expect(files).toEqual(all.map((f) => path.basename(fileOf(f.name))).toSorted());
   });
-  it.each(all.map((f) => [f.name, f] as const))('%s: made from this path, invariants the same in every frame, no overlap, no zigzag, small', (name, named) => {
-    const shipped = kept(named);
-    expect(shipped, 'the path has changed since: npm run knots:bake').not.toBeNull();
-    expect(shipped!.frames.map((f) => f.drawn)).toEqual([...FRAME_STATES]);
-    const form = formOf(name);
-    for (const frame of shipped!.frames) {
-      const { sameInvariants, overlapD, turnRad } = checkShape(form, bodyOfFrame(shipped!, frame));
-      expect(sameInvariants, `invariants at ${frame.drawn}`).toBe(true);
-      expect(overlapD, `overlap at ${frame.drawn}`).toBeLessThanOrEqual(SHAPE_LIMITS.overlapD);
-      expect(turnRad, `turn at ${frame.drawn}`).toBeLessThanOrEqual(SHAPE_LIMITS.turnRad);
-    }
-    expect(readFileSync(fileOf(name)).length).toBeLessThanOrEqual(SHAPE_LIMITS.bytes);
-  });
+  it.each(all.map((f) => [f.name, f] as const))(
+    '%s: made from this path, invariants the same in every frame, no overlap, no zigzag, small',
+    (name, named) => {
+      const shipped = kept(named);
+      expect(shipped, 'the path has changed since: npm run knots:bake').not.toBeNull();
+      expect(shipped!.frames.map((f) => f.drawn)).toEqual([...FRAME_STATES]);
+      const form = formOf(name);
+      for (const frame of shipped!.frames) {
+        const { sameInvariants, overlapD, turnRad } = checkShape(
+          form,
+          bodyOfFrame(shipped!, frame),
+        );
+        expect(sameInvariants, `invariants at ${frame.drawn}`).toBe(true);
+        expect(overlapD, `overlap at ${frame.drawn}`).toBeLessThanOrEqual(SHAPE_LIMITS.overlapD);
+        expect(turnRad, `turn at ${frame.drawn}`).toBeLessThanOrEqual(SHAPE_LIMITS.turnRad);
+      }
+      expect(readFileSync(fileOf(name)).length).toBeLessThanOrEqual(SHAPE_LIMITS.bytes);
+    },
+  );
 });

@@ -18,49 +18,78 @@ describe('the stage of every form', () => {
     const { shipped } = stage;
     const body = bodyOfFrame(shipped, shipped.frames[0]!);
     const last = body.strands.map((s) => s.u.at(-1)!);
-    for (const label of stage.form.labels) expect(label.u).toBeLessThanOrEqual(last[label.rope ?? 0]! + 0.01);
+    for (const label of stage.form.labels)
+      expect(label.u).toBeLessThanOrEqual(last[label.rope ?? 0]! + 0.01);
     for (const wrong of stage.wrong) {
       const rope = wrong.partsAt.rope ?? 0;
-      expect(wrong.partsAt.right).toBeLessThanOrEqual(bodyOfFrame(wrong.right, wrong.right.frames[0]!).strands[rope]!.u.at(-1)!);
-      expect(wrong.partsAt.wrong).toBeLessThanOrEqual(bodyOfFrame(wrong.shipped, wrong.shipped.frames[0]!).strands[rope]!.u.at(-1)!);
+      expect(wrong.partsAt.right).toBeLessThanOrEqual(
+        bodyOfFrame(wrong.right, wrong.right.frames[0]!).strands[rope]!.u.at(-1)!,
+      );
+      expect(wrong.partsAt.wrong).toBeLessThanOrEqual(
+        bodyOfFrame(wrong.shipped, wrong.shipped.frames[0]!).strands[rope]!.u.at(-1)!,
+      );
     }
     expect(shipped.insideD.every((d) => d > 0)).toBe(true);
     expect(stage.planarCode).toMatch(/^PD\[(X\[\d+,\d+,\d+,\d+\],?)+\]$/);
   });
-  it.each(all)('%s, %s: every step can be drawn, and nothing in it is not a number', async (id, formId) => {
-    const { shipped, form } = (await stageData(id, formId))!;
-    for (const [i, step] of form.steps.entries()) {
-      const body = bodyOfFrame(shipped, shipped.frames[step.shown === 'drawn up' ? shipped.frames.length - 1 : 0]!);
-      const picture = pictureOf(body, undefined, step.shown);
-      const accents = accentsOf(form.steps, i, body.strands.length);
-      const arrow = arrowOf(picture, accents, step.shown);
-      const svg = renderToStaticMarkup(createElement('svg', { viewBox: viewBox(boxOf(picture)) }, createElement(KnotStrokes, { picture, accents }), arrow ? createElement(NextArrow, { arrow }) : null));
-      expect(svg).not.toMatch(/NaN|undefined|Infinity/);
-      expect(svg.split('<path').length).toBeGreaterThan(3);
-      // What a step adds is seen in it, in the signal colour, and points somewhere.
-      if (step.shown !== 'drawn up') {
-        expect(svg).toContain('var(--signal)');
-        expect(Math.hypot(arrow!.dx, arrow!.dy)).toBeCloseTo(1, 6);
+  it.each(all)(
+    '%s, %s: every step can be drawn, and nothing in it is not a number',
+    async (id, formId) => {
+      const { shipped, form } = (await stageData(id, formId))!;
+      for (const [i, step] of form.steps.entries()) {
+        const body = bodyOfFrame(
+          shipped,
+          shipped.frames[step.shown === 'drawn up' ? shipped.frames.length - 1 : 0]!,
+        );
+        const picture = pictureOf(body, undefined, step.shown);
+        const accents = accentsOf(form.steps, i, body.strands.length);
+        const arrow = arrowOf(picture, accents, step.shown);
+        const svg = renderToStaticMarkup(
+          createElement(
+            'svg',
+            { viewBox: viewBox(boxOf(picture)) },
+            createElement(KnotStrokes, { picture, accents }),
+            arrow ? createElement(NextArrow, { arrow }) : null,
+          ),
+        );
+        expect(svg).not.toMatch(/NaN|undefined|Infinity/);
+        expect(svg.split('<path').length).toBeGreaterThan(3);
+        // What a step adds is seen in it, in the signal colour, and points somewhere.
+        if (step.shown !== 'drawn up') {
+          expect(svg).toContain('var(--signal)');
+          expect(Math.hypot(arrow!.dx, arrow!.dy)).toBeCloseTo(1, 6);
+        }
+        if (step.shown !== 'drawn up') continue;
+        const box = knotBoxOf(picture);
+        expect(box.width).toBeGreaterThanOrEqual(10);
+        expect(box.height).toBeGreaterThanOrEqual(10);
       }
-      if (step.shown !== 'drawn up') continue;
-      const box = knotBoxOf(picture);
-      expect(box.width).toBeGreaterThanOrEqual(10);
-      expect(box.height).toBeGreaterThanOrEqual(10);
-    }
-  });
-  it('is put together once', async () => expect(await stageData('reef')).toBe(await stageData('reef', 'plain')));
+    },
+  );
+  it('is put together once', async () =>
+    expect(await stageData('reef')).toBe(await stageData('reef', 'plain')));
   it('is null for what is not there', async () => {
-    for (const [id, form] of [['nothing', undefined], ['bowline', 'nothing'], ['../../package', undefined], ['', '']] as const) expect(await stageData(id, form)).toBeNull();
+    for (const [id, form] of [
+      ['nothing', undefined],
+      ['bowline', 'nothing'],
+      ['../../package', undefined],
+      ['', ''],
+    ] as const)
+      expect(await stageData(id, form)).toBeNull();
     expect(knotName('nothing')).toBeNull();
     expect(knotName('reef')).toBe('Reef (square) knot');
   });
   it('a form that lies badly when drawn up shows what it must look like', async () => {
-    const [hand, twist] = [(await stageData('alpine-butterfly', 'hand'))!, (await stageData('alpine-butterfly', 'twist'))!];
+    const [hand, twist] = [
+      (await stageData('alpine-butterfly', 'hand'))!,
+      (await stageData('alpine-butterfly', 'twist'))!,
+    ];
     expect(hand.dressed).toBe(twist.shipped);
     expect(twist.dressed).toBeNull();
   });
   it('wrong forms stand beside the form they are mistaken for', async () => {
-    const names = async (form: string): Promise<string[]> => (await stageData('clove-hitch', form))!.wrong.map((w) => w.id);
+    const names = async (form: string): Promise<string[]> =>
+      (await stageData('clove-hitch', form))!.wrong.map((w) => w.id);
     expect(await names('passed')).toEqual(['cow']);
     expect(await names('dropped')).toEqual(['stacked']);
   });
@@ -73,14 +102,25 @@ describe('cards and facts', () => {
     const of = (id: string) => cards.find((c) => c.id === id)!;
     expect([of('bowline').counted, of('bowline').published]).toEqual([0.6, true]);
     expect([of('prusik').counted, of('prusik').published]).toEqual([0.45, false]);
-    expect([of('round-turn-two-half-hitches').counted, of('round-turn-two-half-hitches').published]).toEqual([0.45, false]);
+    expect([
+      of('round-turn-two-half-hitches').counted,
+      of('round-turn-two-half-hitches').published,
+    ]).toEqual([0.45, false]);
   });
   it('facts of at most four, each once, what is unknown left out, in the order asked for', () => {
-    expect(knotFacts(['reef', 'bowline', 'reef', 'nothing', 'prusik', 'zeppelin', 'overhand']).map((k) => k.id)).toEqual(['reef', 'bowline', 'prusik', 'zeppelin']);
+    expect(
+      knotFacts(['reef', 'bowline', 'reef', 'nothing', 'prusik', 'zeppelin', 'overhand']).map(
+        (k) => k.id,
+      ),
+    ).toEqual(['reef', 'bowline', 'prusik', 'zeppelin']);
     expect(knotFacts([])).toEqual([]);
   });
   it('every school’s own figure is told', () => {
     const [bowline] = knotFacts(['bowline']);
-    expect(bowline!.schools.map((s) => [s.name, s.least, s.most])).toEqual([['seamanship school', 0.6, 0.6], ['field school', 0.7, 0.75], ['rope-rescue pull tests', 0.67, 0.67]]);
+    expect(bowline!.schools.map((s) => [s.name, s.least, s.most])).toEqual([
+      ['seamanship school', 0.6, 0.6],
+      ['field school', 0.7, 0.75],
+      ['rope-rescue pull tests', 0.67, 0.67],
+    ]);
   });
 });

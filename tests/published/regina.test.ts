@@ -23,13 +23,17 @@ for line in sys.stdin:
 
 /** Terms of Regina's polynomial in x, x² = t, as powers of A (t = A⁻⁴) with their coefficients. */
 function ofRegina(text: string): [number, number][] {
-  return [...text.replaceAll(' ', '').matchAll(/([+-]?)(\d*)(x(?:\^(-?\d+))?)?/g)].filter((m) => m[0] !== '').map((m) => [m[3] ? -2 * Number(m[4] ?? 1) : 0, (m[1] === '-' ? -1 : 1) * Number(m[2] || 1)]);
+  return [...text.replaceAll(' ', '').matchAll(/([+-]?)(\d*)(x(?:\^(-?\d+))?)?/g)]
+    .filter((m) => m[0] !== '')
+    .map((m) => [m[3] ? -2 * Number(m[4] ?? 1) : 0, (m[1] === '-' ? -1 : 1) * Number(m[2] || 1)]);
 }
 
 /** Ours, from its text. */
 function ours(code: PlanarCode): [number, number][] {
   const text = laurentText(jonesInA(code), 'A').replaceAll(' ', '').replaceAll('−', '-');
-  return [...text.matchAll(/([+-]?)(\d*)(A(?:\^(-?\d+))?)?/g)].filter((m) => m[0] !== '').map((m) => [m[3] ? Number(m[4] ?? 1) : 0, (m[1] === '-' ? -1 : 1) * Number(m[2] || 1)]);
+  return [...text.matchAll(/([+-]?)(\d*)(A(?:\^(-?\d+))?)?/g)]
+    .filter((m) => m[0] !== '')
+    .map((m) => [m[3] ? Number(m[4] ?? 1) : 0, (m[1] === '-' ? -1 : 1) * Number(m[2] || 1)]);
 }
 
 /** Terms in order. A link's polynomial is known up to a power only: a component that lies over everywhere has no direction in the code. */
@@ -42,13 +46,22 @@ function terms(list: [number, number][], link: boolean): string {
 const cases = allForms().flatMap(({ name, form }) => {
   const read = readForm(name, form.spec);
   const views = read.ok ? viewsOf(read.value) : read;
-  return views.ok ? views.value.map((v) => ({ name: `${name}, ${v.name}`, code: planarCode(closed(v.diagram, v.closure)) })).filter((c) => c.code.crossings.length > 0 && c.code.freeLoops === 0) : [];
+  return views.ok
+    ? views.value
+        .map((v) => ({
+          name: `${name}, ${v.name}`,
+          code: planarCode(closed(v.diagram, v.closure)),
+        }))
+        .filter((c) => c.code.crossings.length > 0 && c.code.freeLoops === 0)
+    : [];
 });
 
 describe.skipIf(!present)('Jones polynomials against Regina', () => {
   it('there is something to compare', () => expect(cases.length).toBeGreaterThan(100));
   it('every form in every closure', () => {
-    const input = cases.map((c) => planarCodeText(c.code).replace('PD', '').replaceAll('X', '')).join('\n');
+    const input = cases
+      .map((c) => planarCodeText(c.code).replace('PD', '').replaceAll('X', ''))
+      .join('\n');
     const run = spawnSync(PYTHON, ['-c', SCRIPT], { input: `${input}\n`, encoding: 'utf8' });
     const lines = run.stdout.trim().split('\n');
     expect(lines.length).toBe(cases.length);

@@ -11,9 +11,23 @@ const lb = (n: number) => n * KG_PER_LB;
 describe('393.110: least number of tie-downs', () => {
   it.each([
     // length ft, weight lb, blocked forward, tie-downs
-    [5, 1100, false, 1], [5, 1101, false, 2], [5.01, 1100, false, 2], [5.01, 100, false, 2], [10, 40_000, false, 2], [10.01, 100, false, 3], [20, 100, false, 3],
-    [20.01, 100, false, 4], [30, 100, false, 4], [5, 1100, true, 1], [10, 5000, true, 1], [10.01, 100, true, 2], [20, 100, true, 2], [25, 100, true, 3],
-  ])('%d ft, %d lb, blocked %s: %d', (length, weight, blocked, n) => expect(leastTieDowns(ft(length), lb(weight), blocked)).toBe(n));
+    [5, 1100, false, 1],
+    [5, 1101, false, 2],
+    [5.01, 1100, false, 2],
+    [5.01, 100, false, 2],
+    [10, 40_000, false, 2],
+    [10.01, 100, false, 3],
+    [20, 100, false, 3],
+    [20.01, 100, false, 4],
+    [30, 100, false, 4],
+    [5, 1100, true, 1],
+    [10, 5000, true, 1],
+    [10.01, 100, true, 2],
+    [20, 100, true, 2],
+    [25, 100, true, 3],
+  ])('%d ft, %d lb, blocked %s: %d', (length, weight, blocked, n) =>
+    expect(leastTieDowns(ft(length), lb(weight), blocked)).toBe(n),
+  );
   it('unknown weight counts as heavy', () => expect(leastTieDowns(ft(4), null, false)).toBe(2));
 });
 
@@ -40,26 +54,40 @@ describe('393.106(d): sum of working load limits against half the weight', () =>
     const total = 40_000 + 4000 * N_PER_LBF;
     const at = (massKg: number) => row({ ...plan, cargo: { ...plan.cargo, massKg } }).verdict;
     expect(at((2 * total) / 9.80665)).toBe('holds');
-    expect(at((2 * total) / 9.80665 * 1.0001)).toBe('short');
+    expect(at(((2 * total) / 9.80665) * 1.0001)).toBe('short');
   });
 });
 
 describe('393.104(f) and 393.112: what is forbidden however strong', () => {
-  const codes = (plan: Plan) => judge(plan).findings.filter((f) => f.effect === 'barred').map((f) => [f.code, f.clause]);
+  const codes = (plan: Plan) =>
+    judge(plan)
+      .findings.filter((f) => f.effect === 'barred')
+      .map((f) => [f.code, f.clause]);
   it('knots in a tie-down: BARRED, and the figures are still given', () => {
     const a = judge(demoPlan('water-tote'));
     expect(a.verdict).toBe('barred');
-    expect(codes(demoPlan('water-tote'))).toContainEqual(['knot-prohibited', '49 CFR 393.104(f)(1)']);
+    expect(codes(demoPlan('water-tote'))).toContainEqual([
+      'knot-prohibited',
+      '49 CFR 393.104(f)(1)',
+    ]);
     expect(a.rows.every((r) => r.provided.value !== null)).toBe(true);
   });
-  it('ratchets, binders and splices are no knots', () => expect(codes(demoPlan('pipe-bundle'))).toEqual([]));
+  it('ratchets, binders and splices are no knots', () =>
+    expect(codes(demoPlan('pipe-bundle'))).toEqual([]));
   it('an unprotected sharp edge, and a line nobody can tighten on the road', () => {
-    const document = demoDocument('pipe-bundle') as { lines: { elements: Record<string, unknown>[] }[] };
+    const document = demoDocument('pipe-bundle') as {
+      lines: { elements: Record<string, unknown>[] }[];
+    };
     const first = document.lines[0]!;
-    first.elements = first.elements.filter((e) => e['kind'] !== 'binder').map((e) => (e['id'] === 'e1' ? { ...e, shape: 'sharp' } : e));
+    first.elements = first.elements
+      .filter((e) => e['kind'] !== 'binder')
+      .map((e) => (e['id'] === 'e1' ? { ...e, shape: 'sharp' } : e));
     const plan = parsePlan(document);
     if (!plan.ok) throw new Error('plan');
-    expect(codes(plan.value)).toEqual([['edge-unprotected', '49 CFR 393.104(f)'], ['not-adjustable', '49 CFR 393.112']]);
+    expect(codes(plan.value)).toEqual([
+      ['edge-unprotected', '49 CFR 393.104(f)'],
+      ['not-adjustable', '49 CFR 393.112'],
+    ]);
   });
 });
 
@@ -67,7 +95,10 @@ describe('393.116–136 and 392.9', () => {
   it('logs have rules of their own: CANNOT SAY, naming the section', () => {
     const a = judge(demoPlan('maypole'));
     expect(a.verdict).toBe('cannot-say');
-    expect(a.findings.find((f) => f.code === 'commodity-rules')).toMatchObject({ clause: '49 CFR 393.116', effect: 'cannot-say' });
+    expect(a.findings.find((f) => f.code === 'commodity-rules')).toMatchObject({
+      clause: '49 CFR 393.116',
+      effect: 'cannot-say',
+    });
   });
   it('re-checks on the road are always named', () =>
     expect(judge(demoPlan('pipe-bundle')).findings.map((f) => f.clause)).toContain('49 CFR 392.9'));

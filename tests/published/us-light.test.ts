@@ -11,11 +11,26 @@ describe('us-light', () => {
   const press = 2 * 2 * 3500 * (0.9 / Math.hypot(0.9, 0.35));
 
   it('requires 0.435 forward, 0.5 rearward, 0.25 sideways', () =>
-    expect(rows.filter((r) => r.code !== 'held-at-breaking').map((r) => [r.direction, r.required.value])).toEqual([['forward', 0.435], ['rearward', 0.5], ['sideways', 0.25], ['down', 0.2 * weight]]));
+    expect(
+      rows.filter((r) => r.code !== 'held-at-breaking').map((r) => [r.direction, r.required.value]),
+    ).toEqual([
+      ['forward', 0.435],
+      ['rearward', 0.5],
+      ['sideways', 0.25],
+      ['down', 0.2 * weight],
+    ]));
   it('at breaking strength 0.8 forward, 0.5 rearward, 0.5 sideways (393.102(a)(1), from memory)', () =>
-    expect(rows.filter((r) => r.code === 'held-at-breaking').map((r) => [r.direction, r.required.value])).toEqual([['forward', 0.8], ['rearward', 0.5], ['sideways', 0.5]]));
-  it('over-lines add μ·pressing/weight', () => expect(rows[0]!.provided.value).toBeCloseTo(0.3 + (0.3 * press) / weight, 9));
-  it('presses down with the vertical part of all legs', () => expect(rows.find((r) => r.code === 'downward-force')!.provided.value).toBeCloseTo(press, 6));
+    expect(
+      rows.filter((r) => r.code === 'held-at-breaking').map((r) => [r.direction, r.required.value]),
+    ).toEqual([
+      ['forward', 0.8],
+      ['rearward', 0.5],
+      ['sideways', 0.5],
+    ]));
+  it('over-lines add μ·pressing/weight', () =>
+    expect(rows[0]!.provided.value).toBeCloseTo(0.3 + (0.3 * press) / weight, 9));
+  it('presses down with the vertical part of all legs', () =>
+    expect(rows.find((r) => r.code === 'downward-force')!.provided.value).toBeCloseTo(press, 6));
   it('knots are allowed, and it says that it is guidance', () => {
     const a = judge({ ...demoPlan('water-tote'), ruleSet: 'us-light' });
     expect(a.verdict).not.toBe('barred');

@@ -9,15 +9,33 @@ export interface ApiAnswer {
 }
 
 /** A plain program at the programming interface: no browser, its own cookie. */
-export async function request(method: string, path: string, options: { body?: unknown; raw?: string; cookie?: string; headers?: Record<string, string> } = {}): Promise<ApiAnswer> {
+export async function request(
+  method: string,
+  path: string,
+  options: { body?: unknown; raw?: string; cookie?: string; headers?: Record<string, string> } = {},
+): Promise<ApiAnswer> {
   const { body, raw, cookie, headers = {} } = options;
   const response = await fetch(`${BASE}/api/v1${path}`, {
-    method, headers: { ...(body === undefined && raw === undefined ? {} : { 'content-type': 'application/json' }), ...(cookie ? { cookie } : {}), ...headers },
-    ...(raw !== undefined ? { body: raw } : body === undefined ? {} : { body: JSON.stringify(body) }),
+    method,
+    headers: {
+      ...(body === undefined && raw === undefined ? {} : { 'content-type': 'application/json' }),
+      ...(cookie ? { cookie } : {}),
+      ...headers,
+    },
+    ...(raw !== undefined
+      ? { body: raw }
+      : body === undefined
+        ? {}
+        : { body: JSON.stringify(body) }),
   });
   const text = await response.text();
   const isJson = text !== '' && (response.headers.get('content-type') ?? '').includes('json');
-  return { status: response.status, json: isJson ? (JSON.parse(text) as ApiAnswer['json']) : ({} as ApiAnswer['json']), headers: response.headers, text };
+  return {
+    status: response.status,
+    json: isJson ? (JSON.parse(text) as ApiAnswer['json']) : ({} as ApiAnswer['json']),
+    headers: response.headers,
+    text,
+  };
 }
 
 let founded = 0;
@@ -25,7 +43,14 @@ let founded = 0;
 /** Founds a crew of its own for a test and returns its lead's cookie. Each from an address of its own: founding is limited by address. */
 export async function foundCrew(name: string): Promise<string> {
   founded += 1;
-  const answer = await request('POST', '/crews', { body: { crew: `${name} ${Date.now()}`, name: `Lead of ${name}`, password: 'long enough indeed' }, headers: { 'x-forwarded-for': `${name}-${process.pid}-${founded}` } });
+  const answer = await request('POST', '/crews', {
+    body: {
+      crew: `${name} ${Date.now()}`,
+      name: `Lead of ${name}`,
+      password: 'long enough indeed',
+    },
+    headers: { 'x-forwarded-for': `${name}-${process.pid}-${founded}` },
+  });
   if (answer.status !== 201) throw new Error(JSON.stringify(answer.json));
   return answer.headers.get('set-cookie')!.split(';')[0]!;
 }

@@ -8,8 +8,18 @@ const AXE = readFileSync(createRequire(import.meta.url).resolve('axe-core/axe.mi
 export async function violations(page: Page): Promise<string[]> {
   await page.evaluate(AXE);
   return page.evaluate(async () => {
-    const { axe } = window as unknown as { axe: { run: (o: object) => Promise<{ violations: { id: string; nodes: { html: string; failureSummary: string }[] }[] }> } };
+    const { axe } = window as unknown as {
+      axe: {
+        run: (o: object) => Promise<{
+          violations: { id: string; nodes: { html: string; failureSummary: string }[] }[];
+        }>;
+      };
+    };
     const { violations: found } = await axe.run({ resultTypes: ['violations'] });
-    return found.flatMap((v) => v.nodes.slice(0, 3).map((n) => `${v.id}: ${n.html.slice(0, 160)} ${n.failureSummary.slice(0, 200)}`));
+    return found.flatMap((v) =>
+      v.nodes
+        .slice(0, 3)
+        .map((n) => `${v.id}: ${n.html.slice(0, 160)} ${n.failureSummary.slice(0, 200)}`),
+    );
   });
 }

@@ -13,19 +13,37 @@ export function closedBraid(strands: number, word: readonly number[]): PlanarCod
     const [outLeft, outRight] = [next, next + 1];
     next += 2;
     [at[i], at[i + 1]] = [outLeft, outRight];
-    return { edges: g > 0 ? [right, outRight, outLeft, left] : [left, right, outRight, outLeft], sign: g > 0 ? 1 : -1, components: [0, 0] };
+    return {
+      edges: g > 0 ? [right, outRight, outLeft, left] : [left, right, outRight, outLeft],
+      sign: g > 0 ? 1 : -1,
+      components: [0, 0],
+    };
   });
   // The top of every strand is its bottom.
-  const name = (e: number): number => { const top = at.indexOf(e); return top < 0 ? e : top; };
-  const renamed = crossings.map((c): PlanarCrossing => ({ ...c, edges: [name(c.edges[0]), name(c.edges[1]), name(c.edges[2]), name(c.edges[3])] }));
+  const name = (e: number): number => {
+    const top = at.indexOf(e);
+    return top < 0 ? e : top;
+  };
+  const renamed = crossings.map((c): PlanarCrossing => ({
+    ...c,
+    edges: [name(c.edges[0]), name(c.edges[1]), name(c.edges[2]), name(c.edges[3])],
+  }));
   const freeLoops = at.filter((e, i) => e === i).length;
-  return { crossings: renamed, components: cycles(strands, word), freeLoops, writhe: word.reduce((sum, g) => sum + Math.sign(g), 0) };
+  return {
+    crossings: renamed,
+    components: cycles(strands, word),
+    freeLoops,
+    writhe: word.reduce((sum, g) => sum + Math.sign(g), 0),
+  };
 }
 
 /** How many closed curves a braid closes to. */
 function cycles(strands: number, word: readonly number[]): number {
   const order = Array.from({ length: strands }, (_, i) => i);
-  for (const g of word) { const i = Math.abs(g) - 1; [order[i], order[i + 1]] = [order[i + 1]!, order[i]!]; }
+  for (const g of word) {
+    const i = Math.abs(g) - 1;
+    [order[i], order[i + 1]] = [order[i + 1]!, order[i]!];
+  }
   const seen = new Set<number>();
   let count = 0;
   for (let i = 0; i < strands; i++) {

@@ -5,7 +5,11 @@ import { migrate } from '@/db/migrate';
 import { insertCrew, insertMember, type Role } from '@/db/queries/crews';
 
 /** A fresh, migrated database for one test file. It goes with the throw-away cluster. */
-export async function freshDatabase(): Promise<{ pool: pg.Pool; url: string; close: () => Promise<void> }> {
+export async function freshDatabase(): Promise<{
+  pool: pg.Pool;
+  url: string;
+  close: () => Promise<void>;
+}> {
   const base = process.env['DATABASE_URL'];
   if (!base) throw new Error('DATABASE_URL is not set: run through npm test');
   const name = `t_${uuid().replaceAll('-', '')}`;
@@ -15,11 +19,29 @@ export async function freshDatabase(): Promise<{ pool: pg.Pool; url: string; clo
   url.pathname = `/${name}`;
   await migrate(url.href);
   const pool = new pg.Pool({ connectionString: url.href, max: 5 });
-  return { pool, url: url.href, close: async () => { await pool.end(); await admin.end(); } };
+  return {
+    pool,
+    url: url.href,
+    close: async () => {
+      await pool.end();
+      await admin.end();
+    },
+  };
 }
 
 /** A crew with one member of a role. */
-export async function crewWith(pool: pg.Pool, name: string, role: Role = 'lead'): Promise<{ crewId: string; memberId: string }> {
+export async function crewWith(
+  pool: pg.Pool,
+  name: string,
+  role: Role = 'lead',
+): Promise<{ crewId: string; memberId: string }> {
   const crewId = await insertCrew(pool, { name, strength: strengthSchema.parse({}) });
-  return { crewId, memberId: await insertMember(pool, crewId, { name: `${name} ${role}`, role, passwordHash: 'x' }) };
+  return {
+    crewId,
+    memberId: await insertMember(pool, crewId, {
+      name: `${name} ${role}`,
+      role,
+      passwordHash: 'x',
+    }),
+  };
 }

@@ -14,23 +14,49 @@ export function demoPlan(name: string): Plan {
 
 /** A demo plan as its document, unparsed. */
 export function demoDocument(name: string): Record<string, unknown> {
-  return (JSON.parse(readFileSync(new URL(`../../demo/plans/${name}.json`, import.meta.url), 'utf8')) as { plan: Record<string, unknown> }).plan;
+  return (
+    JSON.parse(readFileSync(new URL(`../../demo/plans/${name}.json`, import.meta.url), 'utf8')) as {
+      plan: Record<string, unknown>;
+    }
+  ).plan;
 }
 
 export const demoNames = (): string[] =>
   readdirSync(new URL('../../demo/plans', import.meta.url)).map((f) => f.replace('.json', ''));
 
 const DAY_MS = 86_400_000;
-interface DemoThing { readonly crew: string; readonly gear: Record<string, unknown>; readonly start: unknown; readonly enteredDaysAgo: number; readonly history: readonly { daysAgo: number; by: string; body: unknown }[] }
+interface DemoThing {
+  readonly crew: string;
+  readonly gear: Record<string, unknown>;
+  readonly start: unknown;
+  readonly enteredDaysAgo: number;
+  readonly history: readonly { daysAgo: number; by: string; body: unknown }[];
+}
 
 /** Everything of the demo's locker with its history added up, as of a day. */
-export function demoLocker(today: Date): { readonly crew: string; readonly gear: Gear; readonly entries: HistoryEntry[]; readonly state: GearState }[] {
-  const { items } = JSON.parse(readFileSync(new URL('../../demo/locker.json', import.meta.url), 'utf8')) as { items: DemoThing[] };
-  const at = (daysAgo: number): string => new Date(today.getTime() - daysAgo * DAY_MS).toISOString();
+export function demoLocker(today: Date): {
+  readonly crew: string;
+  readonly gear: Gear;
+  readonly entries: HistoryEntry[];
+  readonly state: GearState;
+}[] {
+  const { items } = JSON.parse(
+    readFileSync(new URL('../../demo/locker.json', import.meta.url), 'utf8'),
+  ) as { items: DemoThing[] };
+  const at = (daysAgo: number): string =>
+    new Date(today.getTime() - daysAgo * DAY_MS).toISOString();
   return items.map(({ crew, gear: document, start, enteredDaysAgo, history }) => {
     const gear = gearSchema.parse({ format: 'vast-cleat/gear', version: 1, ...document });
-    const bodies = [{ daysAgo: enteredDaysAgo, by: '', body: { kind: 'entered', ...startSchema.parse(start) } }, ...history];
-    const entries = bodies.map((h, i): HistoryEntry => ({ id: `0190b5a0-0000-7000-8000-${String(i).padStart(12, '0')}`, at: at(h.daysAgo), by: h.by, body: happeningSchema.parse(h.body) }));
+    const bodies = [
+      { daysAgo: enteredDaysAgo, by: '', body: { kind: 'entered', ...startSchema.parse(start) } },
+      ...history,
+    ];
+    const entries = bodies.map((h, i): HistoryEntry => ({
+      id: `0190b5a0-0000-7000-8000-${String(i).padStart(12, '0')}`,
+      at: at(h.daysAgo),
+      by: h.by,
+      body: happeningSchema.parse(h.body),
+    }));
     return { crew, gear, entries, state: stateOf(gear, entries) };
   });
 }

@@ -13,7 +13,9 @@ export function formOf(name: string): Form {
 export function randomOf(seed: number): () => number {
   let state = seed || 1;
   return () => {
-    state ^= state << 13; state ^= state >>> 17; state ^= state << 5;
+    state ^= state << 13;
+    state ^= state >>> 17;
+    state ^= state << 5;
     return (state >>> 0) / 0xffffffff;
   };
 }

@@ -10,23 +10,32 @@ import { fileOf } from '../../scripts/knots/forms';
 import { formOf, randomOf } from './knots';
 
 const RUNS = 20;
-const right = allForms().filter((f) => !f.wrong).map((f, i) => [f.name, i] as const);
+const right = allForms()
+  .filter((f) => !f.wrong)
+  .map((f, i) => [f.name, i] as const);
 
 /** One part of several of the forms: they take long, and the parts run beside each other. */
-export const slideAtRandom = (part: number, of: number) => describe('a slider moved at random leaves the knot what it is', () => {
-  it.each(right.filter((_, i) => i % of === part))(`${RUNS} runs of %s`, (name, i) => {
-    const form = formOf(name);
-    const shipped = JSON.parse(readFileSync(fileOf(name), 'utf8')) as ShippedForm;
-    const hand = new DrawingUp(shipped);
-    const print = printOfBody(form, bodyOfFrame(shipped, shipped.frames[0]!));
-    const random = randomOf(7919 * (i + 1));
-    for (let run = 0; run < RUNS; run++) {
-      const wanted = random();
-      for (let pull = 0; pull < 12 && !hand.toward(wanted, 12); pull++);
-      const body = hand.atRest();
-      expect(printOfBody(form, body), `run ${run + 1}, slider at ${wanted.toFixed(2)}`).toBe(print);
-      expect(worstOverlap(body)).toBeLessThanOrEqual(SHAPE_LIMITS.overlapD);
-      expect(sharpestTurnRad(body)).toBeLessThanOrEqual(SHAPE_LIMITS.turnRad);
-    }
-  }, 60_000);
-});
+export const slideAtRandom = (part: number, of: number) =>
+  describe('a slider moved at random leaves the knot what it is', () => {
+    it.each(right.filter((_, i) => i % of === part))(
+      `${RUNS} runs of %s`,
+      (name, i) => {
+        const form = formOf(name);
+        const shipped = JSON.parse(readFileSync(fileOf(name), 'utf8')) as ShippedForm;
+        const hand = new DrawingUp(shipped);
+        const print = printOfBody(form, bodyOfFrame(shipped, shipped.frames[0]!));
+        const random = randomOf(7919 * (i + 1));
+        for (let run = 0; run < RUNS; run++) {
+          const wanted = random();
+          for (let pull = 0; pull < 12 && !hand.toward(wanted, 12); pull++);
+          const body = hand.atRest();
+          expect(printOfBody(form, body), `run ${run + 1}, slider at ${wanted.toFixed(2)}`).toBe(
+            print,
+          );
+          expect(worstOverlap(body)).toBeLessThanOrEqual(SHAPE_LIMITS.overlapD);
+          expect(sharpestTurnRad(body)).toBeLessThanOrEqual(SHAPE_LIMITS.turnRad);
+        }
+      },
+      60_000,
+    );
+  });

@@ -14,7 +14,8 @@ const world = (): Promise<ReadonlyMap<string, string>> => {
 };
 
 /** The same as a cookie for a program. */
-export const cookieOf = async (name: string): Promise<string> => `${SESSION_COOKIE}=${await sessionOf(name)}`;
+export const cookieOf = async (name: string): Promise<string> =>
+  `${SESSION_COOKIE}=${await sessionOf(name)}`;
 
 /** A session of one of this file's own demo people, who has read the cautions. */
 export async function sessionOf(name: string): Promise<string> {

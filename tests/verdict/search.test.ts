@@ -11,12 +11,17 @@ import { demoPlan, judge } from '../support/demo';
 
 const PLANS = 2000;
 let solver: Solver;
-beforeAll(async () => { solver = await loadSolver(); });
+beforeAll(async () => {
+  solver = await loadSolver();
+});
 
 describe(`${PLANS} random plans`, () => {
   it('none HOLDS that the oracle or the statics deny, no relation is broken, and at least 5 % of every rule set hold', () => {
     const report = search(20_261_127, PLANS, solver);
-    const smallest = report.faults.slice(0, 1).map((f) => { const r = reduced(f, solver); return `seed ${r.seed}: ${r.what}\n${JSON.stringify(r.plan)}`; });
+    const smallest = report.faults.slice(0, 1).map((f) => {
+      const r = reduced(f, solver);
+      return `seed ${r.seed}: ${r.what}\n${JSON.stringify(r.plan)}`;
+    });
     expect(smallest).toEqual([]);
     expect(report.refused).toBeLessThan(PLANS / 100);
     for (const [set, verdicts] of Object.entries(report.verdicts)) {
@@ -28,21 +33,43 @@ describe(`${PLANS} random plans`, () => {
 });
 
 describe('the search itself', () => {
-  it('the same seed gives the same plan', () => expect(makePlan(randomOf(7))).toEqual(makePlan(randomOf(7))));
+  it('the same seed gives the same plan', () =>
+    expect(makePlan(randomOf(7))).toEqual(makePlan(randomOf(7))));
   it('the oracle denies what a demo plan would need to be wrong about, and lets the demo plans that hold pass', () => {
     for (const name of ['apple-bins', 'bandstand-deck', 'pipe-bundle']) {
       const plan = demoPlan(name);
       expect(judge(plan).verdict).toBe('holds');
       expect(whyNotHolds(plan, solver), name).toBeNull();
-      expect(whyNotHolds({ ...plan, cargo: { ...plan.cargo, massKg: 60_000 } }, solver), name).not.toBeNull();
-      expect(whyNotHolds({ ...plan, cargo: { ...plan.cargo, cgHeightM: 20, heightM: 20 } }, solver), name).not.toBeNull();
+      expect(
+        whyNotHolds({ ...plan, cargo: { ...plan.cargo, massKg: 60_000 } }, solver),
+        name,
+      ).not.toBeNull();
+      expect(
+        whyNotHolds({ ...plan, cargo: { ...plan.cargo, cgHeightM: 20, heightM: 20 } }, solver),
+        name,
+      ).not.toBeNull();
     }
   });
   it('forgetting goes through every fact of a plan', () => {
     const raws = Array.from({ length: 40 }, (_, i) => makePlan(randomOf(i + 1)));
     const list = raws.flatMap((raw) => forgettings(raw).map((f) => ({ ...f, raw })));
-    for (const start of ['rating of', 'anchor ', 'element ', 'attachment of', 'labels of', 'marking of', 'tension of', 'measure of']) expect(list.some((f) => f.what.startsWith(start)), start).toBe(true);
-    expect(list.filter((f) => JSON.stringify(f.plan) === JSON.stringify(f.raw)).map((f) => f.what)).toEqual([]);
+    for (const start of [
+      'rating of',
+      'anchor ',
+      'element ',
+      'attachment of',
+      'labels of',
+      'marking of',
+      'tension of',
+      'measure of',
+    ])
+      expect(
+        list.some((f) => f.what.startsWith(start)),
+        start,
+      ).toBe(true);
+    expect(
+      list.filter((f) => JSON.stringify(f.plan) === JSON.stringify(f.raw)).map((f) => f.what),
+    ).toEqual([]);
     expect(list.every((f) => parsePlan(f.plan).ok)).toBe(true);
   });
 });

@@ -15,7 +15,9 @@ import { randomOf } from './search/random';
 
 const PLANS = 2000;
 let solver: Solver;
-beforeAll(async () => { solver = await loadSolver(); });
+beforeAll(async () => {
+  solver = await loadSolver();
+});
 
 /** Problems of random plans at both ends of their unknowns; some with edges that let legs differ. */
 function problems(): HoldProblem[] {
@@ -26,9 +28,22 @@ function problems(): HoldProblem[] {
     if (!parsed.ok) continue;
     const plan = parsed.value;
     const input = ruleInputOf(plan, lineFactsOf(plan));
-    const look: Look = { end: r.pick(['worst', 'tension-free', 'best']), present: r.chance(0.5), cone: r.pick(['inscribed', 'circumscribed']) };
-    const problem = holdProblem(input, plan.deck, r.pick(ruleSet(plan.ruleSet).statics.boxes), look);
-    if (problem) list.push({ ...problem, lines: problem.lines.map((l) => (r.chance(0.2) ? { ...l, legRatio: r.between(1, 3) } : l)) });
+    const look: Look = {
+      end: r.pick(['worst', 'tension-free', 'best']),
+      present: r.chance(0.5),
+      cone: r.pick(['inscribed', 'circumscribed']),
+    };
+    const problem = holdProblem(
+      input,
+      plan.deck,
+      r.pick(ruleSet(plan.ruleSet).statics.boxes),
+      look,
+    );
+    if (problem)
+      list.push({
+        ...problem,
+        lines: problem.lines.map((l) => (r.chance(0.2) ? { ...l, legRatio: r.between(1, 3) } : l)),
+      });
   }
   return list;
 }
@@ -39,9 +54,19 @@ describe('limit analysis of random plans', () => {
     const seen = { held: 0, dragged: 0 };
     all.forEach((problem, i) => {
       const motion = i % 17 === 0 ? UPWARD : motionAt((2 * Math.PI * (i % 16)) / 16);
-      const [own, general] = [holdLimit(problem, motion), solver.maximum(asRows(new HoldSearch(problem).programme(motion)))];
-      if (general === null || own === null) { expect([i, own]).toEqual([i, general]); seen.dragged += 1; return; }
-      expect(Math.abs(own.heldG - general), `plan ${i}: ${own.heldG} and ${general}`).toBeLessThanOrEqual(1e-6 * Math.max(1, general));
+      const [own, general] = [
+        holdLimit(problem, motion),
+        solver.maximum(asRows(new HoldSearch(problem).programme(motion))),
+      ];
+      if (general === null || own === null) {
+        expect([i, own]).toEqual([i, general]);
+        seen.dragged += 1;
+        return;
+      }
+      expect(
+        Math.abs(own.heldG - general),
+        `plan ${i}: ${own.heldG} and ${general}`,
+      ).toBeLessThanOrEqual(1e-6 * Math.max(1, general));
       seen.held += 1;
     });
     expect(seen.held).toBeGreaterThan(PLANS / 2);
@@ -55,7 +80,14 @@ describe('limit analysis of random plans', () => {
       for (let row = 0; row < lp.rows; row++) {
         let sum = -lp.right[row]!;
         for (let j = 0; j < lp.columns; j++) sum += lp.matrix[j * lp.rows + row]! * solved.x[j]!;
-        expect(Math.abs(sum)).toBeLessThan(1e-6 * Math.max(1, Math.abs(lp.right[row]!), ...[...solved.x].map(Math.abs).filter((v) => v < 1e5)));
+        expect(Math.abs(sum)).toBeLessThan(
+          1e-6 *
+            Math.max(
+              1,
+              Math.abs(lp.right[row]!),
+              ...[...solved.x].map(Math.abs).filter((v) => v < 1e5),
+            ),
+        );
       }
       // Columns of a foot: generators (μ cos, μ sin, 1), so the force lies inside the cone if they do.
       const facets = problem.body.friction > 0 ? CONE_FACETS.inscribed : 1;
@@ -63,7 +95,9 @@ describe('limit analysis of random plans', () => {
         let [x, y, n] = [0, 0, 0];
         for (let k = 0; k < facets; k++) {
           const j = k * problem.body.feet.length + f;
-          x += solved.x[j]! * lp.matrix[j * lp.rows]!; y += solved.x[j]! * lp.matrix[j * lp.rows + 1]!; n += solved.x[j]! * lp.matrix[j * lp.rows + 2]!;
+          x += solved.x[j]! * lp.matrix[j * lp.rows]!;
+          y += solved.x[j]! * lp.matrix[j * lp.rows + 1]!;
+          n += solved.x[j]! * lp.matrix[j * lp.rows + 2]!;
         }
         expect(Math.hypot(x, y)).toBeLessThanOrEqual(problem.body.friction * n * (1 + 1e-9) + 1e-9);
       });
@@ -74,7 +108,10 @@ describe('limit analysis of random plans', () => {
     all.slice(0, 400).forEach((problem, i) => {
       const search = new HoldSearch(problem);
       for (const angleRad of [0, 1.5 * Math.PI, i, 0.5 * Math.PI, 0, Math.PI / 8]) {
-        const [many, one] = [search.limit(motionAt(angleRad)), holdLimit(problem, motionAt(angleRad))];
+        const [many, one] = [
+          search.limit(motionAt(angleRad)),
+          holdLimit(problem, motionAt(angleRad)),
+        ];
         expect(many?.heldG ?? -1, `plan ${i} at ${angleRad}`).toBeCloseTo(one?.heldG ?? -1, 9);
         if (one === null) dragged += 1;
       }
@@ -86,7 +123,10 @@ describe('limit analysis of random plans', () => {
     for (const problem of all.slice(0, 500)) {
       const limit = holdLimit(problem, motionAt(2.3));
       if (!limit || limit.twist === null || problem.lines.some((l) => l.legRatio > 1)) continue;
-      const sum = limit.weightG + limit.lines.reduce((s, l) => s + l.partG, 0) + limit.boards.reduce((s, b) => s + b.partG, 0);
+      const sum =
+        limit.weightG +
+        limit.lines.reduce((s, l) => s + l.partG, 0) +
+        limit.boards.reduce((s, b) => s + b.partG, 0);
       expect(Math.abs(sum - limit.heldG)).toBeLessThan(1e-6 * Math.max(1, limit.heldG));
     }
   });

@@ -6,9 +6,21 @@ import { Frame } from '@/ui/frame/Frame';
 export default async function CrewLayout({ children }: { children: ReactNode }) {
   const { id, name, crewName, role, units, cautioned } = await memberOrFirstPage();
   const viewer = {
-    id, name, crewName, role, units, cautioned,
-    canWrite: may(role, 'plan.write'), canDelete: may(role, 'plan.delete'), canChangeCrew: may(role, 'crew.change'),
-    canKeepGear: may(role, 'gear.write'), canRecordGear: may(role, 'gear.record'),
+    id,
+    name,
+    crewName,
+    role,
+    units,
+    cautioned,
+    canWrite: may(role, 'plan.write'),
+    canDelete: may(role, 'plan.delete'),
+    canChangeCrew: may(role, 'crew.change'),
+    canKeepGear: may(role, 'gear.write'),
+    canRecordGear: may(role, 'gear.record'),
   };
-  return <Frame viewer={viewer} theme={await wantedTheme()}>{children}</Frame>;
+  return (
+    <Frame viewer={viewer} theme={await wantedTheme()}>
+      {children}
+    </Frame>
+  );
 }

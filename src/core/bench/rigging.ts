@@ -11,13 +11,19 @@ import { issuesOf } from '../exchange/issues';
 import { quantity, ratio } from '../units/quantity';
 
 const anchor = z.object({
-  name: z.string().trim().max(60), rating: ratingSchema.default({ state: 'unrated' }),
-  barDiameterM: quantity('length', { least: 0.001, most: 2 }).nullable().default(null), surface: surfaceSchema.default('metal'),
+  name: z.string().trim().max(60),
+  rating: ratingSchema.default({ state: 'unrated' }),
+  barDiameterM: quantity('length', { least: 0.001, most: 2 }).nullable().default(null),
+  surface: surfaceSchema.default('metal'),
 });
 
 /** What pulls: the trucker's hitch in one of its forms with its lock, or a tackle. */
 export const systemSchema = z.discriminatedUnion('kind', [
-  z.object({ kind: z.literal('truckers'), ...truckersFields, lock: z.enum(knotsFor('lock')).default('two-half-hitches') }),
+  z.object({
+    kind: z.literal('truckers'),
+    ...truckersFields,
+    lock: z.enum(knotsFor('lock')).default('two-half-hitches'),
+  }),
   z.object({ kind: z.literal('tackle'), ...tackleFields }).superRefine(refuseUnsolvable),
 ]);
 export type BenchSystem = z.infer<typeof systemSchema>;
@@ -37,7 +43,8 @@ export const riggingSchema = z.object({
   lengthM: quantity('length', { least: 0.2, most: 200 }).default(5),
   /** How deep the line hangs before it is hauled. */
   sagM: quantity('length', { least: 0, most: 50 }).default(0),
-  anchor, farAnchor: anchor,
+  anchor,
+  farAnchor: anchor,
   settling: ratio(0, 0.9).default(0.2),
   /** Line tension that the load bears before it is crushed. */
   loadBearsN: quantity('force', { least: 1, most: 1e6 }).nullable().default(null),
@@ -49,5 +56,7 @@ export type RiggingDocument = z.infer<typeof riggingSchema>;
 /** Parses an unknown value as a rigging. Issues carry the path in the document. */
 export function parseRigging(input: unknown): Result<RiggingDocument> {
   const parsed = riggingSchema.safeParse(input);
-  return parsed.success ? { ok: true, value: parsed.data } : { ok: false, issues: issuesOf(parsed.error) };
+  return parsed.success
+    ? { ok: true, value: parsed.data }
+    : { ok: false, issues: issuesOf(parsed.error) };
 }

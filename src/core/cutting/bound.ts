@@ -27,7 +27,10 @@ export class Fills {
   }
 }
 
-interface Upgrade { readonly gain: number; readonly cost: number }
+interface Upgrade {
+  readonly gain: number;
+  readonly cost: number;
+}
 
 /** Least cost of gaining `need` centimetres by filling hanks to the end, parts allowed. Parts make it a lower bound. */
 function leastUpgrade(upgrades: Upgrade[], need: number): number {
@@ -52,7 +55,11 @@ export interface CutNode {
 }
 
 /** Pieces that cannot be cut for want of rope: fewest, and how much of the rest they are. Longest go first, which makes fewest. */
-function unplaceable(problem: CutProblem, node: CutNode, fill: number): { readonly count: number; readonly cm: number } {
+function unplaceable(
+  problem: CutProblem,
+  node: CutNode,
+  fill: number,
+): { readonly count: number; readonly cm: number } {
   let [count, cm] = [0, 0];
   for (let i = node.next; node.rest - cm > fill && i < problem.piece.length; i++) {
     cm += problem.piece[i]!;
@@ -100,7 +107,12 @@ export function lowerBound(problem: CutProblem, fills: Fills, node: CutNode): nu
   }
   const short = unplaceable(problem, node, sum);
   const placed = Math.max(0, node.rest - short.cm);
-  return value + (node.missing + short.count) * missing + leastUpgrade(upgrades, placed - safe) + cheapestFill(price, fill, placed);
+  return (
+    value +
+    (node.missing + short.count) * missing +
+    leastUpgrade(upgrades, placed - safe) +
+    cheapestFill(price, fill, placed)
+  );
 }
 
 /** For each length the least sum of pieces that is not shorter; the whole sum stands at the end. */
@@ -108,7 +120,8 @@ function nextSums(piece: Int32Array): Int32Array {
   const whole = piece.reduce((a, b) => a + b, 0);
   const reached = new Uint8Array(whole + 1);
   reached[0] = 1;
-  for (const length of piece) for (let r = whole; r >= length; r--) if (reached[r - length] === 1) reached[r] = 1;
+  for (const length of piece)
+    for (let r = whole; r >= length; r--) if (reached[r - length] === 1) reached[r] = 1;
   const next = new Int32Array(whole + 1);
   for (let r = whole, last = whole; r >= 0; r--) {
     if (reached[r] === 1) last = r;
@@ -123,10 +136,17 @@ function nextSums(piece: Int32Array): Int32Array {
  * where no dearer hank is in `set` (cut to the end): their pieces would count in the sum. The greatest addition at any step
  * between two prices counts.
  */
-function cheapestWholeFill(price: Float64Array, fill: ArrayLike<number>, cm: number, next: Int32Array, set: number): number {
+function cheapestWholeFill(
+  price: Float64Array,
+  fill: ArrayLike<number>,
+  cm: number,
+  next: Int32Array,
+  set: number,
+): number {
   let [cost, left, addition] = [0, cm, 0];
   for (let h = 0; h < price.length && left > 0; h++) {
-    if (h > 0 && price[h]! > price[h - 1]! && set >> h === 0) addition = Math.max(addition, (next[left]! - left) * (price[h]! - price[h - 1]!));
+    if (h > 0 && price[h]! > price[h - 1]! && set >> h === 0)
+      addition = Math.max(addition, (next[left]! - left) * (price[h]! - price[h - 1]!));
     const take = Math.min(left, fill[h]!);
     cost += take * price[h]!;
     left -= take;
@@ -141,23 +161,17 @@ const MOST_SETS = 24;
 const HANKS_TO_ENUMERATE = 14;
 
 /**
- * The bound for the whole job, sharper: goes through every set of hanks that are cut to the end (each then costs all of
- * itself); the rest of the pieces come from the others as cheaply as they can, a rest worth keeping left on each.
- * `sets`: bit masks of the hanks cut to the end where the bound is reached, for packings to try.
+ * Goes through every set of hanks cut to the end. `most`, `calm`: what each hank gives at most, in cm, and with a rest
+ * worth keeping left; `next`: sums of pieces, where it is known which ones are placed.
  */
-export function rootBound(problem: CutProblem, fills: Fills): { readonly value: number; readonly sets: readonly number[] } {
-  const { capacity, price, keep, missing, piece } = problem;
+function cheapestSets(
+  problem: CutProblem,
+  { most, calm }: { readonly most: readonly number[]; readonly calm: readonly number[] },
+  placed: number,
+  next: ReturnType<typeof nextSums> | null,
+): { readonly least: number; readonly sets: readonly number[] } {
+  const { capacity, price } = problem;
   const hanks = capacity.length;
-  const node: CutNode = { next: 0, rest: piece.reduce((a, b) => a + b, 0), room: capacity, missing: 0 };
-  const parts = lowerBound(problem, fills, node);
-  if (hanks > HANKS_TO_ENUMERATE) return { value: parts, sets: [] };
-  const most = Array.from(capacity, (c) => fills.at(0, c));
-  const calm = Array.from(capacity, (c) => fills.at(0, c - keep));
-  const short = unplaceable(problem, node, most.reduce((a, b) => a + b, 0));
-  const placed = node.rest - short.cm;
-  // With pieces left out it is not known which ones are placed.
-  const mayLeaveOut = short.count > 0;
-  const next = mayLeaveOut ? null! : nextSums(piece);
   let least = Infinity;
   let sets: number[] = [];
   const rest = new Array<number>(hanks);
@@ -166,16 +180,67 @@ export function rootBound(problem: CutProblem, fills: Fills): { readonly value: 
     for (let h = 0; h < hanks; h++) {
       const toTheEnd = (set >> h) & 1;
       rest[h] = toTheEnd ? 0 : calm[h]!;
-      if (toTheEnd) { cost += price[h]! * (most[h]! + scrapOf(problem, capacity[h]! - most[h]!)); need -= most[h]!; }
+      if (toTheEnd) {
+        cost += price[h]! * (most[h]! + scrapOf(problem, capacity[h]! - most[h]!));
+        need -= most[h]!;
+      }
     }
     if (cost > least + SAME) continue;
-    const total = cost + (need > 0 && !mayLeaveOut ? cheapestWholeFill(price, rest, need, next, set) : cheapestFill(price, rest, need));
-    if (total < least - SAME) { least = total; sets = []; }
+    const total =
+      cost +
+      (need > 0 && next
+        ? cheapestWholeFill(price, rest, need, next, set)
+        : cheapestFill(price, rest, need));
+    if (total < least - SAME) {
+      least = total;
+      sets = [];
+    }
     if (total <= least + SAME && sets.length < MOST_SETS) sets.push(set);
   }
+  return { least, sets };
+}
+
+/**
+ * The bound for the whole job, sharper: goes through every set of hanks that are cut to the end (each then costs all of
+ * itself); the rest of the pieces come from the others as cheaply as they can, a rest worth keeping left on each.
+ * `sets`: bit masks of the hanks cut to the end where the bound is reached, for packings to try.
+ */
+export function rootBound(
+  problem: CutProblem,
+  fills: Fills,
+): { readonly value: number; readonly sets: readonly number[] } {
+  const { capacity, keep, missing, piece } = problem;
+  const node: CutNode = {
+    next: 0,
+    rest: piece.reduce((a, b) => a + b, 0),
+    room: capacity,
+    missing: 0,
+  };
+  const parts = lowerBound(problem, fills, node);
+  if (capacity.length > HANKS_TO_ENUMERATE) return { value: parts, sets: [] };
+  const most = Array.from(capacity, (c) => fills.at(0, c));
+  const calm = Array.from(capacity, (c) => fills.at(0, c - keep));
+  const short = unplaceable(
+    problem,
+    node,
+    most.reduce((a, b) => a + b, 0),
+  );
+  const placed = node.rest - short.cm;
+  // With pieces left out it is not known which ones are placed.
+  const mayLeaveOut = short.count > 0;
+  const { least, sets } = cheapestSets(
+    problem,
+    { most, calm },
+    placed,
+    mayLeaveOut ? null : nextSums(piece),
+  );
   return { value: Math.max(parts, least + short.count * missing), sets };
 }
 
 /** How many of the longest pieces cannot be cut at all for want of rope. */
 export const surelyMissing = (problem: CutProblem, fills: Fills): number =>
-  unplaceable(problem, { next: 0, rest: problem.piece.reduce((a, b) => a + b, 0), room: problem.capacity, missing: 0 }, problem.capacity.reduce((sum, c) => sum + fills.at(0, c), 0)).count;
+  unplaceable(
+    problem,
+    { next: 0, rest: problem.piece.reduce((a, b) => a + b, 0), room: problem.capacity, missing: 0 },
+    problem.capacity.reduce((sum, c) => sum + fills.at(0, c), 0),
+  ).count;

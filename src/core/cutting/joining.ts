@@ -25,12 +25,18 @@ const ALIKE_WITHIN = 0.2;
 const THIN_CORD_M = 0.007;
 
 /** Which bend joins two ropes: by thickness first, then by fibre. Source: common practice; a reef never joins a load. */
-export function bendFor(a: Pick<RopeToJoin, 'material' | 'diameterM'>, b: Pick<RopeToJoin, 'material' | 'diameterM'>): ChosenBend {
+export function bendFor(
+  a: Pick<RopeToJoin, 'material' | 'diameterM'>,
+  b: Pick<RopeToJoin, 'material' | 'diameterM'>,
+): ChosenBend {
   const thick: 0 | 1 = a.diameterM >= b.diameterM ? 0 : 1;
   const [more, less] = [Math.max(a.diameterM, b.diameterM), Math.min(a.diameterM, b.diameterM)];
-  if (ROPE_MATERIALS[a.material].slick || ROPE_MATERIALS[b.material].slick) return { bend: 'double-fishermans', because: 'slick', bightIn: null };
-  if ((more - less) / more > ALIKE_WITHIN) return { bend: 'double-sheet-bend', because: 'unequal', bightIn: thick };
-  if (more <= THIN_CORD_M) return { bend: 'double-fishermans', because: 'thin-cord', bightIn: null };
+  if (ROPE_MATERIALS[a.material].slick || ROPE_MATERIALS[b.material].slick)
+    return { bend: 'double-fishermans', because: 'slick', bightIn: null };
+  if ((more - less) / more > ALIKE_WITHIN)
+    return { bend: 'double-sheet-bend', because: 'unequal', bightIn: thick };
+  if (more <= THIN_CORD_M)
+    return { bend: 'double-fishermans', because: 'thin-cord', bightIn: null };
   return { bend: 'zeppelin', because: 'alike', bightIn: null };
 }
 
@@ -46,7 +52,9 @@ export function joinedLength(a: RopeToJoin, b: RopeToJoin, chosen: ChosenBend): 
   // The bight of an unequal bend is the first rope of the measured form.
   const order = chosen.bightIn === 1 ? [b, a] : [a, b];
   return order.reduce((sum, rope, i) => {
-    const spent = ((use.insideD[i] ?? use.insideD[0]!) - (use.reachD[i] ?? use.reachD[0]!)) * rope.diameterM + Math.max(use.tailD * rope.diameterM, LEAST_TAIL_M);
+    const spent =
+      ((use.insideD[i] ?? use.insideD[0]!) - (use.reachD[i] ?? use.reachD[0]!)) * rope.diameterM +
+      Math.max(use.tailD * rope.diameterM, LEAST_TAIL_M);
     return sum + rope.lengthM - spent;
   }, 0);
 }

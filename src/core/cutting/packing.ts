@@ -7,7 +7,9 @@ function bestFill(problem: CutProblem, left: readonly number[], room: number): n
   reached[0] = -1;
   left.forEach((p, k) => {
     const length = problem.piece[p]!;
-    for (let r = room; r >= length; r--) if (reached[r] === 0 && reached[r - length] !== 0 && reached[r - length]! <= k) reached[r] = k + 1;
+    for (let r = room; r >= length; r--)
+      if (reached[r] === 0 && reached[r - length] !== 0 && reached[r - length]! <= k)
+        reached[r] = k + 1;
   });
   let r = room;
   while (reached[r] === 0) r -= 1;
@@ -24,7 +26,12 @@ function bestFill(problem: CutProblem, left: readonly number[], room: number): n
  * Cuts hank after hank, each filled as well as it can be, or (where `spare` says so) with a rest worth keeping.
  * Good, not proven: the search begins with it. `without`: so many of the longest pieces are not cut at all.
  */
-export function pack(problem: CutProblem, order: readonly number[], spare: (hank: number) => boolean, without = 0): Assignment {
+export function pack(
+  problem: CutProblem,
+  order: readonly number[],
+  spare: (hank: number) => boolean,
+  without = 0,
+): Assignment {
   const from = new Int32Array(problem.piece.length).fill(-1);
   let left = Array.from(problem.piece, (_, i) => i).slice(without);
   for (const h of order) {
@@ -42,7 +49,9 @@ export function pack(problem: CutProblem, order: readonly number[], spare: (hank
 export function* sameRandoms(): Generator<number, never> {
   let state = 0x2f6e2b1;
   for (;;) {
-    state ^= state << 13; state ^= state >>> 17; state ^= state << 5;
+    state ^= state << 13;
+    state ^= state >>> 17;
+    state ^= state << 5;
     yield (state >>> 0) / 0x100000000;
   }
 }
@@ -50,5 +59,7 @@ export function* sameRandoms(): Generator<number, never> {
 /** An order of hanks: cheap before dear, and among those of one price as the randoms fall. */
 export function shuffledOrder(problem: CutProblem, random: () => number): number[] {
   const keys = Array.from(problem.capacity, () => random());
-  return Array.from(problem.capacity, (_, h) => h).sort((a, b) => problem.price[a]! - problem.price[b]! || keys[a]! - keys[b]!);
+  return Array.from(problem.capacity, (_, h) => h).sort(
+    (a, b) => problem.price[a]! - problem.price[b]! || keys[a]! - keys[b]!,
+  );
 }

@@ -1,4 +1,11 @@
-import { diameterGiven, insideLength, LEAST_TAIL_M, type MeasuredForm, ROPE_USE, tailOf } from '../knot/rope-use';
+import {
+  diameterGiven,
+  insideLength,
+  LEAST_TAIL_M,
+  type MeasuredForm,
+  ROPE_USE,
+  tailOf,
+} from '../knot/rope-use';
 import { formula, type Tracer } from '../working/working';
 
 /** What may be at an end of a piece. `eye`: it ends in a loop whose eye can be asked for. */
@@ -8,15 +15,30 @@ export const END_KNOTS = {
   'double-overhand': { name: 'double overhand stopper', form: 'double-overhand/plain', eye: false },
   overhand: { name: 'overhand stopper', form: 'overhand/plain', eye: false },
   bowline: { name: 'bowline', form: 'bowline/facing-away', eye: true },
-  'figure-eight-on-bight': { name: 'figure-eight on a bight', form: 'figure-eight-on-bight/plain', eye: true },
+  'figure-eight-on-bight': {
+    name: 'figure-eight on a bight',
+    form: 'figure-eight-on-bight/plain',
+    eye: true,
+  },
   'overhand-on-bight': { name: 'overhand on a bight', form: 'overhand/on-a-bight', eye: true },
   'slip-loop': { name: 'slip loop', form: 'slip-loop/plain', eye: true },
-  'fishermans-bend': { name: 'fisherman’s bend on a ring', form: 'fishermans-bend/plain', eye: false },
-  'round-turn-two-half-hitches': { name: 'round turn and two half hitches', form: 'round-turn-two-half-hitches/plain', eye: false },
+  'fishermans-bend': {
+    name: 'fisherman’s bend on a ring',
+    form: 'fishermans-bend/plain',
+    eye: false,
+  },
+  'round-turn-two-half-hitches': {
+    name: 'round turn and two half hitches',
+    form: 'round-turn-two-half-hitches/plain',
+    eye: false,
+  },
   'clove-hitch': { name: 'clove hitch', form: 'clove-hitch/passed', eye: false },
   'two-half-hitches': { name: 'two half hitches', form: 'two-half-hitches/same-way', eye: false },
   'taut-line-hitch': { name: 'taut-line hitch', form: 'taut-line-hitch/plain', eye: false },
-} as const satisfies Record<string, { readonly name: string; readonly form: MeasuredForm | null; readonly eye: boolean }>;
+} as const satisfies Record<
+  string,
+  { readonly name: string; readonly form: MeasuredForm | null; readonly eye: boolean }
+>;
 export type EndKnotId = keyof typeof END_KNOTS;
 export const END_KNOT_IDS = Object.keys(END_KNOTS) as [EndKnotId, ...EndKnotId[]];
 
@@ -29,15 +51,35 @@ export interface PieceWanted {
 }
 
 const extra = formula<'i' | 't'>({
-  symbol: 'e', unit: 'm', text: 'l + t', source: 'rope in the knot beyond its own reach, and its tail', confidence: 'computed', symbols: { i: 'l' }, compute: ({ i, t }) => i + t,
+  symbol: 'e',
+  unit: 'm',
+  text: 'l + t',
+  source: 'rope in the knot beyond its own reach, and its tail',
+  confidence: 'computed',
+  symbols: { i: 'l' },
+  compute: ({ i, t }) => i + t,
 });
 const cut = formula<'L' | 'a' | 'b'>({
-  symbol: 'l', unit: 'm', text: 'L + e₁ + e₂', source: 'finished length and both ends', confidence: 'computed', symbols: { a: 'e₁', b: 'e₂' }, compute: ({ L, a, b }) => L + a + b,
+  symbol: 'l',
+  unit: 'm',
+  text: 'L + e₁ + e₂',
+  source: 'finished length and both ends',
+  confidence: 'computed',
+  symbols: { a: 'e₁', b: 'e₂' },
+  compute: ({ L, a, b }) => L + a + b,
 });
 
 function endExtra<V>(t: Tracer<V>, end: EndKnotId, diameterM: number, secures: boolean): V {
   const { form, name } = END_KNOTS[end];
-  if (form === null) return t.given({ label: name, symbol: 'e', value: 0, unit: 'm', source: 'no knot', confidence: 'exact' });
+  if (form === null)
+    return t.given({
+      label: name,
+      symbol: 'e',
+      value: 0,
+      unit: 'm',
+      source: 'no knot',
+      confidence: 'exact',
+    });
   const use = ROPE_USE[form];
   const d = t.given(diameterGiven(diameterM, 'the rope'));
   return t.apply(extra, name, {
@@ -50,7 +92,15 @@ function endExtra<V>(t: Tracer<V>, end: EndKnotId, diameterM: number, secures: b
 export function cutLength<V>(t: Tracer<V>, piece: PieceWanted, diameterM: number): V {
   const [a, b] = piece.ends;
   return t.apply(cut, 'length to cut', {
-    L: t.given({ label: 'finished length', symbol: 'L', value: piece.finishedM, unit: 'm', source: 'your entry', confidence: 'entered' }),
-    a: endExtra(t, a, diameterM, piece.secures), b: endExtra(t, b, diameterM, piece.secures),
+    L: t.given({
+      label: 'finished length',
+      symbol: 'L',
+      value: piece.finishedM,
+      unit: 'm',
+      source: 'your entry',
+      confidence: 'entered',
+    }),
+    a: endExtra(t, a, diameterM, piece.secures),
+    b: endExtra(t, b, diameterM, piece.secures),
   });
 }

@@ -30,11 +30,23 @@ export function cutPlan(problem: CutProblem, { from }: Pick<Assignment, 'from'>)
     if (own.length === 0) return [];
     const lengthM = problem.hankM[h]!;
     const restCm = own.reduce((left, i) => left - problem.piece[i]!, problem.capacity[h]!);
-    const restM = Math.max(0, own.reduce((left, i) => left - problem.pieceM[i]!, lengthM));
-    return [{ hankId, lengthM, pieces: own.map((i) => ({ pieceId: problem.pieceIds[i]!, lengthM: problem.pieceM[i]! })), restM, restIsScrap: restM > NOTHING_M && restCm < problem.keep }];
+    const restM = Math.max(
+      0,
+      own.reduce((left, i) => left - problem.pieceM[i]!, lengthM),
+    );
+    return [
+      {
+        hankId,
+        lengthM,
+        pieces: own.map((i) => ({ pieceId: problem.pieceIds[i]!, lengthM: problem.pieceM[i]! })),
+        restM,
+        restIsScrap: restM > NOTHING_M && restCm < problem.keep,
+      },
+    ];
   });
   return {
-    cuts, missing: problem.pieceIds.filter((_, i) => from[i]! < 0),
+    cuts,
+    missing: problem.pieceIds.filter((_, i) => from[i]! < 0),
     scrapM: cuts.reduce((sum, c) => sum + (c.restIsScrap ? c.restM : 0), 0),
     usedM: cuts.reduce((sum, c) => sum + c.pieces.reduce((s, p) => s + p.lengthM, 0), 0),
   };

@@ -46,13 +46,22 @@ export function cutProblem(job: CutJob): CutProblem {
   const known = job.hanks.map((h) => h.pricePerM).filter((p) => p !== null);
   const dearest = known.length > 0 ? Math.max(...known, 0) : 1;
   const priceOf = (h: Hank): number => (h.pricePerM ?? dearest) || 0;
-  const hanks = job.hanks.toSorted((a, b) => priceOf(a) - priceOf(b) || b.lengthM - a.lengthM || (a.id < b.id ? -1 : 1));
+  const hanks = job.hanks.toSorted(
+    (a, b) => priceOf(a) - priceOf(b) || b.lengthM - a.lengthM || (a.id < b.id ? -1 : 1),
+  );
   const pieces = job.pieces.toSorted((a, b) => pieceCm(b.lengthM) - pieceCm(a.lengthM));
   const price = Float64Array.from(hanks, priceOf);
   const capacity = Int32Array.from(hanks, (h) => ropeCm(h.lengthM));
   return {
-    hankIds: hanks.map((h) => h.id), hankM: hanks.map((h) => h.lengthM), pieceM: pieces.map((p) => p.lengthM), capacity, price, pieceIds: pieces.map((p) => p.id), piece: Int32Array.from(pieces, (p) => pieceCm(p.lengthM)),
-    keep: pieceCm(job.keepM), missing: 1 + capacity.reduce((sum, c, h) => sum + c * (price[h]! + 1), 0),
+    hankIds: hanks.map((h) => h.id),
+    hankM: hanks.map((h) => h.lengthM),
+    pieceM: pieces.map((p) => p.lengthM),
+    capacity,
+    price,
+    pieceIds: pieces.map((p) => p.id),
+    piece: Int32Array.from(pieces, (p) => pieceCm(p.lengthM)),
+    keep: pieceCm(job.keepM),
+    missing: 1 + capacity.reduce((sum, c, h) => sum + c * (price[h]! + 1), 0),
   };
 }
 
@@ -64,7 +73,8 @@ export interface Assignment {
 }
 
 /** Scrap of a hank with `left` centimetres over after cutting: nothing when the rest is worth keeping. */
-export const scrapOf = (problem: CutProblem, left: number): number => (left >= problem.keep ? 0 : left);
+export const scrapOf = (problem: CutProblem, left: number): number =>
+  left >= problem.keep ? 0 : left;
 
 /**
  * What an assignment counts: the rope that goes (pieces and scrap) at its price; a piece that is not cut outweighs

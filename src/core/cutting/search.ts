@@ -64,7 +64,13 @@ export class CutSearch {
   run(nodes: number): CutProgress {
     for (let i = 0; i < nodes && !this.finished; i++) this.advance();
     const proven = this.finished && this.nodes < this.budget;
-    return { nodes: this.nodes, best: this.best, bound: proven ? this.best.value : this.least, done: this.finished, proven };
+    return {
+      nodes: this.nodes,
+      best: this.best,
+      bound: proven ? this.best.value : this.least,
+      done: this.finished,
+      proven,
+    };
   }
 
   private node(next: number): CutNode {
@@ -78,7 +84,8 @@ export class CutSearch {
   /** Keeps what counts less; of two that count the same, the one that opens fewer hanks. */
   private offer(found: Assignment): void {
     const [less, more] = [this.best.value - SAME, this.best.value + SAME];
-    if (found.value < less || (found.value < more && found.opened < this.best.opened)) this.best = { ...found, from: found.from.slice() };
+    if (found.value < less || (found.value < more && found.opened < this.best.opened))
+      this.best = { ...found, from: found.from.slice() };
   }
 
   private beginWithPackings(sets: readonly number[]): void {
@@ -86,18 +93,35 @@ export class CutSearch {
     const random = (): number => randoms.next().value;
     const { price, capacity } = this.problem;
     const byPrice = Array.from(capacity, (_, h) => h);
-    const shortFirst = byPrice.toSorted((a, b) => price[a]! - price[b]! || capacity[a]! - capacity[b]!);
+    const shortFirst = byPrice.toSorted(
+      (a, b) => price[a]! - price[b]! || capacity[a]! - capacity[b]!,
+    );
     const without = surelyMissing(this.problem, this.fills);
-    for (const order of [byPrice, shortFirst]) this.offer(pack(this.problem, order, () => false, without));
-    for (let k = 0; k < sets.length * TRIES_PER_SET && !this.settled(); k++) this.offer(this.packedAs(sets[k % sets.length]!, random, without));
-    for (let k = 0; k < PACKINGS; k++) this.offer(pack(this.problem, shuffledOrder(this.problem, random), () => k % 2 === 1 && random() < 0.3, without + (k % 8 === 7 ? 1 : 0)));
+    for (const order of [byPrice, shortFirst])
+      this.offer(pack(this.problem, order, () => false, without));
+    for (let k = 0; k < sets.length * TRIES_PER_SET && !this.settled(); k++)
+      this.offer(this.packedAs(sets[k % sets.length]!, random, without));
+    for (let k = 0; k < PACKINGS; k++)
+      this.offer(
+        pack(
+          this.problem,
+          shuffledOrder(this.problem, random),
+          () => k % 2 === 1 && random() < 0.3,
+          without + (k % 8 === 7 ? 1 : 0),
+        ),
+      );
   }
 
   /** A packing on the pattern of the bound: these hanks cut to the end first, then the others cheapest first, each with a rest worth keeping. */
   private packedAs(set: number, random: () => number, without: number): Assignment {
     const toTheEnd = (h: number): boolean => ((set >> h) & 1) === 1;
     const shuffled = shuffledOrder(this.problem, random);
-    return pack(this.problem, [...shuffled.filter(toTheEnd), ...shuffled.filter((h) => !toTheEnd(h))], (h) => !toTheEnd(h), without);
+    return pack(
+      this.problem,
+      [...shuffled.filter(toTheEnd), ...shuffled.filter((h) => !toTheEnd(h))],
+      (h) => !toTheEnd(h),
+      without,
+    );
   }
 
   private enter(i: number): void {
@@ -122,7 +146,9 @@ export class CutSearch {
       seen.add(key);
     }
     const fresh = (h: number): number => Number(this.room[h] === capacity[h]);
-    tries.sort((a, b) => price[a]! - price[b]! || fresh(a) - fresh(b) || this.room[a]! - this.room[b]!);
+    tries.sort(
+      (a, b) => price[a]! - price[b]! || fresh(a) - fresh(b) || this.room[a]! - this.room[b]!,
+    );
     return [...tries, -1];
   }
 
@@ -135,11 +161,17 @@ export class CutSearch {
   private advance(): void {
     const i = this.levels.length - 1;
     const level = this.levels[i];
-    if (!level || this.nodes >= this.budget) { this.finished = true; return; }
+    if (!level || this.nodes >= this.budget) {
+      this.finished = true;
+      return;
+    }
     if (level.at >= 0) this.undo(i);
     level.at += 1;
     const h = level.tries[level.at];
-    if (h === undefined) { this.levels.pop(); return; }
+    if (h === undefined) {
+      this.levels.pop();
+      return;
+    }
     this.nodes += 1;
     this.from[i] = h;
     if (h >= 0) this.room[h]! -= this.problem.piece[i]!;

@@ -11,7 +11,20 @@ export const newGearSchema = z.object({ gear: gearSchema, start: startSchema.pre
 export const lockerSchema = z.object({
   format: z.literal(LOCKER_FORMAT),
   version: z.literal(1),
-  items: z.array(newGearSchema.extend({
-    history: z.array(z.object({ id: z.uuid(), at: z.iso.datetime(), by: z.string(), body: z.union([happeningSchema, correctionSchema]) })).default([]),
-  })).max(20_000),
+  items: z
+    .array(
+      newGearSchema.extend({
+        history: z
+          .array(
+            z.object({
+              id: z.uuid(),
+              at: z.iso.datetime(),
+              by: z.string(),
+              body: z.union([happeningSchema, correctionSchema]),
+            }),
+          )
+          .default([]),
+      }),
+    )
+    .max(20_000),
 });

@@ -20,17 +20,49 @@ describe('the document vast-cleat/plan, version 1', () => {
     expect(parsePlan(JSON.parse(JSON.stringify(first.value)))).toEqual(first);
   });
   it('takes text with a unit where a number in SI is meant', () => {
-    const parsed = edit((d) => { (d as unknown as Loose)['cargo']!['massKg'] = '1,060 lb' as never; });
+    const parsed = edit((d) => {
+      (d as unknown as Loose)['cargo']!['massKg'] = '1,060 lb' as never;
+    });
     expect(parsed.ok && parsed.value.cargo.massKg).toBeCloseTo(1060 * 0.45359237, 9);
   });
   it('locates what is wrong', () => {
-    expect(issue((d) => { d['cargo']!['massKg'] = '700' as never; })).toEqual(['cargo.massKg: unit-missing']);
-    expect(issue((d) => { d['cargo']!['lengthM'] = '1,5 m' as never; })).toEqual(['cargo.lengthM: decimal-comma']);
-    expect(issue((d) => { d['cargo']!['lengthM'] = 400 as never; })).toEqual(['cargo.lengthM: out-of-range']);
-    expect(issue((d) => { d['ruleSet'] = 'moon' as never; })).toEqual(['ruleSet: invalid-value']);
-    expect(issue((d) => { d['lines']![0]!['elements']![1]!['knot'] = 'granny' as never; })).toEqual(['lines.0.elements.1.knot: invalid-value']);
-    expect(issue((d) => { d['lines']![1]!['id'] = 'l1' as never; })).toEqual(['lines.1.id: id-twice']);
-    expect(issue((d) => { d['version'] = 2 as never; })).toEqual(['version: invalid-value']);
+    expect(
+      issue((d) => {
+        d['cargo']!['massKg'] = '700' as never;
+      }),
+    ).toEqual(['cargo.massKg: unit-missing']);
+    expect(
+      issue((d) => {
+        d['cargo']!['lengthM'] = '1,5 m' as never;
+      }),
+    ).toEqual(['cargo.lengthM: decimal-comma']);
+    expect(
+      issue((d) => {
+        d['cargo']!['lengthM'] = 400 as never;
+      }),
+    ).toEqual(['cargo.lengthM: out-of-range']);
+    expect(
+      issue((d) => {
+        d['ruleSet'] = 'moon' as never;
+      }),
+    ).toEqual(['ruleSet: invalid-value']);
+    expect(
+      issue((d) => {
+        d['lines']![0]!['elements']![1]!['knot'] = 'granny' as never;
+      }),
+    ).toEqual(['lines.0.elements.1.knot: invalid-value']);
+    expect(
+      issue((d) => {
+        d['lines']![1]!['id'] = 'l1' as never;
+      }),
+    ).toEqual(['lines.1.id: id-twice']);
+    expect(
+      issue((d) => {
+        d['version'] = 2 as never;
+      }),
+    ).toEqual(['version: invalid-value']);
   });
-  it.each([null, 3, 'plan', [], {}])('refuses %j without throwing', (input) => expect(parsePlan(input).ok).toBe(false));
+  it.each([null, 3, 'plan', [], {}])('refuses %j without throwing', (input) =>
+    expect(parsePlan(input).ok).toBe(false),
+  );
 });

@@ -16,14 +16,21 @@ export interface InspectionDue {
 export function monthsLater(day: string, months: number): string {
   const [year, month, date] = day.split('-').map(Number) as [number, number, number];
   const last = new Date(Date.UTC(year, month - 1 + months + 1, 0)).getUTCDate();
-  return new Date(Date.UTC(year, month - 1 + months, Math.min(date, last))).toISOString().slice(0, 10);
+  return new Date(Date.UTC(year, month - 1 + months, Math.min(date, last)))
+    .toISOString()
+    .slice(0, 10);
 }
 
 /**
  * When a thing must be inspected next. Never inspected, or something happened to it: now, which is `enteredOn` or the
  * day of the incident as far as the record knows; otherwise its last inspection and the interval of its use.
  */
-export function inspectionDue(gear: Pick<Gear, 'use' | 'item'>, state: Pick<GearState, 'state' | 'suspect' | 'inspectedOn'>, intervals: Intervals, enteredOn: string): InspectionDue {
+export function inspectionDue(
+  gear: Pick<Gear, 'use' | 'item'>,
+  state: Pick<GearState, 'state' | 'suspect' | 'inspectedOn'>,
+  intervals: Intervals,
+  enteredOn: string,
+): InspectionDue {
   const months = gear.use === 'daily' ? intervals.dailyMonths : intervals.normalMonths;
   const common = { months, from: state.inspectedOn };
   if (state.state === 'retired') return { ...common, on: null, because: 'retired' };
@@ -38,7 +45,8 @@ export type DueStanding = (typeof DUE_STANDINGS)[number];
 export const SOON_DAYS = 30;
 
 /** `days` after a day. */
-export const daysLater = (day: string, days: number): string => new Date(Date.parse(`${day}T00:00:00Z`) + days * 86_400_000).toISOString().slice(0, 10);
+export const daysLater = (day: string, days: number): string =>
+  new Date(Date.parse(`${day}T00:00:00Z`) + days * 86_400_000).toISOString().slice(0, 10);
 
 /** How near a due day is, seen from `today`. */
 export function dueStanding(on: string | null, today: string): DueStanding {

@@ -8,7 +8,11 @@ const reason = z.string().trim().max(600);
 const at = quantity('length', { least: 0, most: 5000 }).nullable().default(null);
 
 /** Damage as it is recorded; which checks and extents exist depends on the gear and is judged with it. */
-const damageSchema = z.object({ check: z.string().min(1).max(40), extent: z.string().min(1).max(40), atM: at });
+const damageSchema = z.object({
+  check: z.string().min(1).max(40),
+  extent: z.string().min(1).max(40),
+  atM: at,
+});
 
 /** An inspection: what was looked at, what was found, what the inspector decided and why. What it computes to is worked out again by the server. */
 const inspectionSchema = z.object({
@@ -23,7 +27,14 @@ const inspectionSchema = z.object({
 
 const cutSchema = z.object({
   kind: z.literal('cut'),
-  pieces: z.array(z.object({ lengthM: quantity('length', { least: 0.01, most: 5000 }), what: z.string().trim().max(80).default('') })).max(200),
+  pieces: z
+    .array(
+      z.object({
+        lengthM: quantity('length', { least: 0.01, most: 5000 }),
+        what: z.string().trim().max(80).default(''),
+      }),
+    )
+    .max(200),
   /** Thrown away besides the pieces: damaged places, scraps. */
   scrapM: quantity('length', { least: 0, most: 5000 }).default(0),
   /** Damage that left with what was cut off. */
@@ -55,7 +66,15 @@ export type HistoryBody = Happening | Correction;
 
 /** What may be sent to be recorded: everything but the entry the server makes itself. */
 export const recordSchema = z.union([
-  z.discriminatedUnion('kind', [inspectionSchema, cutSchema, ...happeningSchema.options.slice(3) as [typeof happeningSchema.options[3], typeof happeningSchema.options[4], typeof happeningSchema.options[5]]]),
+  z.discriminatedUnion('kind', [
+    inspectionSchema,
+    cutSchema,
+    ...(happeningSchema.options.slice(3) as [
+      (typeof happeningSchema.options)[3],
+      (typeof happeningSchema.options)[4],
+      (typeof happeningSchema.options)[5],
+    ]),
+  ]),
   correctionSchema,
 ]);
 

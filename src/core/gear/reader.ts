@@ -15,7 +15,12 @@ export function isBurst(strokes: readonly Keystroke[], enterMs: number): boolean
   if (strokes.length < FEWEST_KEYS) return false;
   const times = [...strokes.map((s) => s.atMs), enterMs];
   if (times.some((t, i) => i > 0 && t - times[i - 1]! > LONGEST_GAP_MS)) return false;
-  return CODE_PATTERN.test(strokes.map((s) => s.key).join('').toUpperCase());
+  return CODE_PATTERN.test(
+    strokes
+      .map((s) => s.key)
+      .join('')
+      .toUpperCase(),
+  );
 }
 
 /** What the stand-in for a reader sends for a code: its characters and Enter, each so long after the one before. */

@@ -10,21 +10,34 @@ type Known = Pick<Gear, 'item' | 'lengthM' | 'place' | 'code'>;
 function checkInspection(gear: Known, state: GearState, inspection: Inspection): Result<null> {
   for (const [i, f] of inspection.found.entries()) {
     const check = checkOf(gear.item.kind, f.check);
-    if (!check?.extents.some((e) => e.id === f.extent)) return fail('damage-unknown', { check: f.check, extent: f.extent }, ['found', i]);
-    if (f.atM !== null && (state.remainingM === null || f.atM > state.remainingM)) return fail('damage-off-rope', { atM: f.atM, lengthM: state.remainingM }, ['found', i, 'atM']);
+    if (!check?.extents.some((e) => e.id === f.extent))
+      return fail('damage-unknown', { check: f.check, extent: f.extent }, ['found', i]);
+    if (f.atM !== null && (state.remainingM === null || f.atM > state.remainingM))
+      return fail('damage-off-rope', { atM: f.atM, lengthM: state.remainingM }, [
+        'found',
+        i,
+        'atM',
+      ]);
   }
   const computed = outcomeOf(gear, state, inspection);
-  if (computed.unchecked > 0) return fail('checks-left', { count: computed.unchecked }, ['answered']);
+  if (computed.unchecked > 0)
+    return fail('checks-left', { count: computed.unchecked }, ['answered']);
   const milder = OUTCOMES.indexOf(inspection.decided) < OUTCOMES.indexOf(computed.outcome);
-  const otherwise = inspection.decided !== computed.outcome || (inspection.condition !== null && inspection.condition !== computed.condition);
-  if (otherwise && inspection.reason === '') return fail(milder ? 'reason-needed-milder' : 'reason-needed', { computed: computed.outcome }, ['reason']);
+  const otherwise =
+    inspection.decided !== computed.outcome ||
+    (inspection.condition !== null && inspection.condition !== computed.condition);
+  if (otherwise && inspection.reason === '')
+    return fail(milder ? 'reason-needed-milder' : 'reason-needed', { computed: computed.outcome }, [
+      'reason',
+    ]);
   return ok(null);
 }
 
 function checkCut(state: GearState, cut: Extract<Happening, { kind: 'cut' }>): Result<null> {
   const total = cut.scrapM + cut.pieces.reduce((sum, p) => sum + p.lengthM, 0);
   if (state.remainingM === null) return fail('nothing-to-cut', {}, ['pieces']);
-  if (total > state.remainingM + 1e-9) return fail('cut-too-long', { cutM: total, leftM: state.remainingM }, ['pieces']);
+  if (total > state.remainingM + 1e-9)
+    return fail('cut-too-long', { cutM: total, leftM: state.remainingM }, ['pieces']);
   return ok(null);
 }
 
@@ -38,7 +51,12 @@ function checkHappening(gear: Known, state: GearState, happening: Happening): Re
 function before(gear: Known, entries: readonly HistoryEntry[], id: string): GearState {
   const at = entries.findIndex((e) => e.id === id);
   const earlier = new Set(entries.slice(0, at).map((e) => e.id));
-  return stateOf(gear, entries.filter((e, i) => i < at || (e.body.kind === 'corrected' && earlier.has(e.body.corrects))));
+  return stateOf(
+    gear,
+    entries.filter(
+      (e, i) => i < at || (e.body.kind === 'corrected' && earlier.has(e.body.corrects)),
+    ),
+  );
 }
 
 /**
@@ -46,7 +64,11 @@ function before(gear: Known, entries: readonly HistoryEntry[], id: string): Gear
  * `damage-unknown`, `damage-off-rope`, `reason-needed`, `reason-needed-milder`, `nothing-to-cut`, `cut-too-long`,
  * `entry-unknown`, `correction-of-correction`, `correction-of-kind`.
  */
-export function checkRecord(gear: Known, entries: readonly HistoryEntry[], body: HistoryBody): Result<null> {
+export function checkRecord(
+  gear: Known,
+  entries: readonly HistoryEntry[],
+  body: HistoryBody,
+): Result<null> {
   const state = stateOf(gear, entries);
   if (body.kind !== 'corrected') {
     if (state.state === 'retired') return fail('gear-retired', { code: gear.code });
@@ -56,8 +78,14 @@ export function checkRecord(gear: Known, entries: readonly HistoryEntry[], body:
   if (!target) return fail('entry-unknown', {}, ['corrects']);
   if (target.body.kind === 'corrected') return fail('correction-of-correction', {}, ['corrects']);
   // How a thing was entered can be put right but not taken back: something was there.
-  if ((body.instead === null && target.body.kind === 'entered') || (body.instead !== null && body.instead.kind !== target.body.kind)) return fail('correction-of-kind', { kind: target.body.kind }, ['instead']);
+  if (
+    (body.instead === null && target.body.kind === 'entered') ||
+    (body.instead !== null && body.instead.kind !== target.body.kind)
+  )
+    return fail('correction-of-kind', { kind: target.body.kind }, ['instead']);
   if (body.instead === null) return ok(null);
   const checked = checkHappening(gear, before(gear, entries, target.id), body.instead);
-  return checked.ok ? checked : { ok: false, issues: checked.issues.map((i) => ({ ...i, path: ['instead', ...i.path] })) };
+  return checked.ok
+    ? checked
+    : { ok: false, issues: checked.issues.map((i) => ({ ...i, path: ['instead', ...i.path] })) };
 }

@@ -39,7 +39,8 @@ const RANK: Record<Consequence['does'], number> = { retire: 3, isolate: 2, downg
 const CUT_CLEAR_M = 0.1;
 
 /** The worse of two conditions. */
-export const worseCondition = (a: Condition, b: Condition): Condition => (CONDITION_FACTORS[a] <= CONDITION_FACTORS[b] ? a : b);
+export const worseCondition = (a: Condition, b: Condition): Condition =>
+  CONDITION_FACTORS[a] <= CONDITION_FACTORS[b] ? a : b;
 
 /** Lengths between damaged places when each is cut out with `CUT_CLEAR_M` to both sides, longest first. */
 export function soundLengths(lengthM: number, placesM: readonly number[]): number[] {
@@ -51,11 +52,15 @@ export function soundLengths(lengthM: number, placesM: readonly number[]): numbe
 }
 
 function reasonsOf(kind: GearKind, found: readonly DamageFound[]): OutcomeReason[] {
-  return found.flatMap((f) => {
-    const check = checkOf(kind, f.check);
-    const extent = check?.extents.find((e) => e.id === f.extent);
-    return check && extent ? [{ found: f, name: check.name, extent: extent.name, then: extent.then }] : [];
-  }).toSorted((a, b) => RANK[b.then.does] - RANK[a.then.does]);
+  return found
+    .flatMap((f) => {
+      const check = checkOf(kind, f.check);
+      const extent = check?.extents.find((e) => e.id === f.extent);
+      return check && extent
+        ? [{ found: f, name: check.name, extent: extent.name, then: extent.then }]
+        : [];
+    })
+    .toSorted((a, b) => RANK[b.then.does] - RANK[a.then.does]);
 }
 
 /** What an inspection is judged by. `lengthM`: what is left of it; `answered`: ids of the checks that were looked at. */
@@ -68,13 +73,34 @@ export interface Inspected {
 }
 
 /** What an inspection comes to: the worst damage decides, and it never comes out better than it was before. */
-export function inspectionOutcome({ kind, before, lengthM, found, answered }: Inspected): InspectionOutcome {
+export function inspectionOutcome({
+  kind,
+  before,
+  lengthM,
+  found,
+  answered,
+}: Inspected): InspectionOutcome {
   const reasons = reasonsOf(kind, found);
-  const places = reasons.filter((r) => r.then.does === 'isolate').map((r) => r.found.atM).filter((m) => m !== null);
-  const condition = reasons.reduce<Condition>((worst, { then }) => (then.does === 'downgrade' ? worseCondition(worst, then.to) : worst), before);
-  const common = { reasons, unchecked: INSPECTION_CHECKS[kind].filter((c) => !answered.includes(c.id)).length };
+  const places = reasons
+    .filter((r) => r.then.does === 'isolate')
+    .map((r) => r.found.atM)
+    .filter((m) => m !== null);
+  const condition = reasons.reduce<Condition>(
+    (worst, { then }) => (then.does === 'downgrade' ? worseCondition(worst, then.to) : worst),
+    before,
+  );
+  const common = {
+    reasons,
+    unchecked: INSPECTION_CHECKS[kind].filter((c) => !answered.includes(c.id)).length,
+  };
   const worst = reasons[0]?.then.does ?? 'note';
   if (worst === 'retire') return { ...common, outcome: 'retire', condition: 'damaged', soundM: [] };
-  if (worst === 'isolate') return { ...common, outcome: 'isolate', condition: 'damaged', soundM: lengthM === null ? [] : soundLengths(lengthM, places) };
+  if (worst === 'isolate')
+    return {
+      ...common,
+      outcome: 'isolate',
+      condition: 'damaged',
+      soundM: lengthM === null ? [] : soundLengths(lengthM, places),
+    };
   return { ...common, outcome: condition === before ? 'pass' : 'downgrade', condition, soundM: [] };
 }

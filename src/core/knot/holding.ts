@@ -10,9 +10,9 @@ export interface Holds {
 /** By catalogue entry. Common practice, no source. The tying stage shows it and the planner flags by it. */
 export const HOLDING = {
   'alpine-butterfly': { slack: 'yes', wet: 'yes', stiff: 'yes', slick: 'with care' },
-  'bowline': { slack: 'with care', wet: 'yes', stiff: 'with care', slick: 'with care' },
+  bowline: { slack: 'with care', wet: 'yes', stiff: 'with care', slick: 'with care' },
   'clove-hitch': { slack: 'no', wet: 'with care', stiff: 'no', slick: 'no' },
-  'constrictor': { slack: 'yes', wet: 'yes', stiff: 'with care', slick: 'yes' },
+  constrictor: { slack: 'yes', wet: 'yes', stiff: 'with care', slick: 'yes' },
   'double-overhand': { slack: 'yes', wet: 'yes', stiff: 'with care', slick: 'yes' },
   'figure-eight-on-bight': { slack: 'yes', wet: 'yes', stiff: 'with care', slick: 'yes' },
   'figure-eight': { slack: 'yes', wet: 'yes', stiff: 'yes', slick: 'with care' },
@@ -21,9 +21,9 @@ export const HOLDING = {
   'half-hitch': { slack: 'no', wet: 'with care', stiff: 'no', slick: 'no' },
   'halter-hitch': { slack: 'with care', wet: 'yes', stiff: 'yes', slick: 'with care' },
   'marlinspike-hitch': { slack: 'with care', wet: 'yes', stiff: 'yes', slick: 'with care' },
-  'overhand': { slack: 'yes', wet: 'yes', stiff: 'with care', slick: 'with care' },
-  'prusik': { slack: 'yes', wet: 'with care', stiff: 'with care', slick: 'no' },
-  'reef': { slack: 'no', wet: 'no', stiff: 'no', slick: 'no' },
+  overhand: { slack: 'yes', wet: 'yes', stiff: 'with care', slick: 'with care' },
+  prusik: { slack: 'yes', wet: 'with care', stiff: 'with care', slick: 'no' },
+  reef: { slack: 'no', wet: 'no', stiff: 'no', slick: 'no' },
   'rolling-hitch': { slack: 'with care', wet: 'yes', stiff: 'with care', slick: 'with care' },
   'round-turn-two-half-hitches': { slack: 'yes', wet: 'yes', stiff: 'yes', slick: 'with care' },
   'sheet-bend': { slack: 'no', wet: 'yes', stiff: 'with care', slick: 'no' },
@@ -32,6 +32,6 @@ export const HOLDING = {
   'truckers-hitch': { slack: 'no', wet: 'yes', stiff: 'yes', slick: 'with care' },
   'two-half-hitches': { slack: 'with care', wet: 'yes', stiff: 'with care', slick: 'with care' },
   'wrap-hitch': { slack: 'with care', wet: 'with care', stiff: 'yes', slick: 'with care' },
-  'zeppelin': { slack: 'yes', wet: 'yes', stiff: 'yes', slick: 'with care' },
+  zeppelin: { slack: 'yes', wet: 'yes', stiff: 'yes', slick: 'with care' },
 } as const satisfies Record<string, Holds>;
 export type EntryId = keyof typeof HOLDING;

@@ -27,11 +27,21 @@ interface Variant {
 }
 
 function knotVariants(use: KnotUse, place: (id: KnotId) => LineElement): Variant[] {
-  return knotsFor(use).map((id) => ({ key: id, label: knot(id).name, hint: knot(id).hint, element: place(id) }));
+  return knotsFor(use).map((id) => ({
+    key: id,
+    label: knot(id).name,
+    hint: knot(id).hint,
+    element: place(id),
+  }));
 }
 
 const EDGE_VARIANTS = [
-  { key: 'protector', label: 'edge protector, radius 50 mm', shape: 'protected', bendDiameterM: 0.1 },
+  {
+    key: 'protector',
+    label: 'edge protector, radius 50 mm',
+    shape: 'protected',
+    bendDiameterM: 0.1,
+  },
   { key: 'pad', label: 'corner pad, radius 20 mm', shape: 'protected', bendDiameterM: 0.04 },
   { key: 'bare', label: 'bare, sharp', shape: 'sharp', bendDiameterM: null },
 ] as const;
@@ -39,24 +49,48 @@ const EDGE_VARIANTS = [
 function variantsOf(element: LineElement, context: LineContext): Variant[] {
   switch (element.kind) {
     // The schemas name exactly the knots of each use, so the ids fit; the compiler only sees one wide id type.
-    case 'knot': return knotVariants('attachment', (id) => ({ ...element, knot: id as typeof element.knot }));
-    case 'bend': return knotVariants('bend', (id) => ({ ...element, knot: id as typeof element.knot }));
-    case 'loop': return knotVariants('loop', (id) => ({ ...element, knot: id as typeof element.knot }));
-    case 'lock': return knotVariants('lock', (id) => ({ ...element, knot: id as typeof element.knot }));
-    case 'truckers': return knotVariants('loop', (id) => ({ ...element, loop: id as typeof element.loop }));
+    case 'knot':
+      return knotVariants('attachment', (id) => ({ ...element, knot: id as typeof element.knot }));
+    case 'bend':
+      return knotVariants('bend', (id) => ({ ...element, knot: id as typeof element.knot }));
+    case 'loop':
+      return knotVariants('loop', (id) => ({ ...element, knot: id as typeof element.knot }));
+    case 'lock':
+      return knotVariants('lock', (id) => ({ ...element, knot: id as typeof element.knot }));
+    case 'truckers':
+      return knotVariants('loop', (id) => ({ ...element, loop: id as typeof element.loop }));
     case 'edge':
-      return EDGE_VARIANTS.map(({ key, label, shape, bendDiameterM }) => ({ key, label, hint: '', element: { ...element, shape, bendDiameterM } }));
+      return EDGE_VARIANTS.map(({ key, label, shape, bendDiameterM }) => ({
+        key,
+        label,
+        hint: '',
+        element: { ...element, shape, bendDiameterM },
+      }));
     case 'anchor':
-      return [...context.anchors].map(([id, a]) => ({ key: id, label: a.name, hint: '', element: { ...element, at: { on: 'deck', anchorId: id } } }));
-    default: return [];
+      return [...context.anchors].map(([id, a]) => ({
+        key: id,
+        label: a.name,
+        hint: '',
+        element: { ...element, at: { on: 'deck', anchorId: id } },
+      }));
+    default:
+      return [];
   }
 }
 
 /** Line tension that an element allows, and the line's WLL with it. */
-function measure(elements: readonly LineElement[], index: number, context: LineContext): { hereN: number | null; lineWllN: number | null } {
+function measure(
+  elements: readonly LineElement[],
+  index: number,
+  context: LineContext,
+): { hereN: number | null; lineWllN: number | null } {
   const capacity = lineCapacity(bare, elements, context);
   const here = capacity.places.filter((p) => p.elementIndex === index).map((p) => p.allowed);
-  return { hereN: here.every((v) => v !== null) && here.length > 0 ? Math.min(...(here as number[])) : null, lineWllN: capacity.wll };
+  return {
+    hereN:
+      here.every((v) => v !== null) && here.length > 0 ? Math.min(...(here as number[])) : null,
+    lineWllN: capacity.wll,
+  };
 }
 
 const change = (after: number | null, before: number | null): number | null =>
@@ -68,16 +102,25 @@ const same = (a: LineElement, b: LineElement): boolean => JSON.stringify(a) === 
  * Alternatives to one element, best for the line first, then best here. Includes what stands now (`current`).
  * Bare numbers only: it runs whenever an element is picked.
  */
-export function alternatives(elements: readonly LineElement[], index: number, context: LineContext): Alternative[] {
+export function alternatives(
+  elements: readonly LineElement[],
+  index: number,
+  context: LineContext,
+): Alternative[] {
   const element = elements[index];
   if (!element) return [];
   const now = measure(elements, index, context);
   const list = variantsOf(element, context).map((variant): Alternative => {
     const after = measure(elements.with(index, variant.element), index, context);
     return {
-      ...variant, ...after, current: same(variant.element, element),
-      hereChange: change(after.hereN, now.hereN), lineChange: change(after.lineWllN, now.lineWllN),
+      ...variant,
+      ...after,
+      current: same(variant.element, element),
+      hereChange: change(after.hereN, now.hereN),
+      lineChange: change(after.lineWllN, now.lineWllN),
     };
   });
-  return list.sort((a, b) => (b.lineWllN ?? -1) - (a.lineWllN ?? -1) || (b.hereN ?? -1) - (a.hereN ?? -1));
+  return list.sort(
+    (a, b) => (b.lineWllN ?? -1) - (a.lineWllN ?? -1) || (b.hereN ?? -1) - (a.hereN ?? -1),
+  );
 }

@@ -44,9 +44,11 @@ export interface ChainPosition {
   readonly neighbourAnchor: AnchorFact | null;
 }
 
-export const isFlexible = (e: LineElement): e is Flexible => e.kind === 'rope' || e.kind === 'webbing' || e.kind === 'chain';
+export const isFlexible = (e: LineElement): e is Flexible =>
+  e.kind === 'rope' || e.kind === 'webbing' || e.kind === 'chain';
 /** Hardware that a rope cannot reach through: a knot on this side of it is not tied in the rope beyond. */
-export const isHardware = (e: LineElement): boolean => e.kind === 'anchor' || e.kind === 'fitting' || e.kind === 'ratchet' || e.kind === 'binder';
+export const isHardware = (e: LineElement): boolean =>
+  e.kind === 'anchor' || e.kind === 'fitting' || e.kind === 'ratchet' || e.kind === 'binder';
 
 /** The anchor an element stands for, or null when the deck has no anchor of that id. */
 export function anchorFact(element: ElementOf<'anchor'>, context: LineContext): AnchorFact | null {
@@ -55,7 +57,13 @@ export function anchorFact(element: ElementOf<'anchor'>, context: LineContext): 
 }
 
 /** The first element in a direction that is one of these, not going past one of those. */
-function toward<T extends LineElement>(elements: readonly LineElement[], from: number, step: -1 | 1, wanted: (e: LineElement) => e is T, past: (e: LineElement) => boolean): { at: number; element: T } | null {
+function toward<T extends LineElement>(
+  elements: readonly LineElement[],
+  from: number,
+  step: -1 | 1,
+  wanted: (e: LineElement) => e is T,
+  past: (e: LineElement) => boolean,
+): { at: number; element: T } | null {
   for (let i = from + step; i >= 0 && i < elements.length; i += step) {
     const e = elements[i]!;
     if (wanted(e)) return { at: i, element: e };
@@ -68,7 +76,9 @@ function runsAt(elements: readonly LineElement[], index: number): Flexible[] {
   const self = elements[index]!;
   if (isFlexible(self)) return [self];
   const sides = (past: (e: LineElement) => boolean): Flexible[] =>
-    ([-1, 1] as const).flatMap((step) => toward(elements, index, step, isFlexible, past)?.element ?? []);
+    ([-1, 1] as const).flatMap(
+      (step) => toward(elements, index, step, isFlexible, past)?.element ?? [],
+    );
   const near = sides(isHardware);
   return near.length > 0 ? near : sides(() => false);
 }
@@ -82,8 +92,14 @@ const isAnchor = (e: LineElement): e is ElementOf<'anchor'> => e.kind === 'ancho
 function tensionedAnchors(elements: readonly LineElement[]): number[] {
   const hitch = elements.findIndex((e) => e.kind === 'truckers' || e.kind === 'tackle');
   if (hitch < 0) return [];
-  const reached = ([-1, 1] as const).flatMap((step) => toward(elements, hitch, step, isAnchor, isFlexible)?.at ?? []);
-  return reached.length > 0 ? reached : ([-1, 1] as const).flatMap((step) => toward(elements, hitch, step, isAnchor, () => false)?.at ?? []);
+  const reached = ([-1, 1] as const).flatMap(
+    (step) => toward(elements, hitch, step, isAnchor, isFlexible)?.at ?? [],
+  );
+  return reached.length > 0
+    ? reached
+    : ([-1, 1] as const).flatMap(
+        (step) => toward(elements, hitch, step, isAnchor, () => false)?.at ?? [],
+      );
 }
 
 /** Positions of all elements of a chain, in order. */
@@ -96,9 +112,15 @@ export function positions(elements: readonly LineElement[], context: LineContext
     return e?.kind === 'anchor' ? anchorFact(e, context) : null;
   };
   const bars = tensioned.map((i) => factAt(i)?.barDiameterM ?? null);
-  const turnDiameterM = bars.every((d): d is number => d !== null) && bars.length > 0 ? Math.min(...bars) : null;
+  const turnDiameterM =
+    bars.every((d): d is number => d !== null) && bars.length > 0 ? Math.min(...bars) : null;
   return elements.map((_, index) => ({
-    index, runs: runsAt(elements, index), truckers, tackle, turnDiameterM, atTensionedEnd: tensioned.includes(index),
+    index,
+    runs: runsAt(elements, index),
+    truckers,
+    tackle,
+    turnDiameterM,
+    atTensionedEnd: tensioned.includes(index),
     neighbourAnchor: factAt(index - 1) ?? factAt(index + 1),
   }));
 }

@@ -3,7 +3,14 @@ import type { LineElement } from './schema';
 
 /** What is missing for a chain of elements to be a line at all; located at the element where it shows. */
 export interface ChainGap {
-  readonly code: 'end-not-anchored' | 'anchor-between' | 'rope-end-loose' | 'hitch-not-locked' | 'bend-joins-nothing' | 'knot-without-rope' | 'no-run';
+  readonly code:
+    | 'end-not-anchored'
+    | 'anchor-between'
+    | 'rope-end-loose'
+    | 'hitch-not-locked'
+    | 'bend-joins-nothing'
+    | 'knot-without-rope'
+    | 'no-run';
   readonly elementId: string | null;
   /** Which end has no anchor, read from the first element. */
   readonly end?: 'first' | 'last';
@@ -35,8 +42,10 @@ function runOn(elements: readonly LineElement[], at: number, step: -1 | 1): bool
 function knotGaps(elements: readonly LineElement[]): ChainGap[] {
   return elements.flatMap((e, i): ChainGap[] => {
     const [before, after] = [runOn(elements, i, -1), runOn(elements, i, 1)];
-    if (e.kind === 'bend') return before && after ? [] : [{ code: 'bend-joins-nothing', elementId: e.id }];
-    const tied = e.kind === 'knot' || e.kind === 'loop' || e.kind === 'lock' || e.kind === 'truckers';
+    if (e.kind === 'bend')
+      return before && after ? [] : [{ code: 'bend-joins-nothing', elementId: e.id }];
+    const tied =
+      e.kind === 'knot' || e.kind === 'loop' || e.kind === 'lock' || e.kind === 'truckers';
     return tied && !before && !after ? [{ code: 'knot-without-rope', elementId: e.id }] : [];
   });
 }
@@ -44,10 +53,17 @@ function knotGaps(elements: readonly LineElement[]): ChainGap[] {
 function endGaps(elements: readonly LineElement[]): ChainGap[] {
   const [first, last] = [elements[0]!, elements.at(-1)!];
   const open: ChainGap[] = [
-    ...(first.kind === 'anchor' ? [] : [{ code: 'end-not-anchored', elementId: first.id, end: 'first' } as const]),
-    ...(last.kind === 'anchor' && elements.length > 1 ? [] : [{ code: 'end-not-anchored', elementId: last.id, end: 'last' } as const]),
+    ...(first.kind === 'anchor'
+      ? []
+      : [{ code: 'end-not-anchored', elementId: first.id, end: 'first' } as const]),
+    ...(last.kind === 'anchor' && elements.length > 1
+      ? []
+      : [{ code: 'end-not-anchored', elementId: last.id, end: 'last' } as const]),
   ];
-  const between = elements.slice(1, -1).filter((e) => e.kind === 'anchor').map((e): ChainGap => ({ code: 'anchor-between', elementId: e.id }));
+  const between = elements
+    .slice(1, -1)
+    .filter((e) => e.kind === 'anchor')
+    .map((e): ChainGap => ({ code: 'anchor-between', elementId: e.id }));
   return [...open, ...between];
 }
 
@@ -58,9 +74,17 @@ function endGaps(elements: readonly LineElement[]): ChainGap[] {
 export function chainGaps(elements: readonly LineElement[]): ChainGap[] {
   if (elements.length === 0) return [{ code: 'no-run', elementId: null }];
   const loose = elements.flatMap((e, i): ChainGap[] =>
-    (e.kind === 'rope' && !(fastOn(elements, i, -1) && fastOn(elements, i, 1)) ? [{ code: 'rope-end-loose', elementId: e.id }] : []));
+    e.kind === 'rope' && !(fastOn(elements, i, -1) && fastOn(elements, i, 1))
+      ? [{ code: 'rope-end-loose', elementId: e.id }]
+      : [],
+  );
   const hitch = elements.find((e) => e.kind === 'truckers');
-  const unlocked: ChainGap[] = hitch && !elements.some((e) => e.kind === 'lock') ? [{ code: 'hitch-not-locked', elementId: hitch.id }] : [];
-  const run: ChainGap[] = elements.some(isFlexible) ? [] : [{ code: 'no-run', elementId: elements[0]!.id }];
+  const unlocked: ChainGap[] =
+    hitch && !elements.some((e) => e.kind === 'lock')
+      ? [{ code: 'hitch-not-locked', elementId: hitch.id }]
+      : [];
+  const run: ChainGap[] = elements.some(isFlexible)
+    ? []
+    : [{ code: 'no-run', elementId: elements[0]!.id }];
   return [...endGaps(elements), ...run, ...loose, ...knotGaps(elements), ...unlocked];
 }

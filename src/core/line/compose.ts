@@ -12,7 +12,11 @@ const UNTAGGED = { tag: '', gearId: null } as const;
 const BEGINNINGS: { readonly [K in ElementKindId]: Omit<ElementOf<K>, 'id' | 'kind'> } = {
   anchor: { at: { on: 'own', name: 'post', rating: UNRATED, barDiameterM: null, surface: 'wood' } },
   knot: { knot: 'bowline', liesOnBarM: null },
-  rope: { rope: plainRope({ material: 'polyester', diameterM: 0.012 }), gearId: null, lengthM: null },
+  rope: {
+    rope: plainRope({ material: 'polyester', diameterM: 0.012 }),
+    gearId: null,
+    lengthM: null,
+  },
   bend: { knot: 'double-fishermans' },
   edge: { name: 'edge', shape: 'protected', bendDiameterM: 0.1, mu: null },
   loop: { knot: 'alpine-butterfly' },
@@ -27,9 +31,16 @@ const BEGINNINGS: { readonly [K in ElementKindId]: Omit<ElementOf<K>, 'id' | 'ki
 };
 
 /** A new element of a kind with an id the line does not have. */
-export function newElement(kind: ElementKindId, taken: readonly { readonly id: string }[]): LineElement {
+export function newElement(
+  kind: ElementKindId,
+  taken: readonly { readonly id: string }[],
+): LineElement {
   return { ...BEGINNINGS[kind], kind, id: freshId(kind, taken) } as LineElement;
 }
 
 /** What holds the load at the end of a line that goes directly to it. */
-export const loadEnd = (id: string): LineElement => ({ id, kind: 'anchor', at: { on: 'own', name: 'lug of the load', rating: UNRATED, barDiameterM: null, surface: 'metal' } });
+export const loadEnd = (id: string): LineElement => ({
+  id,
+  kind: 'anchor',
+  at: { on: 'own', name: 'lug of the load', rating: UNRATED, barDiameterM: null, surface: 'metal' },
+});

@@ -26,7 +26,14 @@ export interface LineCapacity<V> {
 export const UNLIMITED_N = 1e15;
 
 function noRope<V>(t: Tracer<V>): V {
-  return t.given({ label: 'WLL', symbol: 'WLL', value: null, unit: 'N', source: 'no rope, webbing or chain on this line', confidence: 'entered' });
+  return t.given({
+    label: 'WLL',
+    symbol: 'WLL',
+    value: null,
+    unit: 'N',
+    source: 'no rope, webbing or chain on this line',
+    confidence: 'entered',
+  });
 }
 
 /**
@@ -36,19 +43,36 @@ function noRope<V>(t: Tracer<V>): V {
  * inside that place; at different places the worst counts. Never throws on a valid chain; an unknown place makes the
  * WLL unknown and `range` says between which values it lies.
  */
-export function lineCapacity<V>(t: Tracer<V>, elements: readonly LineElement[], context: LineContext): LineCapacity<V> {
+export function lineCapacity<V>(
+  t: Tracer<V>,
+  elements: readonly LineElement[],
+  context: LineContext,
+): LineCapacity<V> {
   const at = positions(elements, context);
   const places = elements.flatMap((element, index) =>
-    placesOf(t, element, at[index]!, context).map((p): ChainPlace<V> => ({ ...p, elementId: element.id, elementIndex: index })));
-  const hasRun = elements.some((e) => e.kind === 'rope' || e.kind === 'webbing' || e.kind === 'chain');
-  if (!hasRun) return { places, wll: noRope(t), range: { lowN: 0, highN: UNLIMITED_N }, governing: [] };
+    placesOf(t, element, at[index]!, context).map((p): ChainPlace<V> => ({
+      ...p,
+      elementId: element.id,
+      elementIndex: index,
+    })),
+  );
+  const hasRun = elements.some(
+    (e) => e.kind === 'rope' || e.kind === 'webbing' || e.kind === 'chain',
+  );
+  if (!hasRun)
+    return { places, wll: noRope(t), range: { lowN: 0, highN: UNLIMITED_N }, governing: [] };
   const allowed = places.map((p) => t.value(p.allowed));
   const known = allowed.filter((v) => v !== null);
   const least = known.length > 0 ? Math.min(...known) : UNLIMITED_N;
   const complete = known.length === allowed.length;
   return {
     places,
-    wll: t.extreme('least', 'working load limit of the line', 'WLL', places.map((p) => p.allowed)),
+    wll: t.extreme(
+      'least',
+      'working load limit of the line',
+      'WLL',
+      places.map((p) => p.allowed),
+    ),
     range: { lowN: complete ? least : 0, highN: least },
     governing: allowed.flatMap((v, i) => (v !== null && atMost(v, least) ? [i] : [])),
   };

@@ -4,13 +4,39 @@ import type { ElementKindId, ElementOf } from './schema';
 
 /** Why a place has no known capacity. */
 export type PlaceProblem =
-  | 'unrated-anchor' | 'anchor-missing' | 'unknown-rope' | 'bend-too-sharp' | 'no-rope' | 'knot-in-webbing' | 'knot-in-chain'
-  | 'post-not-measured' | 'bend-not-measured' | 'webbing-over-edge' | 'chain-over-edge' | 'unrated-fitting' | 'unmarked-gear';
+  | 'unrated-anchor'
+  | 'anchor-missing'
+  | 'unknown-rope'
+  | 'bend-too-sharp'
+  | 'no-rope'
+  | 'knot-in-webbing'
+  | 'knot-in-chain'
+  | 'post-not-measured'
+  | 'bend-not-measured'
+  | 'webbing-over-edge'
+  | 'chain-over-edge'
+  | 'unrated-fitting'
+  | 'unmarked-gear';
 
 /** Which part of an element a place is; one element may have several (a trucker's hitch has three). */
 export type PlacePart =
-  | 'anchor' | 'knot' | 'rope' | 'bend' | 'edge' | 'loop' | 'loop-knot' | 'loop-turn' | 'anchor-turn' | 'lock'
-  | 'tackle-block' | 'tackle-rope' | 'webbing' | 'ratchet' | 'chain' | 'binder' | 'fitting';
+  | 'anchor'
+  | 'knot'
+  | 'rope'
+  | 'bend'
+  | 'edge'
+  | 'loop'
+  | 'loop-knot'
+  | 'loop-turn'
+  | 'anchor-turn'
+  | 'lock'
+  | 'tackle-block'
+  | 'tackle-rope'
+  | 'webbing'
+  | 'ratchet'
+  | 'chain'
+  | 'binder'
+  | 'fitting';
 
 /** One place on a line that limits it. */
 export interface Place<V> {
@@ -28,27 +54,53 @@ export interface Place<V> {
 /** How an element kind turns into places. One file a kind; registered in `elements/index.ts`. */
 export interface ElementKind<K extends ElementKindId> {
   readonly kind: K;
-  places<V>(t: Tracer<V>, element: ElementOf<K>, at: ChainPosition, context: LineContext): Place<V>[];
+  places<V>(
+    t: Tracer<V>,
+    element: ElementOf<K>,
+    at: ChainPosition,
+    context: LineContext,
+  ): Place<V>[];
 }
 
 const allowedFormula = formula({
-  symbol: 'T', unit: 'N', text: 'C ÷ s', source: 'capacity as tension in the load line', confidence: 'exact', symbols: { C: 'C', s: 's' },
+  symbol: 'T',
+  unit: 'N',
+  text: 'C ÷ s',
+  source: 'capacity as tension in the load line',
+  confidence: 'exact',
+  symbols: { C: 'C', s: 's' },
   compute: ({ C, s }: Record<'C' | 's', number>) => C / s,
 });
 
 /** A share of exactly 1: the place bears the whole line. */
 export function wholeShare<V>(t: Tracer<V>): V {
-  return t.given({ label: 'share of the line’s tension', symbol: 's', value: 1, unit: 'ratio', source: 'in series', confidence: 'exact' });
+  return t.given({
+    label: 'share of the line’s tension',
+    symbol: 's',
+    value: 1,
+    unit: 'ratio',
+    source: 'in series',
+    confidence: 'exact',
+  });
 }
 
 /** Builds a place; `problem` is dropped when the capacity is known after all. */
 export function makePlace<V>(
-  t: Tracer<V>, part: PlacePart, name: string, capacity: V, problem: PlaceProblem, share?: V,
+  t: Tracer<V>,
+  part: PlacePart,
+  name: string,
+  capacity: V,
+  problem: PlaceProblem,
+  share?: V,
 ): Place<V> {
   return {
-    part, name, capacity, share: share ?? wholeShare(t),
+    part,
+    name,
+    capacity,
+    share: share ?? wholeShare(t),
     // In series the capacity is the allowed tension: a division by 1 would only be one more level to open.
-    allowed: share === undefined ? capacity : t.apply(allowedFormula, name, { C: capacity, s: share }),
+    allowed:
+      share === undefined ? capacity : t.apply(allowedFormula, name, { C: capacity, s: share }),
     problem: t.value(capacity) === null ? problem : null,
   };
 }

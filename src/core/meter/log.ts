@@ -14,13 +14,27 @@ export interface MeterLog {
   readonly missed: number;
 }
 
-export const EMPTY_LOG: MeterLog = { latest: null, trace: [], peakN: null, read: 0, faults: { garbage: 0, check: 0, 'out-of-range': 0 }, missed: 0 };
+export const EMPTY_LOG: MeterLog = {
+  latest: null,
+  trace: [],
+  peakN: null,
+  read: 0,
+  faults: { garbage: 0, check: 0, 'out-of-range': 0 },
+  missed: 0,
+};
 
 function withReading(log: MeterLog, reading: MeterReading): MeterLog {
   // A cell that was switched on again counts from the start: nothing was missed.
-  const gap = log.latest && reading.sequence > log.latest.sequence ? reading.sequence - log.latest.sequence - 1 : 0;
+  const gap =
+    log.latest && reading.sequence > log.latest.sequence
+      ? reading.sequence - log.latest.sequence - 1
+      : 0;
   return {
-    ...log, latest: reading, trace: [...log.trace.slice(-(MOST_KEPT - 1)), reading], read: log.read + 1, missed: log.missed + gap,
+    ...log,
+    latest: reading,
+    trace: [...log.trace.slice(-(MOST_KEPT - 1)), reading],
+    read: log.read + 1,
+    missed: log.missed + gap,
     peakN: Math.max(log.peakN ?? -Infinity, reading.tensionN),
   };
 }
@@ -30,7 +44,9 @@ export function withLines(log: MeterLog, lines: readonly string[]): MeterLog {
   return lines.reduce((now, line) => {
     if (line.trim() === '') return now;
     const read = readLine(line);
-    return typeof read === 'string' ? { ...now, faults: { ...now.faults, [read]: now.faults[read] + 1 } } : withReading(now, read);
+    return typeof read === 'string'
+      ? { ...now, faults: { ...now.faults, [read]: now.faults[read] + 1 } }
+      : withReading(now, read);
   }, log);
 }
 

@@ -9,17 +9,37 @@ const scene: MeterScene = { hauledN: 900, keptN: 827, settling: 0.2, capacityN: 
 describe('the line protocol', () => {
   it('the line of the description reads as it says', () => {
     expect(checkOf('812 81200 843.2 ok')).toBe('07');
-    expect(readLine('812 81200 843.2 ok 07')).toEqual({ sequence: 812, atMs: 81200, tensionN: 843.2, state: 'ok' });
+    expect(readLine('812 81200 843.2 ok 07')).toEqual({
+      sequence: 812,
+      atMs: 81200,
+      tensionN: 843.2,
+      state: 'ok',
+    });
   });
   it('what is written is read again', () => {
-    fc.assert(fc.property(fc.nat(), fc.nat(), fc.integer({ min: -1e6, max: 1e7 }), fc.constantFrom(...METER_STATES), (sequence, atMs, tenths, state) => {
-      const reading = { sequence, atMs, tensionN: tenths / 10, state };
-      expect(readLine(meterLine(reading))).toEqual(reading.tensionN === 0 ? { ...reading, tensionN: 0 } : reading);
-    }));
+    fc.assert(
+      fc.property(
+        fc.nat(),
+        fc.nat(),
+        fc.integer({ min: -1e6, max: 1e7 }),
+        fc.constantFrom(...METER_STATES),
+        (sequence, atMs, tenths, state) => {
+          const reading = { sequence, atMs, tensionN: tenths / 10, state };
+          expect(readLine(meterLine(reading))).toEqual(
+            reading.tensionN === 0 ? { ...reading, tensionN: 0 } : reading,
+          );
+        },
+      ),
+    );
   });
   it('any damage to a line is noticed: every single character changed', () => {
     const line = meterLine({ sequence: 41, atMs: 4100, tensionN: 812.5, state: 'ok' });
-    for (let i = 0; i < line.length; i++) for (const by of '0 9.xkf-') if (line[i] !== by) expect(typeof readLine(line.slice(0, i) + by + line.slice(i + 1)), `${i} ${by}`).toBe('string');
+    for (let i = 0; i < line.length; i++)
+      for (const by of '0 9.xkf-')
+        if (line[i] !== by)
+          expect(typeof readLine(line.slice(0, i) + by + line.slice(i + 1)), `${i} ${by}`).toBe(
+            'string',
+          );
   });
   it('garbage never throws and never reads', () => {
     fc.assert(fc.property(fc.string(), (text) => typeof readLine(text) === 'string'));
@@ -30,9 +50,15 @@ describe('the line protocol', () => {
 });
 
 describe('the log of a meter', () => {
-  const lines = (from: number, n: number): string[] => Array.from({ length: n }, (_, i) => meterLine(sceneReading(scene, from + i)));
+  const lines = (from: number, n: number): string[] =>
+    Array.from({ length: n }, (_, i) => meterLine(sceneReading(scene, from + i)));
   it('ten minutes at ten a second keep a minute, whatever went wrong between', () => {
-    const log = withLines(withLines(EMPTY_LOG, lines(0, 3000)), ['x', '', '7 700 1.0 ok 00', ...lines(3010, 2990)]);
+    const log = withLines(withLines(EMPTY_LOG, lines(0, 3000)), [
+      'x',
+      '',
+      '7 700 1.0 ok 00',
+      ...lines(3010, 2990),
+    ]);
     expect(log.trace).toHaveLength(MOST_KEPT);
     expect([log.read, log.missed, log.faults.garbage, log.faults.check]).toEqual([5990, 10, 1, 1]);
     expect(log.latest!.sequence).toBe(5999);
@@ -49,16 +75,26 @@ describe('the log of a meter', () => {
     if (globalThis.gc) expect(process.memoryUsage().heapUsed - before).toBeLessThan(300_000);
     expect(JSON.stringify(log).length).toBeLessThan(MOST_KEPT * 120);
   });
-  it('a cell switched on again misses nothing', () => expect(withLines(withLines(EMPTY_LOG, lines(500, 3)), lines(0, 3)).missed).toBe(0));
+  it('a cell switched on again misses nothing', () =>
+    expect(withLines(withLines(EMPTY_LOG, lines(500, 3)), lines(0, 3)).missed).toBe(0));
   it('lines come in pieces of any size', () => {
     const text = `${lines(0, 40).join('\r\n')}\r\n`;
-    fc.assert(fc.property(fc.array(fc.integer({ min: 1, max: 60 }), { minLength: 40, maxLength: 80 }), (sizes) => {
-      const cutter = new LineCutter();
-      let [at, all] = [0, [] as string[]];
-      for (const size of sizes) { all = all.concat(cutter.push(text.slice(at, at + size))); at += size; }
-      all = all.concat(cutter.push(text.slice(at)));
-      return withLines(EMPTY_LOG, all).read === 40;
-    }), { numRuns: 50 });
+    fc.assert(
+      fc.property(
+        fc.array(fc.integer({ min: 1, max: 60 }), { minLength: 40, maxLength: 80 }),
+        (sizes) => {
+          const cutter = new LineCutter();
+          let [at, all] = [0, [] as string[]];
+          for (const size of sizes) {
+            all = all.concat(cutter.push(text.slice(at, at + size)));
+            at += size;
+          }
+          all = all.concat(cutter.push(text.slice(at)));
+          return withLines(EMPTY_LOG, all).read === 40;
+        },
+      ),
+      { numRuns: 50 },
+    );
   });
   it('a line without an end fills nothing', () => {
     const cutter = new LineCutter();
@@ -75,8 +111,14 @@ describe('the stand-in', () => {
     expect(sceneTension(scene, 300)).toBeLessThan(827);
   });
   it('is noisy but right: the mean of a minute is within a part in a hundred of its capacity', () => {
-    const errors = Array.from({ length: 60 * READINGS_PER_S }, (_, i) => sceneReading(scene, 1000 + i).tensionN - sceneTension(scene, (1000 + i) / READINGS_PER_S));
-    expect(Math.abs(errors.reduce((a, b) => a + b, 0) / errors.length)).toBeLessThan(0.004 * scene.capacityN);
+    const errors = Array.from(
+      { length: 60 * READINGS_PER_S },
+      (_, i) =>
+        sceneReading(scene, 1000 + i).tensionN - sceneTension(scene, (1000 + i) / READINGS_PER_S),
+    );
+    expect(Math.abs(errors.reduce((a, b) => a + b, 0) / errors.length)).toBeLessThan(
+      0.004 * scene.capacityN,
+    );
     expect(Math.max(...errors) - Math.min(...errors)).toBeGreaterThan(0.004 * scene.capacityN);
   });
   it('says so when it is overloaded, and reads no higher', () => {

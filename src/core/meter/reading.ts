@@ -36,7 +36,8 @@ export function meterLine({ sequence, atMs, tensionN, state }: MeterReading): st
 /** Why a line is no reading. */
 export type LineFault = 'garbage' | 'check' | 'out-of-range';
 
-const LINE = /^(\d{1,12}) (\d{1,15}) (-?\d{1,12}(?:\.\d{1,3})?) (ok|over|low-battery) ([0-9a-f]{2})$/;
+const LINE =
+  /^(\d{1,12}) (\d{1,15}) (-?\d{1,12}(?:\.\d{1,3})?) (ok|over|low-battery) ([0-9a-f]{2})$/;
 
 /** Reads one line. Never throws: a damaged line says what is wrong with it. */
 export function readLine(line: string): MeterReading | LineFault {

@@ -27,7 +27,8 @@ export const READINGS_PER_S = 10;
 export function sceneTension({ hauledN, keptN, settling }: MeterScene, s: number): number {
   if (s < COURSE.hauledS) return hauledN * (s / COURSE.hauledS);
   if (s < COURSE.tiedS) return hauledN;
-  if (s < COURSE.lockedS) return hauledN + (keptN - hauledN) * ((s - COURSE.tiedS) / (COURSE.lockedS - COURSE.tiedS));
+  if (s < COURSE.lockedS)
+    return hauledN + (keptN - hauledN) * ((s - COURSE.tiedS) / (COURSE.lockedS - COURSE.tiedS));
   const crept = Math.log1p((s - COURSE.lockedS) / CREEP_S) / Math.log1p(HOUR_S / CREEP_S);
   return keptN * (1 - settling * Math.min(1, crept));
 }
@@ -35,7 +36,11 @@ export function sceneTension({ hauledN, keptN, settling }: MeterScene, s: number
 /** Noise that is the same for the same seed and reading: a hash of both, twice, as a bell curve. */
 function bell(seed: number, sequence: number): number {
   const uniform = (salt: number): number => {
-    let x = (Math.imul(seed ^ 0x9e3779b9, 0x85ebca6b) ^ Math.imul(sequence + 1, 0xc2b2ae35) ^ Math.imul(salt, 0x27d4eb2f)) >>> 0;
+    let x =
+      (Math.imul(seed ^ 0x9e3779b9, 0x85ebca6b) ^
+        Math.imul(sequence + 1, 0xc2b2ae35) ^
+        Math.imul(salt, 0x27d4eb2f)) >>>
+      0;
     x = Math.imul(x ^ (x >>> 15), 0x2c1b3c6d) >>> 0;
     x = Math.imul(x ^ (x >>> 12), 0x297a2d39) >>> 0;
     return (((x ^ (x >>> 15)) >>> 0) + 0.5) / 2 ** 32;
@@ -47,7 +52,13 @@ function bell(seed: number, sequence: number): number {
 export function sceneReading(scene: MeterScene, sequence: number): MeterReading {
   const s = sequence / READINGS_PER_S;
   const drift = DRIFT * scene.capacityN * Math.sin((2 * Math.PI * s) / DRIFT_PERIOD_S);
-  const tensionN = sceneTension(scene, s) + drift + NOISE * scene.capacityN * bell(scene.seed, sequence);
+  const tensionN =
+    sceneTension(scene, s) + drift + NOISE * scene.capacityN * bell(scene.seed, sequence);
   const over = tensionN > scene.capacityN;
-  return { sequence, atMs: (sequence * 1000) / READINGS_PER_S, tensionN: over ? scene.capacityN : tensionN, state: over ? 'over' : 'ok' };
+  return {
+    sequence,
+    atMs: (sequence * 1000) / READINGS_PER_S,
+    tensionN: over ? scene.capacityN : tensionN,
+    state: over ? 'over' : 'ok',
+  };
 }

@@ -3,7 +3,13 @@
  * Source: rope makers' tables, from memory; agrees with the trade fact that a 4 in post under 5/16 in rope costs nothing.
  */
 const BEND_TABLE: readonly (readonly [ratio: number, factor: number])[] = [
-  [1, 0.5], [2, 0.65], [3, 0.75], [4, 0.82], [6, 0.9], [8, 0.95], [12, 1],
+  [1, 0.5],
+  [2, 0.65],
+  [3, 0.75],
+  [4, 0.82],
+  [6, 0.9],
+  [8, 0.95],
+  [12, 1],
 ];
 
 /**

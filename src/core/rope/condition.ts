@@ -1,5 +1,11 @@
 /** Condition of a rope as the inspector calls it, and what is left of its strength. From memory, crew may override. */
-export const CONDITION_FACTORS = { new: 1, good: 0.9, worn: 0.75, doubtful: 0.5, damaged: 0 } as const;
+export const CONDITION_FACTORS = {
+  new: 1,
+  good: 0.9,
+  worn: 0.75,
+  doubtful: 0.5,
+  damaged: 0,
+} as const;
 
 export type Condition = keyof typeof CONDITION_FACTORS;
 export const CONDITIONS = Object.keys(CONDITION_FACTORS) as [Condition, ...Condition[]];
@@ -15,7 +21,11 @@ export const UNKNOWN_HISTORY_FACTOR = CONDITION_FACTORS.doubtful;
  * Damage that is isolated (the damaged part carries nothing) leaves a doubtful rope, and only on a line
  * marked temporary; otherwise damage leaves nothing.
  */
-export function conditionFactor(condition: Condition, damageIsolated: boolean, temporary: boolean): number {
+export function conditionFactor(
+  condition: Condition,
+  damageIsolated: boolean,
+  temporary: boolean,
+): number {
   if (condition === 'damaged' && damageIsolated && temporary) return CONDITION_FACTORS.doubtful;
   return CONDITION_FACTORS[condition];
 }

@@ -13,30 +13,102 @@ export interface RopeMaterial {
   /** Too stiff for friction hitches to grip. */
   readonly stiff: boolean;
   /** Column of the US default table for unmarked tie-downs, if there is one. */
-  readonly usTable: 'manila' | 'polypropylene' | 'polyester' | 'nylon' | 'nylon-double-braid' | null;
+  readonly usTable:
+    'manila' | 'polypropylene' | 'polyester' | 'nylon' | 'nylon-double-braid' | null;
 }
 
 const base = { wetFactor: 1, frozenFactor: 1, slick: false, stiff: false } as const;
 
 export const ROPE_MATERIALS = {
-  manila: { ...base, name: 'manila', workingStrain: 0.04, wetFactor: 0.95, frozenFactor: 0.7, stiff: true, usTable: 'manila' },
-  sisal: { ...base, name: 'sisal', workingStrain: 0.04, wetFactor: 0.95, frozenFactor: 0.7, stiff: true, usTable: null },
-  polypropylene: { ...base, name: 'polypropylene', workingStrain: 0.05, stiff: true, usTable: 'polypropylene' },
+  manila: {
+    ...base,
+    name: 'manila',
+    workingStrain: 0.04,
+    wetFactor: 0.95,
+    frozenFactor: 0.7,
+    stiff: true,
+    usTable: 'manila',
+  },
+  sisal: {
+    ...base,
+    name: 'sisal',
+    workingStrain: 0.04,
+    wetFactor: 0.95,
+    frozenFactor: 0.7,
+    stiff: true,
+    usTable: null,
+  },
+  polypropylene: {
+    ...base,
+    name: 'polypropylene',
+    workingStrain: 0.05,
+    stiff: true,
+    usTable: 'polypropylene',
+  },
   polyester: { ...base, name: 'polyester three-strand', workingStrain: 0.04, usTable: 'polyester' },
-  'polyester-double-braid': { ...base, name: 'polyester double braid', workingStrain: 0.03, usTable: 'polyester' },
-  nylon: { ...base, name: 'nylon three-strand', workingStrain: 0.1, wetFactor: 0.85, usTable: 'nylon' },
-  'nylon-braid': { ...base, name: 'nylon braid', workingStrain: 0.08, wetFactor: 0.85, usTable: 'nylon' },
-  'nylon-double-braid': { ...base, name: 'nylon double braid', workingStrain: 0.08, wetFactor: 0.85, usTable: 'nylon-double-braid' },
+  'polyester-double-braid': {
+    ...base,
+    name: 'polyester double braid',
+    workingStrain: 0.03,
+    usTable: 'polyester',
+  },
+  nylon: {
+    ...base,
+    name: 'nylon three-strand',
+    workingStrain: 0.1,
+    wetFactor: 0.85,
+    usTable: 'nylon',
+  },
+  'nylon-braid': {
+    ...base,
+    name: 'nylon braid',
+    workingStrain: 0.08,
+    wetFactor: 0.85,
+    usTable: 'nylon',
+  },
+  'nylon-double-braid': {
+    ...base,
+    name: 'nylon double braid',
+    workingStrain: 0.08,
+    wetFactor: 0.85,
+    usTable: 'nylon-double-braid',
+  },
   paracord: { ...base, name: '550 cord', workingStrain: 0.12, wetFactor: 0.85, usTable: 'nylon' },
-  kernmantle: { ...base, name: 'static kernmantle', workingStrain: 0.03, wetFactor: 0.85, usTable: 'nylon' },
-  'accessory-cord': { ...base, name: 'accessory cord', workingStrain: 0.08, wetFactor: 0.85, usTable: 'nylon' },
-  hmpe: { ...base, name: 'HMPE (high-modulus polyethylene)', workingStrain: 0.01, slick: true, usTable: null },
+  kernmantle: {
+    ...base,
+    name: 'static kernmantle',
+    workingStrain: 0.03,
+    wetFactor: 0.85,
+    usTable: 'nylon',
+  },
+  'accessory-cord': {
+    ...base,
+    name: 'accessory cord',
+    workingStrain: 0.08,
+    wetFactor: 0.85,
+    usTable: 'nylon',
+  },
+  hmpe: {
+    ...base,
+    name: 'HMPE (high-modulus polyethylene)',
+    workingStrain: 0.01,
+    slick: true,
+    usTable: null,
+  },
   // 49 CFR 393.108: unmarked synthetic rope of unknown material counts as polypropylene.
-  'unknown-synthetic': { ...base, name: 'synthetic, material unknown', workingStrain: 0.05, usTable: 'polypropylene' },
+  'unknown-synthetic': {
+    ...base,
+    name: 'synthetic, material unknown',
+    workingStrain: 0.05,
+    usTable: 'polypropylene',
+  },
 } as const satisfies Record<string, RopeMaterial>;
 
 export type RopeMaterialId = keyof typeof ROPE_MATERIALS;
-export const ROPE_MATERIAL_IDS = Object.keys(ROPE_MATERIALS) as [RopeMaterialId, ...RopeMaterialId[]];
+export const ROPE_MATERIAL_IDS = Object.keys(ROPE_MATERIALS) as [
+  RopeMaterialId,
+  ...RopeMaterialId[],
+];
 
 /** Knots in slick fibre keep at most this part of MBS. Source: rope makers' advice, from memory. */
 export const SLICK_KNOT_CAP = 0.4;

@@ -5,11 +5,36 @@ import { type Formula, formula } from '../working/working';
  * default and the others are shown beside it.
  */
 export const SCHOOLS = {
-  'tenth-doubled': { name: 'a tenth, doubled', rule: 'MBS ÷ 10 × 2', source: 'common practice, no source', confidence: 'practice' },
-  'design-factor': { name: 'design factor', rule: 'MBS ÷ N', source: 'rope makers; Cordage Institute guideline', confidence: 'from-memory' },
-  'rigging-manual': { name: 'rigging manual', rule: 'MBS ÷ 4, used rope half', source: 'US Army FM 5-125', confidence: 'from-memory' },
-  'marine-msl': { name: 'marine MSL', rule: '33 % of MBS', source: 'CSS Code Annex 13; CTU Code Annex 7', confidence: 'from-memory' },
-  'us-table': { name: 'US table', rule: 'tabulated WLL', source: '49 CFR 393.108', confidence: 'from-memory' },
+  'tenth-doubled': {
+    name: 'a tenth, doubled',
+    rule: 'MBS ÷ 10 × 2',
+    source: 'common practice, no source',
+    confidence: 'practice',
+  },
+  'design-factor': {
+    name: 'design factor',
+    rule: 'MBS ÷ N',
+    source: 'rope makers; Cordage Institute guideline',
+    confidence: 'from-memory',
+  },
+  'rigging-manual': {
+    name: 'rigging manual',
+    rule: 'MBS ÷ 4, used rope half',
+    source: 'US Army FM 5-125',
+    confidence: 'from-memory',
+  },
+  'marine-msl': {
+    name: 'marine MSL',
+    rule: '33 % of MBS',
+    source: 'CSS Code Annex 13; CTU Code Annex 7',
+    confidence: 'from-memory',
+  },
+  'us-table': {
+    name: 'US table',
+    rule: 'tabulated WLL',
+    source: '49 CFR 393.108',
+    confidence: 'from-memory',
+  },
 } as const;
 
 export type SchoolId = keyof typeof SCHOOLS;
@@ -29,7 +54,10 @@ type CommonInput = 'n' | 's' | 'k' | 'w' | 'p';
 
 /** How a school makes a capacity: with a figure of its own (divisor or fraction `d`) or without one. */
 type PlaceRule =
-  | { readonly own: { readonly symbol: string; readonly label: string }; readonly formula: Formula<CommonInput | 'd'> }
+  | {
+      readonly own: { readonly symbol: string; readonly label: string };
+      readonly formula: Formula<CommonInput | 'd'>;
+    }
   | { readonly own: null; readonly formula: Formula<CommonInput> };
 
 const capacity = { symbol: 'C', unit: 'N', symbols: { p: 'η' } } as const;
@@ -40,7 +68,10 @@ function divided(school: SchoolId, label: string): PlaceRule {
   return {
     own: { symbol: 'N', label },
     formula: formula({
-      ...capacity, text: 'n × MBS × κ × ω × η ÷ N', source: SCHOOLS[school].source, confidence: 'from-memory',
+      ...capacity,
+      text: 'n × MBS × κ × ω × η ÷ N',
+      source: SCHOOLS[school].source,
+      confidence: 'from-memory',
       compute: (v: Record<CommonInput | 'd', number>) => product(v) / v.d,
     }),
   };
@@ -52,7 +83,10 @@ export const PLACE_RULES: Record<SchoolId, PlaceRule> = {
   'tenth-doubled': {
     own: null,
     formula: formula({
-      ...capacity, text: 'n × MBS × κ × ω × η ÷ 10 × 2', source: SCHOOLS['tenth-doubled'].source, confidence: 'practice',
+      ...capacity,
+      text: 'n × MBS × κ × ω × η ÷ 10 × 2',
+      source: SCHOOLS['tenth-doubled'].source,
+      confidence: 'practice',
       compute: (v) => (product(v) / 10) * 2,
     }),
   },
@@ -60,14 +94,21 @@ export const PLACE_RULES: Record<SchoolId, PlaceRule> = {
   'marine-msl': {
     own: { symbol: 'f', label: 'securing fraction of fibre rope' },
     formula: formula({
-      ...capacity, text: 'n × MBS × κ × ω × η × f', source: SCHOOLS['marine-msl'].source, confidence: 'from-memory',
+      ...capacity,
+      text: 'n × MBS × κ × ω × η × f',
+      source: SCHOOLS['marine-msl'].source,
+      confidence: 'from-memory',
       compute: (v) => product(v) * v.d,
     }),
   },
   'us-table': {
     own: null,
     formula: formula({
-      ...capacity, text: 'n × WLL × κ × ω × η', source: SCHOOLS['us-table'].source, confidence: 'from-memory', compute: product,
+      ...capacity,
+      text: 'n × WLL × κ × ω × η',
+      source: SCHOOLS['us-table'].source,
+      confidence: 'from-memory',
+      compute: product,
     }),
   },
 };

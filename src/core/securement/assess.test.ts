@@ -11,14 +11,22 @@ import { lineShape } from './geometry';
 import { compare, worst } from './verdict';
 
 const crate = demoPlan('carousel-crate');
+
 const rated = (plan: Plan): Plan => ({
-  ...plan, deck: { ...plan.deck, anchors: plan.deck.anchors.map((a) => ({ ...a, rating: { state: 'rated', wllN: 8000 } })) },
+  ...plan,
+  deck: {
+    ...plan.deck,
+    anchors: plan.deck.anchors.map((a) => ({ ...a, rating: { state: 'rated', wllN: 8000 } })),
+  },
 });
+
 const codes = (plan: Plan) => judge(plan).findings.map((f) => f.code);
 
 describe('verdict words', () => {
   it('every word is reached by a demo load', () =>
-    expect(new Set(demoNames().map((n) => judge(demoPlan(n)).verdict))).toEqual(new Set(['holds', 'short', 'barred', 'cannot-say'])));
+    expect(new Set(demoNames().map((n) => judge(demoPlan(n)).verdict))).toEqual(
+      new Set(['holds', 'short', 'barred', 'cannot-say']),
+    ));
   it('BARRED before SHORT before CANNOT SAY before HOLDS', () => {
     expect(worst(['holds', 'cannot-say', 'short', 'barred'])).toBe('barred');
     expect(worst(['holds', 'cannot-say', 'short'])).toBe('short');
@@ -42,22 +50,55 @@ describe('unknown inputs', () => {
   });
   it('a plan that holds without the unknown line HOLDS while that line is slack; hauled, nobody can say that it is not hauled too far', () => {
     const bins = demoPlan('apple-bins');
-    const elements = crate.lines[2]!.elements.map((e) => (e.kind === 'anchor' ? { ...e, at: { on: 'own' as const, name: 'tree', rating: { state: 'unrated' as const }, barDiameterM: 0.3, surface: 'wood' as const } } : e));
+    const elements = crate.lines[2]!.elements.map((e) =>
+      e.kind === 'anchor'
+        ? {
+            ...e,
+            at: {
+              on: 'own' as const,
+              name: 'tree',
+              rating: { state: 'unrated' as const },
+              barDiameterM: 0.3,
+              surface: 'wood' as const,
+            },
+          }
+        : e,
+    );
     const extra = { ...crate.lines[2]!, elements };
-    expect(judge({ ...bins, lines: [...bins.lines, { ...extra, enteredPretensionN: 0 }] }).verdict).toBe('holds');
+    expect(
+      judge({ ...bins, lines: [...bins.lines, { ...extra, enteredPretensionN: 0 }] }).verdict,
+    ).toBe('holds');
     const hauled = judge({ ...bins, lines: [...bins.lines, extra] });
     expect(hauled.verdict).toBe('cannot-say');
-    expect(hauled.findings.find((f) => f.code === 'unrated-anchor')).toMatchObject({ effect: 'cannot-say', lineId: 'l3' });
-  });  it('unknown mass: CANNOT SAY everywhere', () =>
-    expect(judge({ ...crate, cargo: { ...crate.cargo, massKg: null } }).rows.filter((r) => r.code === 'sliding').every((r) => r.verdict === 'cannot-say')).toBe(true));
+    expect(hauled.findings.find((f) => f.code === 'unrated-anchor')).toMatchObject({
+      effect: 'cannot-say',
+      lineId: 'l3',
+    });
+  });
+  it('unknown mass: CANNOT SAY everywhere', () =>
+    expect(
+      judge({ ...crate, cargo: { ...crate.cargo, massKg: null } })
+        .rows.filter((r) => r.code === 'sliding')
+        .every((r) => r.verdict === 'cannot-say'),
+    ).toBe(true));
   it('unknown height of the centre of gravity: holds only if it would hold at the top', () => {
-    const at = (cgHeightM: number | null) => judge({ ...crate, cargo: { ...crate.cargo, cgHeightM } }).rows.find((r) => r.code === 'tilting' && r.direction === 'sideways')!.verdict;
+    const at = (cgHeightM: number | null) =>
+      judge({ ...crate, cargo: { ...crate.cargo, cgHeightM } }).rows.find(
+        (r) => r.code === 'tilting' && r.direction === 'sideways',
+      )!.verdict;
     expect(at(null)).toBe('cannot-say');
     expect(at(1.9)).toBe('short');
   });
-  it('no lines at all says so first', () => expect(codes({ ...crate, lines: [] })).toContain('no-lines'));
+  it('no lines at all says so first', () =>
+    expect(codes({ ...crate, lines: [] })).toContain('no-lines'));
   it('a line without place on the deck is unknown, not worthless and not credited', () => {
-    const lost = { ...crate, lines: crate.lines.map((l) => ({ ...l, elements: l.elements.filter((e) => e.kind !== 'anchor') })) };
+    const lost = {
+      ...crate,
+      lines: crate.lines.map((l) => ({
+        ...l,
+        elements: l.elements.filter((e) => e.kind !== 'anchor'),
+      })),
+    };
     expect(judge(lost).rows.find((r) => r.code === 'sliding')!.verdict).toBe('cannot-say');
     expect(codes(lost)).toContain('line-not-placed');
   });
@@ -65,30 +106,66 @@ describe('unknown inputs', () => {
 
 describe('findings', () => {
   const withPull = (handForceN: number): Plan => ({
-    ...crate, lines: crate.lines.map((l) => ({ ...l, elements: l.elements.map((e) => (e.kind === 'truckers' ? { ...e, handForceN } : e)) })),
+    ...crate,
+    lines: crate.lines.map((l) => ({
+      ...l,
+      elements: l.elements.map((e) => (e.kind === 'truckers' ? { ...e, handForceN } : e)),
+    })),
   });
   it('over-tension is judged on the hauling figure and nothing is clamped', () => {
     const a = judge(withPull(1400));
-    expect(a.findings.filter((f) => f.code === 'over-tension')[0]).toMatchObject({ effect: 'short', lineId: 'l1', values: { hauledN: 2520 } });
+    expect(a.findings.filter((f) => f.code === 'over-tension')[0]).toMatchObject({
+      effect: 'short',
+      lineId: 'l1',
+      values: { hauledN: 2520 },
+    });
     expect(a.lines[0]!.tension.hauled.value).toBeCloseTo(2520, 9);
     expect(codes(withPull(1200))).toContain('over-tension');
-    expect(judge(withPull(1200)).findings.filter((f) => f.code === 'over-tension').map((f) => f.lineId)).toEqual(['l2', 'l3']);
+    expect(
+      judge(withPull(1200))
+        .findings.filter((f) => f.code === 'over-tension')
+        .map((f) => f.lineId),
+    ).toEqual(['l2', 'l3']);
   });
   it('a load that must not be pressed flags the line that presses it', () => {
     const bees = demoPlan('bee-stand');
     expect(codes(bees)).not.toContain('load-crushed');
-    expect(codes({ ...bees, lines: bees.lines.map((l) => ({ ...l, elements: l.elements.map((e) => (e.kind === 'truckers' ? { ...e, handForceN: 90 } : e)) })) })).toContain('load-crushed');
+    expect(
+      codes({
+        ...bees,
+        lines: bees.lines.map((l) => ({
+          ...l,
+          elements: l.elements.map((e) => (e.kind === 'truckers' ? { ...e, handForceN: 90 } : e)),
+        })),
+      }),
+    ).toContain('load-crushed');
   });
   it.each([
-    ['reef', 'bend', 'reef-as-load-join'], ['timber-hitch', 'knot', 'timber-hitch-on-metal'], ['taut-line-hitch', 'lock', null], ['overhand-on-bight', 'knot', 'knot-jams'],
+    ['reef', 'bend', 'reef-as-load-join'],
+    ['timber-hitch', 'knot', 'timber-hitch-on-metal'],
+    ['taut-line-hitch', 'lock', null],
+    ['overhand-on-bight', 'knot', 'knot-jams'],
   ])('%s as %s gives %s', (knot, kind, code) => {
-    const line = { ...crate.lines[0]!, elements: [...crate.lines[0]!.elements, { id: 'x', kind, knot, liesOnBarM: null } as never] };
-    const found = codes({ ...crate, lines: [line] }).filter((c) => c === code || c === 'knot-slips-in-stiff-rope');
+    const line = {
+      ...crate.lines[0]!,
+      elements: [...crate.lines[0]!.elements, { id: 'x', kind, knot, liesOnBarM: null } as never],
+    };
+    const found = codes({ ...crate, lines: [line] }).filter(
+      (c) => c === code || c === 'knot-slips-in-stiff-rope',
+    );
     expect(found).toEqual(code === null ? [] : [code]);
   });
   it('taut-line in stiff rope is flagged', () => {
-    const manila = crate.lines[0]!.elements.map((e) => (e.kind === 'rope' ? { ...e, rope: { ...e.rope, material: 'manila' as const } } : e.kind === 'lock' ? { ...e, knot: 'taut-line-hitch' as const } : e));
-    expect(codes({ ...crate, lines: [{ ...crate.lines[0]!, elements: manila }] })).toContain('knot-slips-in-stiff-rope');
+    const manila = crate.lines[0]!.elements.map((e) =>
+      e.kind === 'rope'
+        ? { ...e, rope: { ...e.rope, material: 'manila' as const } }
+        : e.kind === 'lock'
+          ? { ...e, knot: 'taut-line-hitch' as const }
+          : e,
+    );
+    expect(codes({ ...crate, lines: [{ ...crate.lines[0]!, elements: manila }] })).toContain(
+      'knot-slips-in-stiff-rope',
+    );
   });
 });
 
@@ -97,17 +174,34 @@ describe('a knot that slips in this rope is flagged by what the catalogue says o
   const slick = ROPE_MATERIAL_IDS.filter((m) => ROPE_MATERIALS[m].slick);
   const flags = (knot: KnotId, material: RopeMaterialId): string[] => {
     const kind = KNOTS[knot].uses.includes('bend' as never) ? 'bend' : 'knot';
-    const elements = crate.lines[0]!.elements.map((e) => (e.kind === 'rope' ? { ...e, rope: { ...e.rope, material } } : e)).filter((e) => e.kind !== 'knot' && e.kind !== 'lock' && e.kind !== 'truckers');
-    return codes({ ...crate, lines: [{ ...crate.lines[0]!, elements: [...elements, { id: 'x', kind, knot, liesOnBarM: null } as never] }] }).filter((c) => c.startsWith('knot-slips'));
+    const elements = crate.lines[0]!.elements.map((e) =>
+      e.kind === 'rope' ? { ...e, rope: { ...e.rope, material } } : e,
+    ).filter((e) => e.kind !== 'knot' && e.kind !== 'lock' && e.kind !== 'truckers');
+    return codes({
+      ...crate,
+      lines: [
+        {
+          ...crate.lines[0]!,
+          elements: [...elements, { id: 'x', kind, knot, liesOnBarM: null } as never],
+        },
+      ],
+    }).filter((c) => c.startsWith('knot-slips'));
   };
-  const taught = (Object.keys(KNOTS) as KnotId[]).flatMap((id) => { const stage = stageOf(id); return stage ? [[id, HOLDING[stage.entry]] as const] : []; });
+  const taught = (Object.keys(KNOTS) as KnotId[]).flatMap((id) => {
+    const stage = stageOf(id);
+    return stage ? [[id, HOLDING[stage.entry]] as const] : [];
+  });
   it.each(taught)('%s', (id, holds) => {
     expect(flags(id, 'polyester')).toEqual([]);
-    for (const m of stiff) expect(flags(id, m)).toEqual(holds.stiff === 'no' ? ['knot-slips-in-stiff-rope'] : []);
-    for (const m of slick) expect(flags(id, m)).toEqual(holds.slick === 'no' ? ['knot-slips-in-slick-rope'] : []);
+    for (const m of stiff)
+      expect(flags(id, m)).toEqual(holds.stiff === 'no' ? ['knot-slips-in-stiff-rope'] : []);
+    for (const m of slick)
+      expect(flags(id, m)).toEqual(holds.slick === 'no' ? ['knot-slips-in-slick-rope'] : []);
   });
   it('some are flagged and some are not', () => {
-    expect(taught.filter(([, h]) => (h.stiff as string) === 'no').map(([id]) => id)).toEqual(expect.arrayContaining(['taut-line-hitch', 'clove-hitch']));
+    expect(taught.filter(([, h]) => (h.stiff as string) === 'no').map(([id]) => id)).toEqual(
+      expect.arrayContaining(['taut-line-hitch', 'clove-hitch']),
+    );
     expect(taught.filter(([, h]) => (h.slick as string) !== 'no').length).toBeGreaterThan(8);
   });
 });
@@ -115,19 +209,28 @@ describe('a knot that slips in this rope is flagged by what the catalogue says o
 describe('several lines on one anchor', () => {
   const two = (secondAnchor: string): Plan => {
     const plan = rated(crate);
-    const move = plan.lines[1]!.elements.map((e) => (e.id === 'b' && e.kind === 'anchor' ? { ...e, at: { on: 'deck' as const, anchorId: secondAnchor } } : e));
+    const move = plan.lines[1]!.elements.map((e) =>
+      e.id === 'b' && e.kind === 'anchor'
+        ? { ...e, at: { on: 'deck' as const, anchorId: secondAnchor } }
+        : e,
+    );
     return { ...plan, lines: [plan.lines[0]!, { ...plan.lines[1]!, elements: move }] };
   };
   it('their vector sum governs: two lines on R2 give each the ring’s WLL over the sum of unit pulls', () => {
     const plan = two('R2');
-    const sharing = anchorSharing(plan.lines.map((l) => ({ legs: lineShape(l, plan.cargo, plan.deck).legs, anchorIds: [] }))).get('R2')!;
+    const sharing = anchorSharing(
+      plan.lines.map((l) => ({ legs: lineShape(l, plan.cargo, plan.deck).legs, anchorIds: [] })),
+    ).get('R2')!;
     expect(sharing).toBeGreaterThan(1.9);
     expect(sharing).toBeLessThan(2);
     const anchor = judge(plan).lines[0]!.capacity.places.find((p) => p.name === 'ring R2')!;
     expect(anchor.allowed.value).toBeCloseTo(8000 / sharing, 6);
   });
   it('by hand: two unit pulls at right angles sum to √2, opposed ones leave 1', () => {
-    const leg = (forward: number, left: number) => ({ legs: [{ anchorId: 'A', lengthM: 1, sinAlpha: 0, cosAlpha: 1, forward, left, at: null }], anchorIds: ['A'] });
+    const leg = (forward: number, left: number) => ({
+      legs: [{ anchorId: 'A', lengthM: 1, sinAlpha: 0, cosAlpha: 1, forward, left, at: null }],
+      anchorIds: ['A'],
+    });
     expect(anchorSharing([leg(1, 0), leg(0, 1)]).get('A')).toBeCloseTo(Math.SQRT2, 12);
     expect(anchorSharing([leg(1, 0), leg(-1, 0)]).get('A')).toBe(1);
     expect(anchorSharing([leg(1, 0), leg(1, 0), leg(-1, 0)]).get('A')).toBeCloseTo(2, 12);
@@ -135,37 +238,33 @@ describe('several lines on one anchor', () => {
   });
 });
 
-describe('geometry of an over-line', () => {
-  it('legs of the crate by hand: 1.90 m up, 0.40 m out', () => {
-    const shape = lineShape(crate.lines[0]!, crate.cargo, crate.deck);
-    expect(shape.legs[0]!.lengthM).toBeCloseTo(Math.hypot(1.9, 0.4), 12);
-    expect(shape.routeLengthM).toBeCloseTo(2 * Math.hypot(1.9, 0.4) + 0.9, 12);
-    expect(shape.crosses).toBe(true);
-  });
-  it('ends on two sides of the vehicle cross; lengthwise or on one side they do not', () => {
-    const at = (a: [number, number], b: [number, number]) => {
-      const anchors = [a, b].map(([fromFrontM, fromCentreM], i) => ({ ...crate.deck.anchors[0]!, id: `A${i}`, fromFrontM, fromCentreM }));
-      const elements = anchors.map((x, i) => ({ id: `e${i}`, kind: 'anchor' as const, at: { on: 'deck' as const, anchorId: x.id } }));
-      return lineShape({ ...crate.lines[0]!, elements }, crate.cargo, { ...crate.deck, anchors }).crosses;
-    };
-    expect(at([1, 0.85], [1, -0.85])).toBe(true);
-    expect(at([0.1, 0.1], [2.5, 0.1])).toBe(false);
-    expect(at([0.5, 0.85], [1.5, 0.85])).toBeNull();
-  });
-});
-
 describe('the one change that helps', () => {
   it('rates the unrated ring first, and nothing is said about a plan that holds', () => {
-    expect(helpfulChanges(crate, new Map())[0]).toMatchObject({ code: 'enter-rating', verdict: 'holds', values: { anchor: 'ring L1' } });
+    expect(helpfulChanges(crate, new Map())[0]).toMatchObject({
+      code: 'enter-rating',
+      verdict: 'holds',
+      values: { anchor: 'ring L1' },
+    });
     expect(helpfulChanges(demoPlan('apple-bins'), new Map())).toEqual([]);
   });
   it('where knots are forbidden the compliant gear comes first', () =>
-    expect(helpfulChanges(demoPlan('water-tote'), new Map())[0]).toMatchObject({ code: 'use-webbing', verdict: 'holds' }));
+    expect(helpfulChanges(demoPlan('water-tote'), new Map())[0]).toMatchObject({
+      code: 'use-webbing',
+      verdict: 'holds',
+    }));
   it('every change really does what it says', () => {
-    for (const name of demoNames()) for (const change of helpfulChanges(demoPlan(name), new Map())) expect(judge(change.plan).verdict).toBe(change.verdict);
+    for (const name of demoNames())
+      for (const change of helpfulChanges(demoPlan(name), new Map()))
+        expect(judge(change.plan).verdict).toBe(change.verdict);
   });
   it('of several pulls the gentlest that holds is named', () => {
-    const pulled = (handForceN: number): Plan => ({ ...rated(crate), lines: rated(crate).lines.map((l) => ({ ...l, elements: l.elements.map((e) => (e.kind === 'truckers' ? { ...e, handForceN } : e)) })) });
+    const pulled = (handForceN: number): Plan => ({
+      ...rated(crate),
+      lines: rated(crate).lines.map((l) => ({
+        ...l,
+        elements: l.elements.map((e) => (e.kind === 'truckers' ? { ...e, handForceN } : e)),
+      })),
+    });
     const weak = pulled(100);
     const pull = helpfulChanges(weak, new Map()).find((c) => c.code === 'pull-harder')!;
     const gentler = pulled(Number(pull.values['toN']) - 50);
@@ -173,8 +272,14 @@ describe('the one change that helps', () => {
     expect(judge(gentler).verdict).not.toBe('holds');
   });
   it('no hand is asked for more than the crew lets it; beyond that a second loop is put in', () => {
-    const asked = (handLimitN: number) => helpfulChanges({ ...crate, strength: { ...crate.strength, handLimitN } }, new Map()).map((c) => [c.code, c.values['toN'] ?? c.values['pullN']] as const);
-    for (const limit of [250, 300, 400]) for (const [code, pullN] of asked(limit)) if (code === 'pull-harder' || code === 'second-loop') expect(Number(pullN)).toBeLessThanOrEqual(limit);
+    const asked = (handLimitN: number) =>
+      helpfulChanges({ ...crate, strength: { ...crate.strength, handLimitN } }, new Map()).map(
+        (c) => [c.code, c.values['toN'] ?? c.values['pullN']] as const,
+      );
+    for (const limit of [250, 300, 400])
+      for (const [code, pullN] of asked(limit))
+        if (code === 'pull-harder' || code === 'second-loop')
+          expect(Number(pullN)).toBeLessThanOrEqual(limit);
     expect(asked(250).map(([code]) => code)).toContain('second-loop');
     expect(asked(250).map(([code]) => code)).not.toContain('pull-harder');
   });
@@ -182,6 +287,12 @@ describe('the one change that helps', () => {
     // The only over-line lies before the load: more of them would do nothing either.
     const beyond = { ...crate, cargo: { ...crate.cargo, fromFrontM: 1.5 } };
     expect(judge(beyond).findings.map((f) => f.code)).toContain('over-beyond-load');
-    const only = { ...beyond, lines: beyond.lines.filter((l) => judge({ ...beyond, lines: [l] }).findings.some((f) => f.code === 'over-beyond-load')) };
+    const only = {
+      ...beyond,
+      lines: beyond.lines.filter((l) =>
+        judge({ ...beyond, lines: [l] }).findings.some((f) => f.code === 'over-beyond-load'),
+      ),
+    };
     expect(helpfulChanges(only, new Map()).map((c) => c.code)).not.toContain('add-lines');
-  });});
+  });
+});

@@ -29,20 +29,36 @@ export interface Assessment {
 }
 
 /** The context in which a plan's lines are judged. */
-export function lineContext(plan: Plan, line: Line, sharing: ReadonlyMap<string, number>): LineContext {
+export function lineContext(
+  plan: Plan,
+  line: Line,
+  sharing: ReadonlyMap<string, number>,
+): LineContext {
   const rules = ruleSet(plan.ruleSet);
   return {
-    basis: rules.basis(plan.strength), knotSchool: plan.strength.knotSchool, unmarkedByUsTable: rules.unmarkedByUsTable,
-    temporary: line.temporary, anchors: new Map<string, AnchorFact>(plan.deck.anchors.map((a) => [a.id, a])), anchorSharing: sharing,
+    basis: rules.basis(plan.strength),
+    knotSchool: plan.strength.knotSchool,
+    unmarkedByUsTable: rules.unmarkedByUsTable,
+    temporary: line.temporary,
+    anchors: new Map<string, AnchorFact>(plan.deck.anchors.map((a) => [a.id, a])),
+    anchorSharing: sharing,
   };
 }
 
-const sharingBetween = (lines: readonly Line[], shapes: readonly LineShape[]): Map<string, number> =>
-  anchorSharing(lines.map((line, i) => ({ legs: shapes[i]!.legs, anchorIds: namedAnchorIds(line.elements) })));
+const sharingBetween = (
+  lines: readonly Line[],
+  shapes: readonly LineShape[],
+): Map<string, number> =>
+  anchorSharing(
+    lines.map((line, i) => ({ legs: shapes[i]!.legs, anchorIds: namedAnchorIds(line.elements) })),
+  );
 
 /** Sharing of deck anchors between the lines of a plan. */
 export function sharingOf(plan: Plan): Map<string, number> {
-  return sharingBetween(plan.lines, plan.lines.map((line) => lineShape(line, plan.cargo, plan.deck)));
+  return sharingBetween(
+    plan.lines,
+    plan.lines.map((line) => lineShape(line, plan.cargo, plan.deck)),
+  );
 }
 
 /** Everything known about the lines of a plan, each by itself. */
@@ -53,11 +69,21 @@ export function lineFactsOf(plan: Plan): LineFacts[] {
   return plan.lines.map((line, i) => {
     const shape = shapes[i]!;
     const context = lineContext(plan, line, sharing);
-    const tension = lineTension(traced, line.elements, { ...line, routeLengthM: shape.routeLengthM });
+    const tension = lineTension(traced, line.elements, {
+      ...line,
+      routeLengthM: shape.routeLengthM,
+    });
     return {
-      line, shape, tension, capacity: lineCapacity(traced, line.elements, context), gaps: chainGaps(line.elements),
+      line,
+      shape,
+      tension,
+      capacity: lineCapacity(traced, line.elements, context),
+      gaps: chainGaps(line.elements),
       // An over-line holds by the tension it keeps: where it would part adds nothing.
-      breaking: asksBreaking && line.kind !== 'over' ? lineCapacity(traced, line.elements, { ...context, limit: 'breaking' }) : null,
+      breaking:
+        asksBreaking && line.kind !== 'over'
+          ? lineCapacity(traced, line.elements, { ...context, limit: 'breaking' })
+          : null,
       rope: ropeNeeded(traced, line.elements, shape.routeLengthM, tension.hauled),
     };
   });
@@ -72,7 +98,8 @@ export interface RuleOpinion {
   readonly input: RuleInput;
 }
 
-const effectsOf = (findings: readonly Finding[]): Verdict[] => findings.flatMap((f) => (f.effect === 'notice' ? [] : [f.effect]));
+const effectsOf = (findings: readonly Finding[]): Verdict[] =>
+  findings.flatMap((f) => (f.effect === 'notice' ? [] : [f.effect]));
 
 /** The first of the two opinions: it takes a fraction of the time of the second, and where it denies, nothing can mend it. */
 export function ruleOpinion(plan: Plan, locker: LockerWord): RuleOpinion {
@@ -80,9 +107,19 @@ export function ruleOpinion(plan: Plan, locker: LockerWord): RuleOpinion {
   const rules = ruleSet(plan.ruleSet);
   const input = ruleInputOf(plan, lines);
   const { rows, findings: said } = rules.assess(input);
-  const findings = [...said, ...lines.flatMap((facts) => lineFindings(facts, plan.cargo, rules.countsPretension)),
-    ...sharedRopes(lines), ...plan.lines.flatMap((line) => gearFindings(line, locker))];
-  return { verdict: worst([...rows.map((r) => r.verdict), ...effectsOf(findings)]), rows, findings, lines, input };
+  const findings = [
+    ...said,
+    ...lines.flatMap((facts) => lineFindings(facts, plan.cargo, rules.countsPretension)),
+    ...sharedRopes(lines),
+    ...plan.lines.flatMap((line) => gearFindings(line, locker)),
+  ];
+  return {
+    verdict: worst([...rows.map((r) => r.verdict), ...effectsOf(findings)]),
+    rows,
+    findings,
+    lines,
+    input,
+  };
 }
 
 /**
@@ -97,6 +134,10 @@ export function ruleOpinion(plan: Plan, locker: LockerWord): RuleOpinion {
 export function assess(plan: Plan, locker: LockerWord): Assessment {
   const { verdict: byRule, rows, findings: said, lines, input } = ruleOpinion(plan, locker);
   const statics = staticsOpinion(input, plan.deck, ruleSet(plan.ruleSet).statics);
-  const verdict = worst([byRule, ...statics.rows.filter((r) => !r.ruleStands).map((r) => r.verdict), ...effectsOf(statics.findings)]);
+  const verdict = worst([
+    byRule,
+    ...statics.rows.filter((r) => !r.ruleStands).map((r) => r.verdict),
+    ...effectsOf(statics.findings),
+  ]);
   return { verdict, rows, statics: statics.rows, findings: [...statics.findings, ...said], lines };
 }

@@ -7,13 +7,28 @@ import type { DeckAnchor, Line, Strength } from './schema';
 import { freshId } from '../ids';
 
 const MIDDLE: Record<LineMake, readonly ElementKindId[]> = {
-  rope: ['knot', 'rope', 'edge', 'edge', 'truckers', 'lock'], webbing: ['webbing', 'edge', 'edge', 'ratchet'], chain: ['chain', 'edge', 'edge', 'binder'],
+  rope: ['knot', 'rope', 'edge', 'edge', 'truckers', 'lock'],
+  webbing: ['webbing', 'edge', 'edge', 'ratchet'],
+  chain: ['chain', 'edge', 'edge', 'binder'],
 };
 
 /** A line with these ends, only to ask geometry where it would lie. */
 const between = (id: string, a: string, b: string): Line => ({
-  id, name: '', kind: 'over', attach: null, angle: { by: 'anchors' }, routeLengthM: null, enteredPretensionN: null, reading: null, settling: 0, temporary: false,
-  elements: [a, b].map((anchorId, i): LineElement => ({ id: `${i}`, kind: 'anchor', at: { on: 'deck', anchorId } })),
+  id,
+  name: '',
+  kind: 'over',
+  attach: null,
+  angle: { by: 'anchors' },
+  routeLengthM: null,
+  enteredPretensionN: null,
+  reading: null,
+  settling: 0,
+  temporary: false,
+  elements: [a, b].map((anchorId, i): LineElement => ({
+    id: `${i}`,
+    kind: 'anchor',
+    at: { on: 'deck', anchorId },
+  })),
 });
 
 /** Further askew than this nobody leads a line across a load. Common practice, no source. */
@@ -23,21 +38,49 @@ const MOST_ASKEW_M = 1;
  * The pair of anchors for the next line over the load: on both sides of it, across rather than askew, where no line is
  * yet, and as far from the others as may be. Null when no pair lets a line lie over the load.
  */
-export function pairOverLoad({ deck, cargo, lines }: Pick<Plan, 'deck' | 'cargo' | 'lines'>): readonly [string, string] | null {
+export function pairOverLoad({
+  deck,
+  cargo,
+  lines,
+}: Pick<Plan, 'deck' | 'cargo' | 'lines'>): readonly [string, string] | null {
   const taken = new Map<string, number>();
-  for (const id of lines.flatMap((l) => namedAnchorIds(l.elements))) taken.set(id, (taken.get(id) ?? 0) + 1);
-  const lieAt = lines.flatMap((l) => (l.kind === 'over' ? lineShape(l, cargo, deck).legs.slice(0, 1).flatMap((leg) => leg.at?.x ?? []) : []));
+  for (const id of lines.flatMap((l) => namedAnchorIds(l.elements)))
+    taken.set(id, (taken.get(id) ?? 0) + 1);
+  const lieAt = lines.flatMap((l) =>
+    l.kind === 'over'
+      ? lineShape(l, cargo, deck)
+          .legs.slice(0, 1)
+          .flatMap((leg) => leg.at?.x ?? [])
+      : [],
+  );
   const middle = -cargo.fromFrontM - cargo.lengthM / 2;
-  const pairs = deck.anchors.flatMap((a) => deck.anchors.flatMap((b) => {
-    if (a.fromCentreM <= b.fromCentreM || a.id === b.id || Math.abs(a.fromFrontM - b.fromFrontM) > MOST_ASKEW_M) return [];
-    const shape = lineShape(between('x', a.id, b.id), cargo, deck);
-    const at = shape.legs[0]?.at;
-    if (shape.problem !== null || !at) return [];
-    const uses = (taken.get(a.id) ?? 0) + (taken.get(b.id) ?? 0);
-    const apart = lieAt.length > 0 ? -Math.min(...lieAt.map((x) => Math.abs(x - at.x))) : Math.abs(at.x - middle);
-    return [{ ends: [a.id, b.id] as const, rank: [uses, Math.abs(a.fromFrontM - b.fromFrontM) > 0.3 ? 1 : 0, apart] }];
-  }));
-  const first = pairs.sort((p, q) => p.rank[0]! - q.rank[0]! || p.rank[1]! - q.rank[1]! || p.rank[2]! - q.rank[2]!)[0];
+  const pairs = deck.anchors.flatMap((a) =>
+    deck.anchors.flatMap((b) => {
+      if (
+        a.fromCentreM <= b.fromCentreM ||
+        a.id === b.id ||
+        Math.abs(a.fromFrontM - b.fromFrontM) > MOST_ASKEW_M
+      )
+        return [];
+      const shape = lineShape(between('x', a.id, b.id), cargo, deck);
+      const at = shape.legs[0]?.at;
+      if (shape.problem !== null || !at) return [];
+      const uses = (taken.get(a.id) ?? 0) + (taken.get(b.id) ?? 0);
+      const apart =
+        lieAt.length > 0
+          ? -Math.min(...lieAt.map((x) => Math.abs(x - at.x)))
+          : Math.abs(at.x - middle);
+      return [
+        {
+          ends: [a.id, b.id] as const,
+          rank: [uses, Math.abs(a.fromFrontM - b.fromFrontM) > 0.3 ? 1 : 0, apart],
+        },
+      ];
+    }),
+  );
+  const first = pairs.sort(
+    (p, q) => p.rank[0]! - q.rank[0]! || p.rank[1]! - q.rank[1]! || p.rank[2]! - q.rank[2]!,
+  )[0];
   return first?.ends ?? null;
 }
 
@@ -46,29 +89,70 @@ export function newLine(make: LineMake, plan: Pick<Plan, 'deck' | 'cargo' | 'lin
   const ends = pairOverLoad(plan);
   if (!ends) return null;
   const { lines } = plan;
-  const onDeck = (id: string, anchorId: string): LineElement => ({ id, kind: 'anchor', at: { on: 'deck', anchorId } });
+  const onDeck = (id: string, anchorId: string): LineElement => ({
+    id,
+    kind: 'anchor',
+    at: { on: 'deck', anchorId },
+  });
   const elements: LineElement[] = [onDeck('a', ends[0])];
   for (const kind of MIDDLE[make]) elements.push(newElement(kind, elements));
   elements.push(onDeck('b', ends[1]));
-  return { ...between(freshId('l', lines), ...ends), name: `Over ${lines.length + 1}`, elements, settling: make === 'rope' ? 0.2 : 0 };
+  return {
+    ...between(freshId('l', lines), ...ends),
+    name: `Over ${lines.length + 1}`,
+    elements,
+    settling: make === 'rope' ? 0.2 : 0,
+  };
 }
 
 const ring = (id: string, fromFrontM: number, fromCentreM: number): DeckAnchor => ({
-  id, name: `ring ${id}`, fromFrontM, fromCentreM, rating: { state: 'unrated' }, barDiameterM: null, surface: 'metal',
+  id,
+  name: `ring ${id}`,
+  fromFrontM,
+  fromCentreM,
+  rating: { state: 'unrated' },
+  barDiameterM: null,
+  surface: 'metal',
 });
 const OPEN = { touching: false, capacityN: null, heightM: null };
 
 /** A plan to begin with: a load of a metre on a small trailer, nothing claimed that nobody has entered. */
 export function newPlan(strength: Strength, units: 'metric' | 'us'): Plan {
   const anchors = (['L', 'R'] as const).flatMap((side) =>
-    [0.3, 1.1, 1.9, 2.7].map((x, i) => ring(`${side}${i + 1}`, x, side === 'L' ? 0.8 : -0.8)));
+    [0.3, 1.1, 1.9, 2.7].map((x, i) => ring(`${side}${i + 1}`, x, side === 'L' ? 0.8 : -0.8)),
+  );
   return {
-    format: PLAN_FORMAT, version: PLAN_VERSION, title: 'New load', notes: '', ruleSet: units === 'us' ? 'us-light' : 'eu-road', strength,
+    format: PLAN_FORMAT,
+    version: PLAN_VERSION,
+    title: 'New load',
+    notes: '',
+    ruleSet: units === 'us' ? 'us-light' : 'eu-road',
+    strength,
     cargo: {
-      name: 'load', massKg: null, lengthM: 1, widthM: 1, heightM: 1, cgHeightM: null, cgForwardM: null, cgLeftM: null, fromFrontM: 0.5, fromCentreM: 0,
-      friction: { known: 'no' }, surface: 'clean', commodity: 'general', rows: 1, maxLineForceN: null, fullyContained: false,
+      name: 'load',
+      massKg: null,
+      lengthM: 1,
+      widthM: 1,
+      heightM: 1,
+      cgHeightM: null,
+      cgForwardM: null,
+      cgLeftM: null,
+      fromFrontM: 0.5,
+      fromCentreM: 0,
+      friction: { known: 'no' },
+      surface: 'clean',
+      commodity: 'general',
+      rows: 1,
+      maxLineForceN: null,
+      fullyContained: false,
     },
-    deck: { name: 'trailer', lengthM: 3, widthM: 1.7, anchors, blocking: { forward: OPEN, rearward: OPEN, left: OPEN, right: OPEN } },
+    deck: {
+      name: 'trailer',
+      lengthM: 3,
+      widthM: 1.7,
+      anchors,
+      blocking: { forward: OPEN, rearward: OPEN, left: OPEN, right: OPEN },
+    },
     lines: [],
   };
 }

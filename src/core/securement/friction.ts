@@ -13,7 +13,10 @@ export const FRICTION_PAIRS = {
   'unmarked-mat': { name: 'friction mat, unmarked', mu: 0.5 },
 } as const;
 export type FrictionPairId = keyof typeof FRICTION_PAIRS;
-export const FRICTION_PAIR_IDS = Object.keys(FRICTION_PAIRS) as [FrictionPairId, ...FrictionPairId[]];
+export const FRICTION_PAIR_IDS = Object.keys(FRICTION_PAIRS) as [
+  FrictionPairId,
+  ...FrictionPairId[],
+];
 
 /** Ceiling on friction by state of the surface. Source: EN 12195-1:2010 Annex B, from memory. */
 export const SURFACE_CEILING = { clean: 1, unswept: 0.2, icy: 0.1 } as const;

@@ -6,14 +6,33 @@ import type { Line } from './schema';
 
 const plan = demoPlan('carousel-crate');
 const { cargo, deck } = plan;
-const entered = (extra: Partial<Line>, angle: Partial<Extract<Line['angle'], { by: 'entered' }>> = {}): Line => ({
-  ...plan.lines[0]!, ...extra, angle: { by: 'entered', alphaRad: Math.PI / 6, betaRad: 0, restrains: 'forward', leans: null, ...angle },
+const entered = (
+  extra: Partial<Line>,
+  angle: Partial<Extract<Line['angle'], { by: 'entered' }>> = {},
+): Line => ({
+  ...plan.lines[0]!,
+  ...extra,
+  angle: {
+    by: 'entered',
+    alphaRad: Math.PI / 6,
+    betaRad: 0,
+    restrains: 'forward',
+    leans: null,
+    ...angle,
+  },
 });
 
 describe('deck coordinates', () => {
   it('x is forward from the front edge, y left, z up', () =>
-    expect(cargoBox(cargo)).toEqual({ front: -0.3, rear: -1.9000000000000001, left: 0.45, right: -0.45, top: 1.9 }));
-  it('a load off the middle moves the box', () => expect(cargoBox({ ...cargo, fromCentreM: 0.2 })).toMatchObject({ left: 0.65, right: -0.25 }));
+    expect(cargoBox(cargo)).toEqual({
+      front: -0.3,
+      rear: -1.9000000000000001,
+      left: 0.45,
+      right: -0.45,
+      top: 1.9,
+    }));
+  it('a load off the middle moves the box', () =>
+    expect(cargoBox({ ...cargo, fromCentreM: 0.2 })).toMatchObject({ left: 0.65, right: -0.25 }));
 });
 
 describe('a line round the front of the load', () => {
@@ -31,12 +50,28 @@ describe('a line round the front of the load', () => {
     expect(shape.crosses).toBe(true);
   });
   it('a direct line has one leg; with both ends on the deck it does not hold the load', () => {
-    const lug = { id: 'b', kind: 'anchor' as const, at: { on: 'own' as const, name: 'lug', rating: { state: 'unrated' as const }, barDiameterM: null, surface: 'metal' as const } };
+    const lug = {
+      id: 'b',
+      kind: 'anchor' as const,
+      at: {
+        on: 'own' as const,
+        name: 'lug',
+        rating: { state: 'unrated' as const },
+        barDiameterM: null,
+        surface: 'metal' as const,
+      },
+    };
     const elements = plan.lines[2]!.elements.map((e) => (e.id === 'b' ? lug : e));
-    expect(lineShape({ ...plan.lines[2]!, kind: 'direct', elements }, cargo, deck).legs).toHaveLength(1);
-    expect(lineShape({ ...plan.lines[2]!, kind: 'direct' }, cargo, deck)).toMatchObject({ legs: [], problem: 'direct-not-at-load' });
+    expect(
+      lineShape({ ...plan.lines[2]!, kind: 'direct', elements }, cargo, deck).legs,
+    ).toHaveLength(1);
+    expect(lineShape({ ...plan.lines[2]!, kind: 'direct' }, cargo, deck)).toMatchObject({
+      legs: [],
+      problem: 'direct-not-at-load',
+    });
   });
-  it('without a point on the load nothing is known', () => expect(lineShape({ ...plan.lines[2]!, attach: null }, cargo, deck).legs).toEqual([]));
+  it('without a point on the load nothing is known', () =>
+    expect(lineShape({ ...plan.lines[2]!, attach: null }, cargo, deck).legs).toEqual([]));
 });
 
 describe('entered angles', () => {
@@ -46,17 +81,27 @@ describe('entered angles', () => {
     expect(leg!.left).toBeCloseTo(0, 12);
     expect(leg!.sinAlpha).toBeCloseTo(0.5, 12);
   });
-  it.each([['rearward', [1, 0]], ['left', [0, -1]], ['right', [0, 1]]] as const)('%s', (restrains, [f, l]) => {
+  it.each([
+    ['rearward', [1, 0]],
+    ['left', [0, -1]],
+    ['right', [0, 1]],
+  ] as const)('%s', (restrains, [f, l]) => {
     const [leg] = lineShape(entered({ kind: 'direct' }, { restrains }), cargo, deck).legs;
     expect(leg!.forward).toBeCloseTo(f, 12);
     expect(leg!.left).toBeCloseTo(l, 12);
   });
   it('β takes its cosine from the restrained direction', () => {
-    const [leg] = lineShape(entered({ kind: 'direct' }, { betaRad: Math.PI / 3, leans: 'left' }), cargo, deck).legs;
+    const [leg] = lineShape(
+      entered({ kind: 'direct' }, { betaRad: Math.PI / 3, leans: 'left' }),
+      cargo,
+      deck,
+    ).legs;
     expect(leg!.forward).toBeCloseTo(-0.5, 12);
     expect(leg!.left).toBeCloseTo(Math.sin(Math.PI / 3), 12);
     // β has a side: nobody knows which, so nothing is credited.
-    expect(lineShape(entered({ kind: 'direct' }, { betaRad: Math.PI / 3 }), cargo, deck)).toMatchObject({ legs: [], problem: 'lean-unknown' });
+    expect(
+      lineShape(entered({ kind: 'direct' }, { betaRad: Math.PI / 3 }), cargo, deck),
+    ).toMatchObject({ legs: [], problem: 'lean-unknown' });
   });
   it('an over-line has two legs that cancel in plan; a loop has two that agree', () => {
     const over = lineShape(entered({ kind: 'over' }), cargo, deck).legs;
@@ -73,12 +118,26 @@ describe('entered angles', () => {
 describe('degenerate shapes', () => {
   it('an anchor in the very place of the edge gives a leg of no length and no force, not a fault', () => {
     const anchors = [{ ...deck.anchors[0]!, id: 'Z', fromFrontM: 0.3, fromCentreM: 0 }];
-    const line: Line = { ...plan.lines[2]!, kind: 'direct', attach: { fromFrontM: 0.3, fromCentreM: 0, heightM: 0 }, elements: [{ id: 'a', kind: 'anchor', at: { on: 'deck', anchorId: 'Z' } }] };
-    expect(lineShape(line, cargo, { ...deck, anchors }).legs[0]).toMatchObject({ lengthM: 0, sinAlpha: 0, forward: 0, left: 0 });
+    const line: Line = {
+      ...plan.lines[2]!,
+      kind: 'direct',
+      attach: { fromFrontM: 0.3, fromCentreM: 0, heightM: 0 },
+      elements: [{ id: 'a', kind: 'anchor', at: { on: 'deck', anchorId: 'Z' } }],
+    };
+    expect(lineShape(line, cargo, { ...deck, anchors }).legs[0]).toMatchObject({
+      lengthM: 0,
+      sinAlpha: 0,
+      forward: 0,
+      left: 0,
+    });
   });
   it('an anchor that is not on the deck leaves the line unplaced', () => {
-    const elements = plan.lines[0]!.elements.map((e) => (e.kind === 'anchor' ? { ...e, at: { on: 'deck' as const, anchorId: 'nowhere' } } : e));
+    const elements = plan.lines[0]!.elements.map((e) =>
+      e.kind === 'anchor' ? { ...e, at: { on: 'deck' as const, anchorId: 'nowhere' } } : e,
+    );
     expect(lineShape({ ...plan.lines[0]!, elements }, cargo, deck).legs).toEqual([]);
-    expect(judge({ ...plan, lines: [{ ...plan.lines[0]!, elements }] }).findings.map((f) => f.code)).toContain('anchor-missing');
+    expect(
+      judge({ ...plan, lines: [{ ...plan.lines[0]!, elements }] }).findings.map((f) => f.code),
+    ).toContain('anchor-missing');
   });
 });

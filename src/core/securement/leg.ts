@@ -29,8 +29,14 @@ export interface DeckEnd {
 
 /** Why a line's route says nothing, or says that it does not hold the load. */
 export type RouteProblem =
-  | 'line-not-placed' | 'lean-unknown'
-  | 'over-same-ring' | 'over-beyond-load' | 'over-one-side' | 'over-ring-under-load' | 'attached-outside-load' | 'direct-not-at-load';
+  | 'line-not-placed'
+  | 'lean-unknown'
+  | 'over-same-ring'
+  | 'over-beyond-load'
+  | 'over-one-side'
+  | 'over-ring-under-load'
+  | 'attached-outside-load'
+  | 'direct-not-at-load';
 
 /** The leg from a point of the load to an anchor. */
 export function legTo(from: Point, end: DeckEnd): Leg {
@@ -38,20 +44,39 @@ export function legTo(from: Point, end: DeckEnd): Leg {
   const flat = Math.hypot(dx, dy);
   const length = Math.hypot(flat, dz);
   const anchorId = end.id;
-  if (length === 0) return { anchorId, lengthM: 0, sinAlpha: 0, cosAlpha: 1, forward: 0, left: 0, at: from };
+  if (length === 0)
+    return { anchorId, lengthM: 0, sinAlpha: 0, cosAlpha: 1, forward: 0, left: 0, at: from };
   return {
-    anchorId, lengthM: length, sinAlpha: -dz / length, cosAlpha: flat / length,
-    forward: flat > 0 ? dx / flat : 0, left: flat > 0 ? dy / flat : 0, at: from,
+    anchorId,
+    lengthM: length,
+    sinAlpha: -dz / length,
+    cosAlpha: flat / length,
+    forward: flat > 0 ? dx / flat : 0,
+    left: flat > 0 ? dy / flat : 0,
+    at: from,
   };
 }
 
 /** Unit vector of a leg's pull on the load. */
-export const pullOf = (leg: Leg): Point => ({ x: leg.forward * leg.cosAlpha, y: leg.left * leg.cosAlpha, z: -leg.sinAlpha });
+export const pullOf = (leg: Leg): Point => ({
+  x: leg.forward * leg.cosAlpha,
+  y: leg.left * leg.cosAlpha,
+  z: -leg.sinAlpha,
+});
 
 /** Box of the load on the deck. */
-export function cargoBox(cargo: Cargo): { front: number; rear: number; left: number; right: number; top: number } {
+export function cargoBox(cargo: Cargo): {
+  front: number;
+  rear: number;
+  left: number;
+  right: number;
+  top: number;
+} {
   return {
-    front: -cargo.fromFrontM, rear: -cargo.fromFrontM - cargo.lengthM,
-    left: cargo.fromCentreM + cargo.widthM / 2, right: cargo.fromCentreM - cargo.widthM / 2, top: cargo.heightM,
+    front: -cargo.fromFrontM,
+    rear: -cargo.fromFrontM - cargo.lengthM,
+    left: cargo.fromCentreM + cargo.widthM / 2,
+    right: cargo.fromCentreM - cargo.widthM / 2,
+    top: cargo.heightM,
   };
 }

@@ -18,35 +18,63 @@ import type { Finding } from './verdict';
  */
 function unknownPlaces({ line, capacity, tension }: LineFacts): Finding[] {
   const effect = (tension.hauled.value ?? 0) > 0 ? 'cannot-say' : 'notice';
-  return capacity.places.flatMap((place: ChainPlace<Working>) => (place.problem === null ? [] : [{
-    code: place.problem, effect, clause: '', lineId: line.id, elementId: place.elementId, values: { line: line.name, place: place.name },
-  }]));
+  return capacity.places.flatMap((place: ChainPlace<Working>) =>
+    place.problem === null
+      ? []
+      : [
+          {
+            code: place.problem,
+            effect,
+            clause: '',
+            lineId: line.id,
+            elementId: place.elementId,
+            values: { line: line.name, place: place.name },
+          },
+        ],
+  );
 }
 
 const HAZARD_CODES = {
-  'slips-on-metal': 'timber-hitch-on-metal', 'not-for-joining-loads': 'reef-as-load-join', 'needs-tension': 'knot-collapses-when-slack', jams: 'knot-jams',
+  'slips-on-metal': 'timber-hitch-on-metal',
+  'not-for-joining-loads': 'reef-as-load-join',
+  'needs-tension': 'knot-collapses-when-slack',
+  jams: 'knot-jams',
   'needs-thick-post': null,
 } as const;
 
 /** What the catalogue says of a knot in this line's rope. */
 function slipsInRope({ line }: LineFacts, id: KnotId): FindingCode[] {
   const stage = stageOf(id);
-  const materials = line.elements.flatMap((e) => (e.kind === 'rope' ? [ROPE_MATERIALS[e.rope.material]] : []));
+  const materials = line.elements.flatMap((e) =>
+    e.kind === 'rope' ? [ROPE_MATERIALS[e.rope.material]] : [],
+  );
   if (!stage || materials.length === 0) return [];
   const holds = HOLDING[stage.entry];
   const [stiff, slick] = [materials.some((m) => m.stiff), materials.some((m) => m.slick)];
-  const codes: readonly (FindingCode | false)[] = [stiff && holds.stiff === 'no' && 'knot-slips-in-stiff-rope', slick && holds.slick === 'no' && 'knot-slips-in-slick-rope'];
+  const codes: readonly (FindingCode | false)[] = [
+    stiff && holds.stiff === 'no' && 'knot-slips-in-stiff-rope',
+    slick && holds.slick === 'no' && 'knot-slips-in-slick-rope',
+  ];
   return codes.filter((code) => code !== false);
 }
 
 function hazardsOf(facts: LineFacts, element: LineElement): Finding[] {
   const id = element.kind === 'truckers' ? element.loop : 'knot' in element ? element.knot : null;
   if (id === null) return [];
-  const codes = [...slipsInRope(facts, id), ...knot(id).hazards.map((hazard) => HAZARD_CODES[hazard]).filter((code) => code !== null)];
+  const codes = [
+    ...slipsInRope(facts, id),
+    ...knot(id)
+      .hazards.map((hazard) => HAZARD_CODES[hazard])
+      .filter((code) => code !== null),
+  ];
   return codes.map((code): Finding => ({
     // A reef that joins a loaded line is the one that kills: the line counts as short, not as a warning.
-    code, effect: code === 'reef-as-load-join' ? 'short' : 'notice', clause: '',
-    lineId: facts.line.id, elementId: element.id, values: { line: facts.line.name, knot: knot(id).name },
+    code,
+    effect: code === 'reef-as-load-join' ? 'short' : 'notice',
+    clause: '',
+    lineId: facts.line.id,
+    elementId: element.id,
+    values: { line: facts.line.name, knot: knot(id).name },
   }));
 }
 
@@ -54,51 +82,134 @@ function hazardsOf(facts: LineFacts, element: LineElement): Finding[] {
 function overTension({ line, capacity, tension }: LineFacts): Finding[] {
   const [hauled, wll] = [tension.hauled.value, capacity.range.highN];
   if (hauled === null || atMost(hauled, wll)) return [];
-  return [{ code: 'over-tension', effect: 'short', clause: '', lineId: line.id, values: { line: line.name, hauledN: hauled, wllN: wll } }];
+  return [
+    {
+      code: 'over-tension',
+      effect: 'short',
+      clause: '',
+      lineId: line.id,
+      values: { line: line.name, hauledN: hauled, wllN: wll },
+    },
+  ];
 }
 
 /** A load that must not be pressed hard: every kind of line presses it where it holds. A pull nobody knows may be too much. */
 function crush({ line, tension }: LineFacts, cargo: Cargo): Finding[] {
   const [hauled, limit] = [tension.hauled.value, cargo.maxLineForceN];
   if (limit === null) return [];
-  if (hauled === null) return [{ code: 'pressing-unknown', effect: 'cannot-say', clause: '', lineId: line.id, values: { line: line.name, limitN: limit } }];
-  return atMost(hauled, limit) ? [] : [{ code: 'load-crushed', effect: 'short', clause: '', lineId: line.id, values: { line: line.name, hauledN: hauled, limitN: limit } }];
+  if (hauled === null)
+    return [
+      {
+        code: 'pressing-unknown',
+        effect: 'cannot-say',
+        clause: '',
+        lineId: line.id,
+        values: { line: line.name, limitN: limit },
+      },
+    ];
+  return atMost(hauled, limit)
+    ? []
+    : [
+        {
+          code: 'load-crushed',
+          effect: 'short',
+          clause: '',
+          lineId: line.id,
+          values: { line: line.name, hauledN: hauled, limitN: limit },
+        },
+      ];
 }
 
 /** What is missing for it to be a line: it is not counted, and nobody can say before it is mended. */
 function gapsOf({ line, gaps }: LineFacts): Finding[] {
-  return gaps.map((gap): Finding => ({ code: gap.code, effect: 'cannot-say', clause: '', lineId: line.id, ...(gap.elementId === null ? {} : { elementId: gap.elementId }), values: { line: line.name, ...(gap.end ? { end: gap.end } : {}) } }));
+  return gaps.map((gap): Finding => ({
+    code: gap.code,
+    effect: 'cannot-say',
+    clause: '',
+    lineId: line.id,
+    ...(gap.elementId === null ? {} : { elementId: gap.elementId }),
+    values: { line: line.name, ...(gap.end ? { end: gap.end } : {}) },
+  }));
 }
 
 /** A route that does not hold the load. An over-line that nobody has placed could still drag it; the others at worst do nothing. */
 function routeOf({ line, shape }: LineFacts): Finding[] {
   if (shape.problem === null) return [];
-  const effect = shape.problem === 'line-not-placed' && line.kind !== 'over' ? 'notice' : 'cannot-say';
-  return [{ code: shape.problem, effect, clause: '', lineId: line.id, values: { line: line.name, kind: line.kind } }];
+  const effect =
+    shape.problem === 'line-not-placed' && line.kind !== 'over' ? 'notice' : 'cannot-say';
+  return [
+    {
+      code: shape.problem,
+      effect,
+      clause: '',
+      lineId: line.id,
+      values: { line: line.name, kind: line.kind },
+    },
+  ];
 }
 
 /** A tension nobody knows, where the rule set counts tensions: it may press nothing, and it may be pulled too far. */
 function missing({ line, tension }: LineFacts, countsPretension: boolean): Finding[] {
   if (!countsPretension || tension.hauled.value !== null) return [];
-  return [{ code: 'tension-unknown', effect: 'cannot-say', clause: '', lineId: line.id, values: { line: line.name } }];
+  return [
+    {
+      code: 'tension-unknown',
+      effect: 'cannot-say',
+      clause: '',
+      lineId: line.id,
+      values: { line: line.name },
+    },
+  ];
 }
 
 function slickRope({ line }: LineFacts): Finding[] {
-  const slick = line.elements.some((e) => e.kind === 'rope' && ROPE_MATERIALS[e.rope.material].slick);
-  return slick ? [{ code: 'slick-rope', effect: 'notice', clause: '', lineId: line.id, values: { line: line.name } }] : [];
+  const slick = line.elements.some(
+    (e) => e.kind === 'rope' && ROPE_MATERIALS[e.rope.material].slick,
+  );
+  return slick
+    ? [
+        {
+          code: 'slick-rope',
+          effect: 'notice',
+          clause: '',
+          lineId: line.id,
+          values: { line: line.name },
+        },
+      ]
+    : [];
 }
 
 /** Rope on the line against what it takes. A rope that cannot reach is short in the plainest sense. */
 function ropeTooShort({ line, rope }: LineFacts): Finding[] {
   const compared = ropeShortBy(rope.value, line.elements);
   if (compared === null || atMost(compared.shortM, 0)) return [];
-  return [{ code: 'rope-too-short', effect: 'short', clause: '', lineId: line.id, values: { line: line.name, shortM: compared.shortM, needM: rope.value, haveM: compared.haveM } }];
+  return [
+    {
+      code: 'rope-too-short',
+      effect: 'short',
+      clause: '',
+      lineId: line.id,
+      values: {
+        line: line.name,
+        shortM: compared.shortM,
+        needM: rope.value,
+        haveM: compared.haveM,
+      },
+    },
+  ];
 }
 
 /** Everything to be said about one line that no rule set says. */
 export function lineFindings(facts: LineFacts, cargo: Cargo, countsPretension: boolean): Finding[] {
   return [
-    ...gapsOf(facts), ...routeOf(facts), ...unknownPlaces(facts), ...overTension(facts), ...crush(facts, cargo), ...missing(facts, countsPretension), ...slickRope(facts), ...ropeTooShort(facts),
+    ...gapsOf(facts),
+    ...routeOf(facts),
+    ...unknownPlaces(facts),
+    ...overTension(facts),
+    ...crush(facts, cargo),
+    ...missing(facts, countsPretension),
+    ...slickRope(facts),
+    ...ropeTooShort(facts),
     ...facts.line.elements.flatMap((e) => hazardsOf(facts, e)),
   ];
 }

@@ -2,28 +2,51 @@ import { describe, expect, it } from 'vitest';
 import { overRoute } from './over-route';
 import { cargoSchema } from './schema';
 
-const cargo = cargoSchema.parse({ name: '', massKg: 100, lengthM: 2, widthM: 1, heightM: 1, fromFrontM: 1 });
-const end = (id: string, fromFrontM: number, y: number) => ({ id, at: { x: -fromFrontM, y, z: 0 } });
-const problem = (a: ReturnType<typeof end>, b: ReturnType<typeof end>, c = cargo) => overRoute(c, a, b).problem;
+const cargo = cargoSchema.parse({
+  name: '',
+  massKg: 100,
+  lengthM: 2,
+  widthM: 1,
+  heightM: 1,
+  fromFrontM: 1,
+});
+const end = (id: string, fromFrontM: number, y: number) => ({
+  id,
+  at: { x: -fromFrontM, y, z: 0 },
+});
+const problem = (a: ReturnType<typeof end>, b: ReturnType<typeof end>, c = cargo) =>
+  overRoute(c, a, b).problem;
 
 describe('a line over a box', () => {
   it('straight across: up, over, down, by hand', () => {
     const route = overRoute(cargo, end('L', 2, 1.5), end('R', 2, -1.5));
     if (route.problem !== null) throw new Error(route.problem);
     expect(route.routeLengthM).toBeCloseTo(2 * Math.SQRT2 + 1, 12);
-    expect(route.legs.map((l) => [l.at!.x, l.at!.y, l.at!.z])).toEqual([[-2, 0.5, 1], [-2, -0.5, 1]]);
+    expect(route.legs.map((l) => [l.at!.x, l.at!.y, l.at!.z])).toEqual([
+      [-2, 0.5, 1],
+      [-2, -0.5, 1],
+    ]);
   });
   it('askew it lies straight when the faces are unfolded: no shorter way is near', () => {
     const [a, b] = [end('L', 1.4, 1.1), end('R', 2.6, -1.3)];
     const route = overRoute(cargo, a, b);
     if (route.problem !== null) throw new Error(route.problem);
-    const length = (x1: number, x2: number): number => Math.hypot(a.at.x - x1, 0.6, 1) + Math.hypot(x1 - x2, 1) + Math.hypot(b.at.x - x2, 0.8, 1);
+    const length = (x1: number, x2: number): number =>
+      Math.hypot(a.at.x - x1, 0.6, 1) + Math.hypot(x1 - x2, 1) + Math.hypot(b.at.x - x2, 0.8, 1);
     const [x1, x2] = route.legs.map((l) => l.at!.x) as [number, number];
-    for (const [d1, d2] of [[0.01, 0], [-0.01, 0], [0, 0.01], [0, -0.01], [0.01, 0.01]] as const) expect(length(x1 + d1, x2 + d2)).toBeGreaterThan(length(x1, x2));
+    for (const [d1, d2] of [
+      [0.01, 0],
+      [-0.01, 0],
+      [0, 0.01],
+      [0, -0.01],
+      [0.01, 0.01],
+    ] as const)
+      expect(length(x1 + d1, x2 + d2)).toBeGreaterThan(length(x1, x2));
     // One tension and no friction: what it pulls along the edges cancels.
     expect(route.legs.reduce((s, l) => s + l.forward * l.cosAlpha, 0)).toBeCloseTo(0, 12);
   });
-  it('lengthwise where the ends lie before and behind', () => expect(problem(end('F', 0.2, 0), end('B', 3.8, 0.1))).toBeNull());
+  it('lengthwise where the ends lie before and behind', () =>
+    expect(problem(end('F', 0.2, 0), end('B', 3.8, 0.1))).toBeNull());
   it('to one ring, beside the ends of the load, on one side, under it: not over the load', () => {
     expect(problem(end('L', 2, 1), end('L', 2, 1))).toBe('over-same-ring');
     expect(problem(end('L', 4.5, 1), end('R', 4.5, -1))).toBe('over-beyond-load');

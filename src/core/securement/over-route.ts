@@ -26,7 +26,11 @@ interface Across {
 /** Where the tight line crosses the two upper edges, by unfolding side, top and side into one plane; null: beside the load. */
 function crossings(a: Across, top: number): readonly [number, number] | null {
   const rise = (u: number, edge: number): number => Math.hypot(u - edge, top);
-  const [first, over, last] = [rise(a.uA, a.edgeA), Math.abs(a.edgeA - a.edgeB), rise(a.uB, a.edgeB)];
+  const [first, over, last] = [
+    rise(a.uA, a.edgeA),
+    Math.abs(a.edgeA - a.edgeB),
+    rise(a.uB, a.edgeB),
+  ];
   const whole = first + over + last;
   const at = (along: number): number => a.vA + ((a.vB - a.vA) * along) / whole;
   const both = [at(first), at(first + over)] as const;
@@ -38,7 +42,11 @@ function routeAcross(a: Across, ends: readonly [DeckEnd, DeckEnd], top: number):
   if (!found) return { problem: 'over-beyond-load' };
   const [pa, pb] = [a.point(a.edgeA, found[0]), a.point(a.edgeB, found[1])];
   const legs = [legTo(pa, ends[0]), legTo(pb, ends[1])];
-  return { problem: null, legs, routeLengthM: legs[0]!.lengthM! + legs[1]!.lengthM! + Math.hypot(pa.x - pb.x, pa.y - pb.y) };
+  return {
+    problem: null,
+    legs,
+    routeLengthM: legs[0]!.lengthM! + legs[1]!.lengthM! + Math.hypot(pa.x - pb.x, pa.y - pb.y),
+  };
 }
 
 /** The line across from side to side (`y`), or along from end to end (`x`); null: its ends are not on two sides that way. */
@@ -50,10 +58,12 @@ function acrossOf(way: 'x' | 'y', cargo: Cargo, a: Point, b: Point): Across | 't
   const [uA, uB] = [a[way], b[way]];
   if ((uA - middle) * (uB - middle) >= 0) return null;
   const [edgeA, edgeB] = uA > uB ? [high, low] : [low, high];
-  const outside = (u: number, edge: number): boolean => (edge === high ? u >= high - TUCK_M : u <= low + TUCK_M);
+  const outside = (u: number, edge: number): boolean =>
+    edge === high ? u >= high - TUCK_M : u <= low + TUCK_M;
   if (!outside(uA, edgeA) || !outside(uB, edgeB)) return 'tucked';
   const along = way === 'y' ? 'x' : 'y';
-  const point = (u: number, v: number): Point => (way === 'y' ? { x: v, y: u, z: box.top } : { x: u, y: v, z: box.top });
+  const point = (u: number, v: number): Point =>
+    way === 'y' ? { x: v, y: u, z: box.top } : { x: u, y: v, z: box.top };
   return { uA, uB, vA: a[along], vB: b[along], edgeA, edgeB, least, most, point };
 }
 
@@ -72,5 +82,8 @@ export function overRoute(cargo: Cargo, a: DeckEnd, b: DeckEnd): OverRoute {
   const open = ways.filter((w): w is Across => w !== null && w !== 'tucked');
   const tried = open.map((w) => routeAcross(w, [a, b], cargo.heightM));
   const under = ways.includes('tucked') && [a, b].some(({ at }) => isUnder(at, cargo));
-  return tried.find((r) => r.problem === null) ?? tried[0] ?? { problem: under ? 'over-ring-under-load' : 'over-one-side' };
+  return (
+    tried.find((r) => r.problem === null) ??
+    tried[0] ?? { problem: under ? 'over-ring-under-load' : 'over-one-side' }
+  );
 }

@@ -6,11 +6,20 @@ import { RULE_SET_IDS } from './rule-set-ids';
 import { issuesOf } from '../exchange/issues';
 
 /** Refuses a list whose items share an id: references would be ambiguous. */
-function uniqueIds(list: readonly { id: string }[], context: z.RefinementCtx, path: (string | number)[]): void {
+function uniqueIds(
+  list: readonly { id: string }[],
+  context: z.RefinementCtx,
+  path: (string | number)[],
+): void {
   const seen = new Set<string>();
   list.forEach((item, i) => {
     if (seen.has(item.id)) {
-      context.addIssue({ code: 'custom', message: 'id-twice', path: [...path, i, 'id'], params: { code: 'id-twice', values: { id: item.id } } });
+      context.addIssue({
+        code: 'custom',
+        message: 'id-twice',
+        path: [...path, i, 'id'],
+        params: { code: 'id-twice', values: { id: item.id } },
+      });
     }
     seen.add(item.id);
   });
@@ -40,5 +49,7 @@ export type Plan = z.infer<typeof planSchema>;
 /** Parses an unknown value as a plan. Issues carry the path in the document. */
 export function parsePlan(input: unknown): Result<Plan> {
   const parsed = planSchema.safeParse(input);
-  return parsed.success ? { ok: true, value: parsed.data } : { ok: false, issues: issuesOf(parsed.error) };
+  return parsed.success
+    ? { ok: true, value: parsed.data }
+    : { ok: false, issues: issuesOf(parsed.error) };
 }

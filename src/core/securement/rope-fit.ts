@@ -29,7 +29,10 @@ export interface RopeWanted {
 }
 
 export type FitReason =
-  | { readonly code: 'retired' | 'damaged' | 'overdue' | 'suspect' | 'no-strength' | 'history-unknown' }
+  | {
+      readonly code:
+        'retired' | 'damaged' | 'overdue' | 'suspect' | 'no-strength' | 'history-unknown';
+    }
   | { readonly code: 'too-short'; readonly byM: number }
   | { readonly code: 'long-enough'; readonly spareM: number }
   | { readonly code: 'too-weak'; readonly wllN: number; readonly wantedN: number }
@@ -50,7 +53,11 @@ function against(state: GearState, due: DueStanding): FitReason[] {
   if (state.state === 'retired') return [{ code: 'retired' }];
   return [
     ...(state.condition === 'damaged' ? [{ code: 'damaged' as const }] : []),
-    ...(state.suspect ? [{ code: 'suspect' as const }] : due === 'overdue' ? [{ code: 'overdue' as const }] : []),
+    ...(state.suspect
+      ? [{ code: 'suspect' as const }]
+      : due === 'overdue'
+        ? [{ code: 'overdue' as const }]
+        : []),
   ];
 }
 
@@ -62,10 +69,23 @@ function lengthReason(state: GearState, lengthM: number | null): FitReason[] {
 
 function strengthReason(wllN: number | null, wantedN: number | null): FitReason[] {
   if (wllN === null) return [{ code: 'no-strength' }];
-  return [wantedN !== null && wllN < wantedN ? { code: 'too-weak', wllN, wantedN } : { code: 'strong-enough', wllN }];
+  return [
+    wantedN !== null && wllN < wantedN
+      ? { code: 'too-weak', wllN, wantedN }
+      : { code: 'strong-enough', wllN },
+  ];
 }
 
-const AGAINST: readonly FitReason['code'][] = ['retired', 'damaged', 'suspect', 'overdue', 'no-strength', 'too-short', 'too-weak', 'plan-worse'];
+const AGAINST: readonly FitReason['code'][] = [
+  'retired',
+  'damaged',
+  'suspect',
+  'overdue',
+  'no-strength',
+  'too-short',
+  'too-weak',
+  'plan-worse',
+];
 
 /** Whether a verdict is worse than another. */
 const worse = (a: Verdict, b: Verdict): boolean => VERDICTS.indexOf(a) < VERDICTS.indexOf(b);
@@ -77,13 +97,27 @@ function fitOf(candidate: Candidate, wanted: RopeWanted): Fit | null {
   const rope = ropeOf(gear.item, gear.code, state);
   const { wllN, verdict } = wanted.tryOn(candidate, rope);
   const reasons: FitReason[] = [
-    ...against(state, due), ...lengthReason(state, wanted.lengthM), ...strengthReason(wllN, wanted.pullN),
+    ...against(state, due),
+    ...lengthReason(state, wanted.lengthM),
+    ...strengthReason(wllN, wanted.pullN),
     // What bars a plan because of its length or its state is said already.
-    ...(worse(verdict, wanted.verdict) && state.state === 'in-service' && !(wanted.lengthM !== null && state.remainingM !== null && state.remainingM < wanted.lengthM) ? [{ code: 'plan-worse' as const, verdict }] : []),
+    ...(worse(verdict, wanted.verdict) &&
+    state.state === 'in-service' &&
+    !(wanted.lengthM !== null && state.remainingM !== null && state.remainingM < wanted.lengthM)
+      ? [{ code: 'plan-worse' as const, verdict }]
+      : []),
     ...(gear.item.historyKnown ? [] : [{ code: 'history-unknown' as const }]),
-    ...(gear.pricePerM === null ? [] : [{ code: 'price' as const, pricePerM: formatNumber(gear.pricePerM) }]),
+    ...(gear.pricePerM === null
+      ? []
+      : [{ code: 'price' as const, pricePerM: formatNumber(gear.pricePerM) }]),
   ];
-  return { candidate, usable: state.state !== 'retired' && state.condition !== 'damaged', fits: !reasons.some((r) => AGAINST.includes(r.code)), wllN, reasons };
+  return {
+    candidate,
+    usable: state.state !== 'retired' && state.condition !== 'damaged',
+    fits: !reasons.some((r) => AGAINST.includes(r.code)),
+    wllN,
+    reasons,
+  };
 }
 
 /**
@@ -95,7 +129,15 @@ export function rankRopes(candidates: readonly Candidate[], wanted: RopeWanted):
   const spare = (f: Fit): number => f.candidate.state.remainingM ?? Infinity;
   const failings = (f: Fit): number => f.reasons.filter((r) => AGAINST.includes(r.code)).length;
   const order = (a: number, b: number): number => (a === b ? 0 : a < b ? -1 : 1);
-  return candidates.map((c) => fitOf(c, wanted)).filter((f) => f !== null).sort((a, b) =>
-    order(Number(b.usable), Number(a.usable)) || order(failings(a), failings(b)) || order(price(a), price(b)) || order(spare(a), spare(b))
-    || (a.candidate.gear.code < b.candidate.gear.code ? -1 : 1));
+  return candidates
+    .map((c) => fitOf(c, wanted))
+    .filter((f) => f !== null)
+    .sort(
+      (a, b) =>
+        order(Number(b.usable), Number(a.usable)) ||
+        order(failings(a), failings(b)) ||
+        order(price(a), price(b)) ||
+        order(spare(a), spare(b)) ||
+        (a.candidate.gear.code < b.candidate.gear.code ? -1 : 1),
+    );
 }

@@ -36,35 +36,78 @@ export function exactly(working: Working): Ranged {
 function friction(cargo: Cargo): Ranged {
   const common = { label: 'friction', symbol: 'μ', unit: 'ratio' } as const;
   if (cargo.friction.known === 'no') {
-    return { working: traced.given({ ...common, value: null, source: 'surface not known', confidence: 'entered' }), low: 0, high: 1 };
+    return {
+      working: traced.given({
+        ...common,
+        value: null,
+        source: 'surface not known',
+        confidence: 'entered',
+      }),
+      low: 0,
+      high: 1,
+    };
   }
   const pair = cargo.friction.known === 'pair' ? FRICTION_PAIRS[cargo.friction.pair] : null;
   const mu = cargo.friction.known === 'entered' ? cargo.friction.mu : pair!.mu;
   const ceiling = SURFACE_CEILING[cargo.surface];
   const limited = mu > ceiling;
-  return exactly(traced.given({
-    ...common, value: Math.min(mu, ceiling), confidence: pair || limited ? 'from-memory' : 'entered',
-    source: limited ? `${cargo.surface} surface: at most ${ceiling}` : pair ? `${pair.name}, EN 12195-1 Annex B / CTU Code` : 'your entry',
-  }));
+  return exactly(
+    traced.given({
+      ...common,
+      value: Math.min(mu, ceiling),
+      confidence: pair || limited ? 'from-memory' : 'entered',
+      source: limited
+        ? `${cargo.surface} surface: at most ${ceiling}`
+        : pair
+          ? `${pair.name}, EN 12195-1 Annex B / CTU Code`
+          : 'your entry',
+    }),
+  );
 }
 
 function blocking(plan: Plan, direction: keyof Plan['deck']['blocking']): Blocking {
   const board = plan.deck.blocking[direction];
   const known = !board.touching ? 0 : board.capacityN;
   const working = traced.given({
-    label: `blocking ${direction}`, symbol: 'BC', value: known, unit: 'N',
-    source: board.touching ? (known === null ? 'board without rating' : 'your entry') : 'the load does not touch a board', confidence: 'entered',
+    label: `blocking ${direction}`,
+    symbol: 'BC',
+    value: known,
+    unit: 'N',
+    source: board.touching
+      ? known === null
+        ? 'board without rating'
+        : 'your entry'
+      : 'the load does not touch a board',
+    confidence: 'entered',
   });
-  return { touching: board.touching, capacity: { working, low: known ?? 0, high: known ?? UNLIMITED_N }, heightM: board.heightM };
+  return {
+    touching: board.touching,
+    capacity: { working, low: known ?? 0, high: known ?? UNLIMITED_N },
+    heightM: board.heightM,
+  };
 }
 
 /** The load of a plan as an article. */
 function article(plan: Plan): Article {
   const { cargo } = plan;
-  const boards = Object.fromEntries(DIRECTIONS.map((d) => [d, blocking(plan, d)])) as Record<(typeof DIRECTIONS)[number], Blocking>;
+  const boards = Object.fromEntries(DIRECTIONS.map((d) => [d, blocking(plan, d)])) as Record<
+    (typeof DIRECTIONS)[number],
+    Blocking
+  >;
   return {
-    massKg: cargo.massKg, lengthM: cargo.lengthM, widthM: cargo.widthM, heightM: cargo.heightM, cgHeightM: cargo.cgHeightM, cgForwardM: cargo.cgForwardM, cgLeftM: cargo.cgLeftM,
-    friction: friction(cargo), commodity: cargo.commodity, rows: cargo.rows, fullyContained: cargo.fullyContained, blocking: boards, box: cargoBox(cargo),
+    massKg: cargo.massKg,
+    lengthM: cargo.lengthM,
+    widthM: cargo.widthM,
+    heightM: cargo.heightM,
+    cgHeightM: cargo.cgHeightM,
+    cgForwardM: cargo.cgForwardM,
+    cgLeftM: cargo.cgLeftM,
+    friction: friction(cargo),
+    commodity: cargo.commodity,
+    rows: cargo.rows,
+    fullyContained: cargo.fullyContained,
+    blocking: boards,
+    box: cargoBox(cargo),
   };
 }
 
@@ -72,7 +115,8 @@ function article(plan: Plan): Article {
 export function knotElementIds(elements: readonly LineElement[]): string[] {
   const knotsOf = (e: LineElement): Parameters<typeof knot>[0][] => {
     if (e.kind === 'truckers') return [e.loop];
-    if (e.kind === 'tackle') return e.bodies.flatMap((b) => (b.holds.by === 'knot' ? [b.holds.knot] : []));
+    if (e.kind === 'tackle')
+      return e.bodies.flatMap((b) => (b.holds.by === 'knot' ? [b.holds.knot] : []));
     return 'knot' in e ? [e.knot] : [];
   };
   return elements.flatMap((e) => (knotsOf(e).some((id) => !knot(id).splice) ? [e.id] : []));
@@ -80,7 +124,16 @@ export function knotElementIds(elements: readonly LineElement[]): string[] {
 
 const unknown = (working: Working): Working => ({ ...working, value: null });
 const nothing = (working: Working, why: string): Ranged =>
-  exactly(traced.given({ label: working.label, symbol: working.symbol, unit: working.unit, value: 0, source: why, confidence: 'computed' }));
+  exactly(
+    traced.given({
+      label: working.label,
+      symbol: working.symbol,
+      unit: working.unit,
+      value: 0,
+      source: why,
+      confidence: 'computed',
+    }),
+  );
 
 /** How far a line may be counted on, by its chain and its route. */
 export function standingOf({ shape, gaps }: Pick<LineFacts, 'shape' | 'gaps'>): Standing {
@@ -90,20 +143,36 @@ export function standingOf({ shape, gaps }: Pick<LineFacts, 'shape' | 'gaps'>): 
 
 /** The most a line can stand: the plain rope by its label, where every rope has one; hardware breaks nobody knows where. */
 function mostAtBreaking({ line, breaking }: LineFacts): number {
-  const plain = breaking?.places.flatMap((p) => {
-    const e = line.elements[p.elementIndex];
-    return p.part === 'rope' && e?.kind === 'rope' && e.rope.mbsN !== null && p.allowed.value !== null ? [p.allowed.value] : [];
-  }) ?? [];
+  const plain =
+    breaking?.places.flatMap((p) => {
+      const e = line.elements[p.elementIndex];
+      return p.part === 'rope' &&
+        e?.kind === 'rope' &&
+        e.rope.mbsN !== null &&
+        p.allowed.value !== null
+        ? [p.allowed.value]
+        : [];
+    }) ?? [];
   return Math.min(UNLIMITED_N, ...plain);
 }
 
 /** The forces of a line as far as they may be counted, with the unknown at its worst and at its best. */
-function forcesOf(facts: LineFacts, standing: Standing): Pick<TieDown, 'wll' | 'pull' | 'breaking' | 'pretension'> {
+function forcesOf(
+  facts: LineFacts,
+  standing: Standing,
+): Pick<TieDown, 'wll' | 'pull' | 'breaking' | 'pretension'> {
   const { capacity, breaking, tension } = facts;
-  const stands = breaking ? { ...breaking.wll, label: 'breaking strength of the line' } : capacity.wll;
+  const stands = breaking
+    ? { ...breaking.wll, label: 'breaking strength of the line' }
+    : capacity.wll;
   if (standing === 'nothing') {
     const none = (w: Working): Ranged => nothing(w, 'not counted: it does not hold the load');
-    return { wll: none(capacity.wll), pull: none(capacity.wll), breaking: none(stands), pretension: none(tension.pretension) };
+    return {
+      wll: none(capacity.wll),
+      pull: none(capacity.wll),
+      breaking: none(stands),
+      pretension: none(tension.pretension),
+    };
   }
   const sound = standing === 'sound';
   const known = (w: Working): Working => (sound ? w : unknown(w));
@@ -112,7 +181,12 @@ function forcesOf(facts: LineFacts, standing: Standing): Pick<TieDown, 'wll' | '
     wll: { working: known(capacity.wll), low: 0, high: capacity.range.highN },
     pull: { working: known(capacity.wll), low: 0, high: capacity.range.highN },
     breaking: { working: known(stands), low: 0, high: mostAtBreaking(facts) },
-    pretension: { working: sound && capacity.wll.value !== null ? tension.pretension : unknown(tension.pretension), low: 0, high: F ?? UNLIMITED_N },
+    pretension: {
+      working:
+        sound && capacity.wll.value !== null ? tension.pretension : unknown(tension.pretension),
+      low: 0,
+      high: F ?? UNLIMITED_N,
+    },
   };
 }
 
@@ -120,14 +194,33 @@ function forcesOf(facts: LineFacts, standing: Standing): Pick<TieDown, 'wll' | '
 export function tieDownOf(facts: LineFacts): TieDown {
   const { line, shape, tension } = facts;
   const standing = standingOf(facts);
-  const run = line.elements.find((e) => e.kind === 'rope' || e.kind === 'webbing' || e.kind === 'chain');
+  const run = line.elements.find(
+    (e) => e.kind === 'rope' || e.kind === 'webbing' || e.kind === 'chain',
+  );
   return {
-    id: line.id, name: line.name, kind: line.kind, crosses: shape.crosses, gear: (run?.kind ?? 'none') as TieDown['gear'], standing,
-    anyWay: standing !== 'nothing' && shape.legs.length === 0, legs: standing === 'nothing' ? [] : shape.legs, legRatio: shape.legRatio,
-    ...forcesOf(facts, standing), keptN: tension.pretension.value,
+    id: line.id,
+    name: line.name,
+    kind: line.kind,
+    crosses: shape.crosses,
+    gear: (run?.kind ?? 'none') as TieDown['gear'],
+    standing,
+    anyWay: standing !== 'nothing' && shape.legs.length === 0,
+    legs: standing === 'nothing' ? [] : shape.legs,
+    legRatio: shape.legRatio,
+    ...forcesOf(facts, standing),
+    keptN: tension.pretension.value,
     knotIds: knotElementIds(line.elements),
-    sharpEdgeIds: line.elements.filter((e) => e.kind === 'edge' && e.shape === 'sharp').map((e) => e.id),
-    adjustable: line.elements.some((e) => e.kind === 'truckers' || e.kind === 'tackle' || e.kind === 'ratchet' || e.kind === 'binder' || (e.kind === 'lock' && e.knot === 'taut-line-hitch')),
+    sharpEdgeIds: line.elements
+      .filter((e) => e.kind === 'edge' && e.shape === 'sharp')
+      .map((e) => e.id),
+    adjustable: line.elements.some(
+      (e) =>
+        e.kind === 'truckers' ||
+        e.kind === 'tackle' ||
+        e.kind === 'ratchet' ||
+        e.kind === 'binder' ||
+        (e.kind === 'lock' && e.knot === 'taut-line-hitch'),
+    ),
   };
 }
 

@@ -21,36 +21,51 @@ export const frictionSchema = z.discriminatedUnion('known', [
 ]);
 
 /** The load: lengths along the driving direction, widths across, heights up. */
-export const cargoSchema = z.object({
-  name,
-  massKg: quantity('mass', { least: 0.1, most: 100_000 }).nullable(),
-  lengthM: span, widthM: span, heightM: span,
-  cgHeightM: span.nullable().default(null),
-  /** Centre of gravity forward of the load's middle, and left of it; null: not known, taken as the middle. */
-  cgForwardM: quantity('length', { least: -30, most: 30 }).nullable().default(null),
-  cgLeftM: quantity('length', { least: -30, most: 30 }).nullable().default(null),
-  /** Front face behind the front edge of the deck; middle of the load left of the deck's middle. */
-  fromFrontM: place.default(0), fromCentreM: offset.default(0),
-  friction: frictionSchema.default({ known: 'no' }),
-  surface: z.enum(['clean', 'unswept', 'icy']).default('clean'),
-  commodity: z.enum(COMMODITY_IDS).default('general'),
-  /** Units side by side across the deck. */
-  rows: z.int().min(1).max(10).default(1),
-  /** Largest force a line may press on an edge of the load. */
-  maxLineForceN: quantity('force', { least: 1, most: 1e6 }).nullable().default(null),
-  fullyContained: z.boolean().default(false),
-}).superRefine((cargo, context) => {
-  const outside = (key: 'cgForwardM' | 'cgLeftM', halfM: number): void => {
-    if (Math.abs(cargo[key] ?? 0) <= halfM * (1 + 1e-9)) return;
-    context.addIssue({ code: 'custom', path: [key], message: 'cg-outside-load', params: { code: 'cg-outside-load', values: { mostM: halfM } } });
-  };
-  outside('cgForwardM', cargo.lengthM / 2);
-  outside('cgLeftM', cargo.widthM / 2);
-});
+export const cargoSchema = z
+  .object({
+    name,
+    massKg: quantity('mass', { least: 0.1, most: 100_000 }).nullable(),
+    lengthM: span,
+    widthM: span,
+    heightM: span,
+    cgHeightM: span.nullable().default(null),
+    /** Centre of gravity forward of the load's middle, and left of it; null: not known, taken as the middle. */
+    cgForwardM: quantity('length', { least: -30, most: 30 }).nullable().default(null),
+    cgLeftM: quantity('length', { least: -30, most: 30 }).nullable().default(null),
+    /** Front face behind the front edge of the deck; middle of the load left of the deck's middle. */
+    fromFrontM: place.default(0),
+    fromCentreM: offset.default(0),
+    friction: frictionSchema.default({ known: 'no' }),
+    surface: z.enum(['clean', 'unswept', 'icy']).default('clean'),
+    commodity: z.enum(COMMODITY_IDS).default('general'),
+    /** Units side by side across the deck. */
+    rows: z.int().min(1).max(10).default(1),
+    /** Largest force a line may press on an edge of the load. */
+    maxLineForceN: quantity('force', { least: 1, most: 1e6 }).nullable().default(null),
+    fullyContained: z.boolean().default(false),
+  })
+  .superRefine((cargo, context) => {
+    const outside = (key: 'cgForwardM' | 'cgLeftM', halfM: number): void => {
+      if (Math.abs(cargo[key] ?? 0) <= halfM * (1 + 1e-9)) return;
+      context.addIssue({
+        code: 'custom',
+        path: [key],
+        message: 'cg-outside-load',
+        params: { code: 'cg-outside-load', values: { mostM: halfM } },
+      });
+    };
+    outside('cgForwardM', cargo.lengthM / 2);
+    outside('cgLeftM', cargo.widthM / 2);
+  });
 
 export const deckAnchorSchema = z.object({
-  id, name, fromFrontM: place, fromCentreM: offset, rating: ratingSchema,
-  barDiameterM: quantity('length', { least: 0.001, most: 1 }).nullable().default(null), surface: surfaceSchema.default('metal'),
+  id,
+  name,
+  fromFrontM: place,
+  fromCentreM: offset,
+  rating: ratingSchema,
+  barDiameterM: quantity('length', { least: 0.001, most: 1 }).nullable().default(null),
+  surface: surfaceSchema.default('metal'),
 });
 
 /** A board the load touches, and what it may take; null: not known. */
@@ -63,9 +78,17 @@ export const blockingSchema = z.object({
 const open = { touching: false, capacityN: null, heightM: null };
 
 export const deckSchema = z.object({
-  name, lengthM: span, widthM: span,
+  name,
+  lengthM: span,
+  widthM: span,
   anchors: z.array(deckAnchorSchema).max(60).default([]),
-  blocking: z.object({ forward: blockingSchema, rearward: blockingSchema, left: blockingSchema, right: blockingSchema })
+  blocking: z
+    .object({
+      forward: blockingSchema,
+      rearward: blockingSchema,
+      left: blockingSchema,
+      right: blockingSchema,
+    })
     .default({ forward: open, rearward: open, left: open, right: open }),
 });
 
@@ -82,10 +105,15 @@ export const angleSchema = z.discriminatedUnion('by', [
 ]);
 
 export const lineSchema = z.object({
-  id, name, kind: z.enum(LINE_KINDS),
+  id,
+  name,
+  kind: z.enum(LINE_KINDS),
   elements: z.array(elementSchema).max(40),
   /** Where a direct or loop line holds the load. */
-  attach: z.object({ fromFrontM: place, fromCentreM: offset, heightM: place }).nullable().default(null),
+  attach: z
+    .object({ fromFrontM: place, fromCentreM: offset, heightM: place })
+    .nullable()
+    .default(null),
   angle: angleSchema.default({ by: 'anchors' }),
   /** Length of the route; null: from the geometry. */
   routeLengthM: span.nullable().default(null),
@@ -98,7 +126,9 @@ export const lineSchema = z.object({
 
 export const strengthSchema = z.object({
   school: z.enum(SCHOOL_IDS).default('design-factor'),
-  designFactor: ratio(DESIGN_FACTOR_RANGE.least, DESIGN_FACTOR_RANGE.most).default(DEFAULT_DESIGN_FACTOR),
+  designFactor: ratio(DESIGN_FACTOR_RANGE.least, DESIGN_FACTOR_RANGE.most).default(
+    DEFAULT_DESIGN_FACTOR,
+  ),
   knotSchool: z.enum(KNOT_SCHOOL_CHOICES).default('lowest'),
   /** Most that advice may ask of a hand: 250 N bare, 400 N two gloved hands. Common practice, no source. */
   handLimitN: quantity('force', { least: 50, most: 1000 }).default(400),

@@ -33,7 +33,11 @@ export interface TallyRow {
 }
 
 /** Verdict of a comparison when provided lies somewhere between low and high. */
-export function compare(required: number | null, low: number | null, high: number | null): TallyRow['verdict'] {
+export function compare(
+  required: number | null,
+  low: number | null,
+  high: number | null,
+): TallyRow['verdict'] {
   if (required === null) return 'cannot-say';
   if (low !== null && atLeast(low, required)) return 'holds';
   if (high !== null && !atLeast(high, required)) return 'short';
@@ -47,11 +51,13 @@ export function worst(verdicts: readonly Verdict[]): Verdict {
 
 /** Builds a row; `high` is what would be provided with every unknown at its best. */
 export function tallyRow(
-  row: Pick<TallyRow, 'code' | 'direction' | 'clause' | 'required' | 'provided'>, high: number | null,
+  row: Pick<TallyRow, 'code' | 'direction' | 'clause' | 'required' | 'provided'>,
+  high: number | null,
 ): TallyRow {
   const [required, low] = [row.required.value, row.provided.value];
   return {
-    ...row, unit: row.required.unit,
+    ...row,
+    unit: row.required.unit,
     margin: required !== null && low !== null ? low - required : null,
     verdict: compare(required, low, high),
   };

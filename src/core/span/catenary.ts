@@ -30,7 +30,8 @@ function reached(value: number, f: (x: number) => number, low: number, high: num
   let [a, b] = [low, high];
   for (let i = 0; i < HALVINGS && b - a > Number.EPSILON * Math.abs(a + b); i++) {
     const middle = 0.5 * (a + b);
-    if (f(middle) < value) a = middle; else b = middle;
+    if (f(middle) < value) a = middle;
+    else b = middle;
   }
   return 0.5 * (a + b);
 }
@@ -63,7 +64,7 @@ export function catenaryOfLength(hanging: Hanging, lengthM: number): Result<Cate
   const wanted = Math.sqrt(lengthM ** 2 - riseM ** 2) / spanM;
   let high = 1;
   while (Math.sinh(high) / high < wanted) high *= 2;
-  const u = reached(wanted, (v) => (v < 1e-6 ? 1 + v * v / 6 : Math.sinh(v) / v), 0, high);
+  const u = reached(wanted, (v) => (v < 1e-6 ? 1 + (v * v) / 6 : Math.sinh(v) / v), 0, high);
   return ok(catenaryAt(hanging, (weightNPerM * spanM) / (2 * u)));
 }
 
@@ -74,10 +75,16 @@ export function catenaryOfSag(hanging: Hanging, sagM: number): Catenary {
   let [low, high] = [start, start];
   while (catenaryAt(hanging, low).sagM < sagM) low /= 2;
   while (catenaryAt(hanging, high).sagM > sagM) high *= 2;
-  return catenaryAt(hanging, reached(-sagM, (h) => -catenaryAt(hanging, h).sagM, low, high));
+  return catenaryAt(
+    hanging,
+    reached(-sagM, (h) => -catenaryAt(hanging, h).sagM, low, high),
+  );
 }
 
 /** Horizontal tension by the parabola, for level ends: w·L²/(8·s). An approximation that is good for small sag. */
-export function parabolaTensionN({ spanM, weightNPerM }: Pick<Hanging, 'spanM' | 'weightNPerM'>, sagM: number): number {
+export function parabolaTensionN(
+  { spanM, weightNPerM }: Pick<Hanging, 'spanM' | 'weightNPerM'>,
+  sagM: number,
+): number {
   return (weightNPerM * spanM ** 2) / (8 * sagM);
 }

@@ -6,8 +6,19 @@ import type { RopeMaterialId } from '../rope/materials';
  * Source: rope makers’ tables, from memory, within about a tenth.
  */
 const MASS_PER_SQUARE: Record<RopeMaterialId, number> = {
-  manila: 740, sisal: 740, polypropylene: 450, polyester: 765, 'polyester-double-braid': 765, nylon: 620, 'nylon-braid': 620, 'nylon-double-braid': 620,
-  paracord: 420, 'accessory-cord': 620, kernmantle: 620, hmpe: 550, 'unknown-synthetic': 765,
+  manila: 740,
+  sisal: 740,
+  polypropylene: 450,
+  polyester: 765,
+  'polyester-double-braid': 765,
+  nylon: 620,
+  'nylon-braid': 620,
+  'nylon-double-braid': 620,
+  paracord: 420,
+  'accessory-cord': 620,
+  kernmantle: 620,
+  hmpe: 550,
+  'unknown-synthetic': 765,
 };
 
 /** Weight of a rope in N per metre. */

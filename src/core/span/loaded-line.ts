@@ -22,16 +22,28 @@ export interface EndTensions<V> {
 
 type Names = 'P' | 'w' | 'L' | 'a' | 's';
 const horizontal = formula<Names>({
-  symbol: 'H', unit: 'N', text: '(P × a × (L − a) ÷ L + w × a × (L − a) ÷ 2) ÷ s', source: 'moments about the loaded point; own weight spread along the span', confidence: 'exact',
+  symbol: 'H',
+  unit: 'N',
+  text: '(P × a × (L − a) ÷ L + w × a × (L − a) ÷ 2) ÷ s',
+  source: 'moments about the loaded point; own weight spread along the span',
+  confidence: 'exact',
   compute: ({ P, w, L, a, s }) => ((P * a * (L - a)) / L + (w * a * (L - a)) / 2) / s,
 });
 type EndNames = Exclude<Names, 's'> | 'H' | 'h';
 const first = formula<EndNames>({
-  symbol: 'T₁', unit: 'N', text: '(H^2 + (P × (L − a) ÷ L + w × L ÷ 2 − H × h ÷ L)^2)^0.5', source: 'equilibrium of the first end', confidence: 'exact',
+  symbol: 'T₁',
+  unit: 'N',
+  text: '(H^2 + (P × (L − a) ÷ L + w × L ÷ 2 − H × h ÷ L)^2)^0.5',
+  source: 'equilibrium of the first end',
+  confidence: 'exact',
   compute: ({ P, w, L, a, H, h }) => Math.hypot(H, (P * (L - a)) / L + (w * L) / 2 - (H * h) / L),
 });
 const second = formula<EndNames>({
-  symbol: 'T₂', unit: 'N', text: '(H^2 + (P × a ÷ L + w × L ÷ 2 + H × h ÷ L)^2)^0.5', source: 'equilibrium of the second end', confidence: 'exact',
+  symbol: 'T₂',
+  unit: 'N',
+  text: '(H^2 + (P × a ÷ L + w × L ÷ 2 + H × h ÷ L)^2)^0.5',
+  source: 'equilibrium of the second end',
+  confidence: 'exact',
   compute: ({ P, w, L, a, H, h }) => Math.hypot(H, (P * a) / L + (w * L) / 2 + (H * h) / L),
 });
 
@@ -40,12 +52,33 @@ const second = formula<EndNames>({
  * Source: equilibrium of a flexible line, exact for weight spread along the span (the parabola’s assumption).
  */
 export function endTensions<V>(t: Tracer<V>, line: LoadedLine, sagM: number): EndTensions<V> {
-  const entered = (label: string, symbol: string, value: number, unit: 'N' | 'm' | 'N/m'): V => t.given({ label, symbol, value, unit, source: 'your entry', confidence: 'entered' });
-  const common = { P: entered('load', 'P', line.loadN, 'N'), w: entered('weight of the line', 'w', line.weightNPerM, 'N/m'), L: entered('span', 'L', line.spanM, 'm'), a: entered('load from the first end', 'a', line.atM, 'm') };
-  const horizontalN = t.apply(horizontal, 'pull along the span', { ...common, s: entered('sag at the load', 's', sagM, 'm') });
-  const ends = { ...common, H: horizontalN, h: entered('second end higher by', 'h', line.riseM, 'm') };
-  const [firstN, secondN] = [t.apply(first, 'tension at the first end', ends), t.apply(second, 'tension at the second end', ends)];
-  return { horizontalN, firstN, secondN, greatestN: t.extreme('greatest', 'tension of the line', 'T', [firstN, secondN]) };
+  const entered = (label: string, symbol: string, value: number, unit: 'N' | 'm' | 'N/m'): V =>
+    t.given({ label, symbol, value, unit, source: 'your entry', confidence: 'entered' });
+  const common = {
+    P: entered('load', 'P', line.loadN, 'N'),
+    w: entered('weight of the line', 'w', line.weightNPerM, 'N/m'),
+    L: entered('span', 'L', line.spanM, 'm'),
+    a: entered('load from the first end', 'a', line.atM, 'm'),
+  };
+  const horizontalN = t.apply(horizontal, 'pull along the span', {
+    ...common,
+    s: entered('sag at the load', 's', sagM, 'm'),
+  });
+  const ends = {
+    ...common,
+    H: horizontalN,
+    h: entered('second end higher by', 'h', line.riseM, 'm'),
+  };
+  const [firstN, secondN] = [
+    t.apply(first, 'tension at the first end', ends),
+    t.apply(second, 'tension at the second end', ends),
+  ];
+  return {
+    horizontalN,
+    firstN,
+    secondN,
+    greatestN: t.extreme('greatest', 'tension of the line', 'T', [firstN, secondN]),
+  };
 }
 
 /** The same, numbers only. */
@@ -66,7 +99,8 @@ export function sagForLimit(line: LoadedLine, limitN: number): Result<number> {
   let [shallow, deep] = [0, deepest];
   for (let i = 0; i < HALVINGS; i++) {
     const middle = 0.5 * (shallow + deep);
-    if (endTensionsN(line, middle).greatestN > limitN) shallow = middle; else deep = middle;
+    if (endTensionsN(line, middle).greatestN > limitN) shallow = middle;
+    else deep = middle;
   }
   return ok(deep);
 }
@@ -89,13 +123,17 @@ export function elasticSag(line: LoadedLine, unstretchedM: number, stiffnessN: n
   while (surplus(high) < 0) high *= 2;
   for (let i = 0; i < HALVINGS; i++) {
     const middle = 0.5 * (low + high);
-    if (surplus(middle) < 0) low = middle; else high = middle;
+    if (surplus(middle) < 0) low = middle;
+    else high = middle;
   }
   return high;
 }
 
 /** Points of the curve of tension against sag, from a drum-tight line to a deep one: sags as parts of the span, evenly spaced in logarithm. */
-export function tensionCurve(line: LoadedLine, points = 60): { readonly sagM: number; readonly tensionN: number }[] {
+export function tensionCurve(
+  line: LoadedLine,
+  points = 60,
+): { readonly sagM: number; readonly tensionN: number }[] {
   const [least, most] = [0.002, 0.3];
   return Array.from({ length: points }, (_, i) => {
     const sagM = line.spanM * least * (most / least) ** (i / (points - 1));

@@ -34,18 +34,34 @@ export const truckersFields = {
 /** What a body of a tackle may take: its marking, a knot in the line's own rope, or nothing known. */
 const holdsSchema = z.discriminatedUnion('by', [
   z.object({ by: z.literal('rated'), wllN: quantity('force', { least: 1, most: 5e6 }) }),
-  z.object({ by: z.literal('knot'), knot: z.enum([...new Set([...knotsFor('loop'), ...knotsFor('attachment')])] as [ReturnType<typeof knotsFor>[0]]) }),
+  z.object({
+    by: z.literal('knot'),
+    knot: z.enum([...new Set([...knotsFor('loop'), ...knotsFor('attachment')])] as [
+      ReturnType<typeof knotsFor>[0],
+    ]),
+  }),
   z.object({ by: z.literal('unrated') }),
 ]);
 
 const bodySchema = z.object({
-  id, name: z.string().trim().max(40).default(''), kind: z.enum(['load', 'anchor', 'travelling']), holds: holdsSchema.default({ by: 'unrated' }),
+  id,
+  name: z.string().trim().max(40).default(''),
+  kind: z.enum(['load', 'anchor', 'travelling']),
+  holds: holdsSchema.default({ by: 'unrated' }),
 });
 
 /** What a turn leaves: by what it goes round, or by friction and the wrapped angle. */
 const turnSchema = z.discriminatedUnion('by', [
-  z.object({ by: z.literal('efficiency'), round: z.enum(PASS_KIND_IDS).nullable().default(null), efficiency: ratio(0.01, 1) }),
-  z.object({ by: z.literal('friction'), mu: ratio(0, 1), wrapRad: quantity('angle', { least: 0.01, most: 40 }) }),
+  z.object({
+    by: z.literal('efficiency'),
+    round: z.enum(PASS_KIND_IDS).nullable().default(null),
+    efficiency: ratio(0.01, 1),
+  }),
+  z.object({
+    by: z.literal('friction'),
+    mu: ratio(0, 1),
+    wrapRad: quantity('angle', { least: 0.01, most: 40 }),
+  }),
 ]);
 
 const routeSchema = z.object({
@@ -69,7 +85,16 @@ export const tackleFields = {
 };
 
 /** Refuses a tackle that cannot be worked out, with the reason. */
-export function refuseUnsolvable(tackle: Pick<Tackle, 'bodies' | 'ropes' | 'handAngleRad'>, context: z.RefinementCtx): void {
+export function refuseUnsolvable(
+  tackle: Pick<Tackle, 'bodies' | 'ropes' | 'handAngleRad'>,
+  context: z.RefinementCtx,
+): void {
   const reason = tackleProblem(tackle);
-  if (reason) context.addIssue({ code: 'custom', message: reason.code, path: ['ropes'], params: { code: reason.code, values: reason.values } });
+  if (reason)
+    context.addIssue({
+      code: 'custom',
+      message: reason.code,
+      path: ['ropes'],
+      params: { code: reason.code, values: reason.values },
+    });
 }

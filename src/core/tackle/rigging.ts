@@ -75,19 +75,30 @@ export function stopsOf(rope: RiggingRope): string[] {
 }
 
 /** Walks a rope over its stops, given as places in the list of bodies. */
-function routeOf(rope: RiggingRope, stops: readonly number[], { bodies, handAngleRad }: Rigging, state: RiggingState): Route {
+function routeOf(
+  rope: RiggingRope,
+  stops: readonly number[],
+  { bodies, handAngleRad }: Rigging,
+  state: RiggingState,
+): Route {
   const fromHand = rope.from === 'hand';
   const factors: number[] = [];
   const pulls = bodies.map(() => 0);
   let factor = 1;
-  if (fromHand) { factors.push(1); pulls[stops[0]!]! += Math.cos(handAngleRad); }
+  if (fromHand) {
+    factors.push(1);
+    pulls[stops[0]!]! += Math.cos(handAngleRad);
+  }
   for (let i = 0; i + 1 < stops.length; i++) {
     const here = stops[i]!;
     const next = stops[i + 1]!;
     const onward = bodies[next]!.at > bodies[here]!.at ? 1 : -1;
     const pass = rope.passes[fromHand ? i : i - 1];
     if (pass) {
-      const left = fromHand && i === 0 ? pass.efficiency ** handTurn(handAngleRad, onward, pass.wrapRad) : pass.efficiency;
+      const left =
+        fromHand && i === 0
+          ? pass.efficiency ** handTurn(handAngleRad, onward, pass.wrapRad)
+          : pass.efficiency;
       factor = state === 'hauling' ? factor * left : factor / left;
     }
     factors.push(factor);
@@ -98,9 +109,13 @@ function routeOf(rope: RiggingRope, stops: readonly number[], { bodies, handAngl
 }
 
 /** What is wrong with the bodies and the hand, or null. */
-function bodyFault({ bodies, ropes, handAngleRad }: Rigging, known: ReadonlyMap<string, number>): Result<never> | null {
+function bodyFault(
+  { bodies, ropes, handAngleRad }: Rigging,
+  known: ReadonlyMap<string, number>,
+): Result<never> | null {
   if (known.size !== bodies.length) return fail('rigging-body-twice');
-  if (!bodies.some((b) => b.kind === 'load') || !bodies.some((b) => b.kind === 'anchor')) return fail('rigging-no-load-or-anchor');
+  if (!bodies.some((b) => b.kind === 'load') || !bodies.some((b) => b.kind === 'anchor'))
+    return fail('rigging-no-load-or-anchor');
   if (!(handAngleRad >= 0 && handAngleRad <= Math.PI)) return fail('rigging-hand-angle');
   return ropes.filter((r) => r.from === 'hand').length === 1 ? null : fail('rigging-one-hand');
 }
@@ -120,10 +135,12 @@ function located(rigging: Rigging): Result<number[][]> {
       const place = known.get(id);
       if (place === undefined) return fail('rigging-unknown-body', { rope: i + 1, body: id });
       const before = stops.at(-1);
-      if (before !== undefined && bodies[before]!.at === bodies[place]!.at) return fail('rigging-strand-nowhere', { rope: i + 1 });
+      if (before !== undefined && bodies[before]!.at === bodies[place]!.at)
+        return fail('rigging-strand-nowhere', { rope: i + 1 });
       stops.push(place);
     }
-    for (const { efficiency } of rope.passes) if (!(efficiency > 0 && efficiency <= 1)) return fail('rigging-efficiency', { rope: i + 1 });
+    for (const { efficiency } of rope.passes)
+      if (!(efficiency > 0 && efficiency <= 1)) return fail('rigging-efficiency', { rope: i + 1 });
     places.push(stops);
   }
   return ok(places);
@@ -141,7 +158,8 @@ function solved(rows: number[][]): number[] | null {
   const n = rows.length;
   for (let k = 0; k < n; k++) {
     let pivot = k;
-    for (let i = k + 1; i < n; i++) if (Math.abs(rows[i]![k]!) > Math.abs(rows[pivot]![k]!)) pivot = i;
+    for (let i = k + 1; i < n; i++)
+      if (Math.abs(rows[i]![k]!) > Math.abs(rows[pivot]![k]!)) pivot = i;
     if (Math.abs(rows[pivot]![k]!) < NOTHING) return null;
     const held = rows[pivot]!;
     rows[pivot] = rows[k]!;
@@ -170,13 +188,16 @@ export function riggingForces(rigging: Rigging, state: RiggingState): Result<Rig
   const hand = routes.findIndex((r) => r.fromHand);
   const open = placesWhere(routes, (r) => !r.fromHand);
   const travelling = placesWhere(bodies, (b) => b.kind === 'travelling');
-  const undetermined = (): Result<never> => fail('rigging-undetermined', { bodies: travelling.length, ropes: open.length });
+  const undetermined = (): Result<never> =>
+    fail('rigging-undetermined', { bodies: travelling.length, ropes: open.length });
   if (open.length !== travelling.length) return undetermined();
-  const tensions = solved(travelling.map((b) => {
-    const row = open.map((r) => pulls[r]![b]!);
-    row.push(-pulls[hand]![b]!);
-    return row;
-  }));
+  const tensions = solved(
+    travelling.map((b) => {
+      const row = open.map((r) => pulls[r]![b]!);
+      row.push(-pulls[hand]![b]!);
+      return row;
+    }),
+  );
   if (!tensions) return undetermined();
   const base = routes.map((r, i) => (r.fromHand ? 1 : tensions[open.indexOf(i)]!));
   const pushing = base.findIndex((t) => t < -NOTHING);
@@ -188,7 +209,11 @@ export function riggingForces(rigging: Rigging, state: RiggingState): Result<Rig
     if (b.kind === 'load') loadRatio += on(i);
     else if (b.kind === 'anchor') anchors.set(b.id, -on(i));
   });
-  return ok({ strands: routes.map((r, i) => r.factors.map((f) => f * base[i]!)), loadRatio, anchors });
+  return ok({
+    strands: routes.map((r, i) => r.factors.map((f) => f * base[i]!)),
+    loadRatio,
+    anchors,
+  });
 }
 
 /** Pull of one rope on a body along the line while hauling, toward the anchor, for a tension of 1 in the rope's first strand. */
@@ -199,8 +224,13 @@ export function pullOfRope(rigging: Rigging, rope: number, body: string): number
 }
 
 /** The same system without friction: what people count. */
-export const withoutFriction = (rigging: Rigging): Rigging =>
-  ({ ...rigging, ropes: rigging.ropes.map((r) => ({ ...r, passes: r.passes.map((p) => ({ ...p, efficiency: 1 })) })) });
+export const withoutFriction = (rigging: Rigging): Rigging => ({
+  ...rigging,
+  ropes: rigging.ropes.map((r) => ({
+    ...r,
+    passes: r.passes.map((p) => ({ ...p, efficiency: 1 })),
+  })),
+});
 
 /**
  * Rope hauled for a travel of the load of 1 toward the anchor, from the lengths of the ropes alone: without friction it
@@ -213,13 +243,18 @@ export function travelRatio(rigging: Rigging): Result<number> {
   const free = withoutFriction(rigging);
   const { bodies, ropes } = free;
   const moving = placesWhere(bodies, (b) => b.kind === 'travelling');
-  const undetermined = (): Result<never> => fail('rigging-undetermined', { bodies: moving.length, ropes: ropes.length - 1 });
+  const undetermined = (): Result<never> =>
+    fail('rigging-undetermined', { bodies: moving.length, ropes: ropes.length - 1 });
   if (ropes.length !== moving.length + 1) return undetermined();
   const load = placesWhere(bodies, (b) => b.kind === 'load');
   // A rope gives out, at its pulled end, what the bodies it passes move along its strands; only the hand's rope gives.
   const rows = ropes.map((rope, r) => {
     const { pulls } = routeOf(rope, stops.value[r]!, free, 'hauling');
-    return [...moving.map((b) => pulls[b]!), rope.from === 'hand' ? -1 : 0, -load.reduce((sum, b) => sum + pulls[b]!, 0)];
+    return [
+      ...moving.map((b) => pulls[b]!),
+      rope.from === 'hand' ? -1 : 0,
+      -load.reduce((sum, b) => sum + pulls[b]!, 0),
+    ];
   });
   const rates = solved(rows);
   return rates ? ok(rates.at(-1)!) : undetermined();

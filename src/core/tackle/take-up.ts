@@ -21,22 +21,43 @@ export interface TakeUpInputs<V> {
 }
 
 const slack = formula<'s' | 'L'>({
-  symbol: 'u₁', unit: 'm', text: '8 × s^2 ÷ (3 × L)', source: 'parabola of a slack line, small sag', confidence: 'exact',
+  symbol: 'u₁',
+  unit: 'm',
+  text: '8 × s^2 ÷ (3 × L)',
+  source: 'parabola of a slack line, small sag',
+  confidence: 'exact',
   compute: ({ s, L }) => (8 * s * s) / (3 * L),
 });
 const stretch = formula<'T' | 'L' | 'EA'>({
-  symbol: 'u₂', unit: 'm', text: 'T × L ÷ EA', source: 'Hooke’s law', confidence: 'exact', symbols: { T: 'T', L: 'L', EA: 'EA' },
+  symbol: 'u₂',
+  unit: 'm',
+  text: 'T × L ÷ EA',
+  source: 'Hooke’s law',
+  confidence: 'exact',
+  symbols: { T: 'T', L: 'L', EA: 'EA' },
   compute: ({ T, L, EA }) => (T * L) / EA,
 });
 /** How much a line of length L stretches at a tension, in m. */
-export const stretchOf = <V>(t: Tracer<V>, input: { readonly T: V; readonly L: V; readonly EA: V }): V => t.apply(stretch, 'stretch', input);
+export const stretchOf = <V>(
+  t: Tracer<V>,
+  input: { readonly T: V; readonly L: V; readonly EA: V },
+): V => t.apply(stretch, 'stretch', input);
 
 const sum = formula<'u1' | 'u2' | 'k'>({
-  symbol: 'u', unit: 'm', text: 'u₁ + u₂ + k', source: 'what the loop comes toward the anchor', confidence: 'exact', symbols: { u1: 'u₁', u2: 'u₂', k: 'k' },
+  symbol: 'u',
+  unit: 'm',
+  text: 'u₁ + u₂ + k',
+  source: 'what the loop comes toward the anchor',
+  confidence: 'exact',
+  symbols: { u1: 'u₁', u2: 'u₂', k: 'k' },
   compute: ({ u1, u2, k }) => u1 + u2 + k,
 });
 const distance = formula<'u' | 'h'>({
-  symbol: 'a', unit: 'm', text: 'u + h', source: 'travel, and a hand’s width to tie in', confidence: 'practice',
+  symbol: 'a',
+  unit: 'm',
+  text: 'u + h',
+  source: 'travel, and a hand’s width to tie in',
+  confidence: 'practice',
   compute: ({ u, h }) => u + h,
 });
 
@@ -50,7 +71,11 @@ export function takeUp<V>(t: Tracer<V>, input: TakeUpInputs<V>): V {
 }
 
 const farther = formula<'u' | 'm' | 'h'>({
-  symbol: 'a', unit: 'm', text: 'm × u + h', source: 'travel of the loop in hand, and a hand’s width to tie in', confidence: 'practice',
+  symbol: 'a',
+  unit: 'm',
+  text: 'm × u + h',
+  source: 'travel of the loop in hand, and a hand’s width to tie in',
+  confidence: 'practice',
   compute: ({ u, m, h }) => m * u + h,
 });
 
@@ -59,10 +84,22 @@ const farther = formula<'u' | 'm' | 'h'>({
  * `travel`: how far the loop in hand comes for each length the line comes in; 3 for a second loop, whose own three strands
  * must give out what the first loop's two take in and its own part besides.
  */
-export function loopDistance<V>(t: Tracer<V>, input: TakeUpInputs<V>, handWidthM: V, travel = 1): V {
+export function loopDistance<V>(
+  t: Tracer<V>,
+  input: TakeUpInputs<V>,
+  handWidthM: V,
+  travel = 1,
+): V {
   const u = takeUp(t, input);
   if (travel === 1) return t.apply(distance, 'loop from the anchor', { u, h: handWidthM });
-  const m = t.given({ label: 'travel of the second loop for that of the line', symbol: 'm', value: travel, unit: 'ratio', source: 'lengths of the ropes', confidence: 'exact' });
+  const m = t.given({
+    label: 'travel of the second loop for that of the line',
+    symbol: 'm',
+    value: travel,
+    unit: 'ratio',
+    source: 'lengths of the ropes',
+    confidence: 'exact',
+  });
   return t.apply(farther, 'second loop from the anchor', { u, m, h: handWidthM });
 }
 
@@ -70,7 +107,16 @@ export function loopDistance<V>(t: Tracer<V>, input: TakeUpInputs<V>, handWidthM
  * The tension at which a loop tied so near reaches the anchor and nothing more can be hauled; 0 when it does so before
  * the line is even straight. Numbers only.
  */
-export function tensionWhenLoopArrivesN(line: { readonly lengthM: number; readonly stiffnessN: number; readonly spanM: number; readonly sagM: number; readonly settingM: number }, tiedAtM: number): number {
+export function tensionWhenLoopArrivesN(
+  line: {
+    readonly lengthM: number;
+    readonly stiffnessN: number;
+    readonly spanM: number;
+    readonly sagM: number;
+    readonly settingM: number;
+  },
+  tiedAtM: number,
+): number {
   const left = tiedAtM - slack.compute({ s: line.sagM, L: line.spanM }) - line.settingM;
   return Math.max(0, (left * line.stiffnessN) / line.lengthM);
 }

@@ -37,7 +37,10 @@ export function formatNumber(value: number, rounding: Rounding = 'nearest', digi
   if (rounded === 0) return '0';
   const magnitude = Math.floor(Math.log10(Math.abs(rounded)));
   const decimals = Math.min(6, Math.max(0, digits - 1 - magnitude));
-  return rounded.toLocaleString('en-US', { minimumFractionDigits: decimals, maximumFractionDigits: decimals });
+  return rounded.toLocaleString('en-US', {
+    minimumFractionDigits: decimals,
+    maximumFractionDigits: decimals,
+  });
 }
 
 /** A figure and its unit, kept apart so that a view can set them differently. */
@@ -60,7 +63,11 @@ export function unitFor(dimension: Dimension, choice: UnitChoice, small = false)
 
 /** Formats an SI value as `2.27 kN` in the member's unit. */
 export function formatQuantity(
-  value: number, dimension: Dimension, choice: UnitChoice, rounding: Rounding = 'nearest', small = false,
+  value: number,
+  dimension: Dimension,
+  choice: UnitChoice,
+  rounding: Rounding = 'nearest',
+  small = false,
 ): string {
   const figure = formatIn(value, unitFor(dimension, choice, small), rounding);
   return `${figure.number}\u00a0${figure.unit === 'deg' ? '°' : figure.unit}`;
@@ -70,12 +77,24 @@ export function formatQuantity(
  * Measures that belong together, as `1.60 × 0.90 × 1.90 m`: one precision for all, as many decimals as leave the largest
  * three digits and the smallest two.
  */
-export function formatTogether(values: readonly number[], dimension: Dimension, choice: UnitChoice): string {
+export function formatTogether(
+  values: readonly number[],
+  dimension: Dimension,
+  choice: UnitChoice,
+): string {
   const unit = unitFor(dimension, choice);
   const shown = values.map((v) => v / UNITS[unit].si);
-  const needed = (value: number, digits: number): number => (value === 0 ? 0 : digits - 1 - Math.floor(Math.log10(roundSignificant(Math.abs(value), digits, 'nearest'))));
-  const decimals = Math.min(6, Math.max(0, needed(Math.max(...shown), 3), needed(Math.min(...shown), 2)));
-  const words = shown.map((v) => v.toLocaleString('en-US', { minimumFractionDigits: decimals, maximumFractionDigits: decimals }));
+  const needed = (value: number, digits: number): number =>
+    value === 0
+      ? 0
+      : digits - 1 - Math.floor(Math.log10(roundSignificant(Math.abs(value), digits, 'nearest')));
+  const decimals = Math.min(
+    6,
+    Math.max(0, needed(Math.max(...shown), 3), needed(Math.min(...shown), 2)),
+  );
+  const words = shown.map((v) =>
+    v.toLocaleString('en-US', { minimumFractionDigits: decimals, maximumFractionDigits: decimals }),
+  );
   return `${words.join(' × ')}\u00a0${unit}`;
 }
 

@@ -1,5 +1,11 @@
 import { fail, ok, type Result } from '../result';
-import { type Dimension, FORCE_OF_MASS_UNIT, UNITS, type UnitId, unitOfSpelling } from './dimensions';
+import {
+  type Dimension,
+  FORCE_OF_MASS_UNIT,
+  UNITS,
+  type UnitId,
+  unitOfSpelling,
+} from './dimensions';
 
 /** What was understood: the SI value and the unit that was taken (to be shown beside the field). */
 export interface ParsedQuantity {
@@ -8,12 +14,22 @@ export interface ParsedQuantity {
 }
 
 const GLYPH_FRACTIONS: Record<string, string> = {
-  '¼': '1/4', '½': '1/2', '¾': '3/4', '⅛': '1/8', '⅜': '3/8', '⅝': '5/8', '⅞': '7/8', '⅓': '1/3', '⅔': '2/3',
+  '¼': '1/4',
+  '½': '1/2',
+  '¾': '3/4',
+  '⅛': '1/8',
+  '⅜': '3/8',
+  '⅝': '5/8',
+  '⅞': '7/8',
+  '⅓': '1/3',
+  '⅔': '2/3',
 };
 const NUMBER = String.raw`(?:\d{1,3}(?:,\d{3})+(?:\.\d+)?|\d+(?:\.\d+)?|\.\d+)`;
 const AMOUNT = String.raw`(?:${NUMBER}[\s-]+\d+\s*\/\s*\d+|\d+\s*\/\s*\d+|${NUMBER})`;
 const FEET_INCHES = new RegExp(
-  String.raw`^(${AMOUNT})\s*(?:ft\.?|foot|feet|'|′|’)\s*-?\s*(${AMOUNT})\s*(?:in\.?|inch|inches|"|″|”|'')?$`, 'i');
+  String.raw`^(${AMOUNT})\s*(?:ft\.?|foot|feet|'|′|’)\s*-?\s*(${AMOUNT})\s*(?:in\.?|inch|inches|"|″|”|'')?$`,
+  'i',
+);
 const SINGLE = new RegExp(String.raw`^(${AMOUNT})\s*([^\d\s].*)?$`);
 /** Longest input that is read at all; anything longer is not a quantity. */
 const MAX_TEXT = 60;
@@ -47,12 +63,17 @@ function parseFeetInches(match: RegExpExecArray, text: string): Result<ParsedQua
 }
 
 /** The unit to take: as typed, or (a bare number) the one shown beside the field. */
-function chooseUnit(dimension: Dimension, typed: string | undefined, fieldUnit: UnitId | undefined): Result<UnitId> {
+function chooseUnit(
+  dimension: Dimension,
+  typed: string | undefined,
+  fieldUnit: UnitId | undefined,
+): Result<UnitId> {
   if (!typed) return fieldUnit ? ok(fieldUnit) : fail('unit-missing', { dimension });
   const unit = unitOfSpelling(typed);
   if (!unit) return fail('unit-unknown', { unit: typed.slice(0, 20), dimension });
   const taken = dimension === 'force' ? (FORCE_OF_MASS_UNIT[unit] ?? unit) : unit;
-  if (UNITS[taken].dimension !== dimension) return fail('unit-wrong-kind', { unit: typed.slice(0, 20), dimension });
+  if (UNITS[taken].dimension !== dimension)
+    return fail('unit-wrong-kind', { unit: typed.slice(0, 20), dimension });
   return ok(taken);
 }
 
@@ -65,13 +86,18 @@ function chooseUnit(dimension: Dimension, typed: string | undefined, fieldUnit: 
  * @returns SI value (N, kg, m, rad) and the unit taken, or one issue: `quantity-empty`, `decimal-comma`,
  *   `fraction-over-zero`, `inches-over-eleven`, `negative`, `not-a-number`, `unit-missing`, `unit-unknown`, `unit-wrong-kind`.
  */
-export function parseQuantity(dimension: Dimension, raw: string, fieldUnit?: UnitId): Result<ParsedQuantity> {
+export function parseQuantity(
+  dimension: Dimension,
+  raw: string,
+  fieldUnit?: UnitId,
+): Result<ParsedQuantity> {
   if (raw.length > MAX_TEXT) return fail('not-a-number', { text: raw.slice(0, 20) });
   const text = tidy(raw);
   if (text === '') return fail('quantity-empty');
   if (/^-/.test(text)) return fail('negative', { text });
   // A comma that does not part thousands is a decimal comma in half the world and a slip in the other: refuse, never guess.
-  if (/\d,(?!\d{3}(?!\d))/.test(text) || /^,|\d{4,},\d/.test(text)) return fail('decimal-comma', { text });
+  if (/\d,(?!\d{3}(?!\d))/.test(text) || /^,|\d{4,},\d/.test(text))
+    return fail('decimal-comma', { text });
   const compound = FEET_INCHES.exec(text);
   if (compound && dimension === 'length') return parseFeetInches(compound, text);
   const single = SINGLE.exec(text);

@@ -27,17 +27,31 @@ export function quantity(dimension: Dimension, bounds: QuantityBounds) {
       const parsed = parseQuantity(dimension, input);
       if (parsed.ok) return parsed.value.value;
       const issue = parsed.issues[0]!;
-      context.addIssue({ code: 'custom', message: issue.code, params: { code: issue.code, values: issue.values } satisfies CodedParams });
+      context.addIssue({
+        code: 'custom',
+        message: issue.code,
+        params: { code: issue.code, values: issue.values } satisfies CodedParams,
+      });
       return z.NEVER;
     })
     .refine((value) => value >= bounds.least && value <= bounds.most, {
       message: 'out-of-range',
-      params: { code: 'out-of-range', values: { least: bounds.least, most: bounds.most, unit } } satisfies CodedParams,
+      params: {
+        code: 'out-of-range',
+        values: { least: bounds.least, most: bounds.most, unit },
+      } satisfies CodedParams,
     })
-    .meta({ description: `number in ${unit} (${bounds.least} to ${bounds.most}), or text with a unit such as "${EXAMPLES[dimension]}"` });
+    .meta({
+      description: `number in ${unit} (${bounds.least} to ${bounds.most}), or text with a unit such as "${EXAMPLES[dimension]}"`,
+    });
 }
 
-const EXAMPLES: Record<Dimension, string> = { force: '1,800 lbf', mass: '380 kg', length: '5 ft 3 in', angle: '45 deg' };
+const EXAMPLES: Record<Dimension, string> = {
+  force: '1,800 lbf',
+  mass: '380 kg',
+  length: '5 ft 3 in',
+  angle: '45 deg',
+};
 
 /** A pure number within bounds (a factor, a count). */
 export function ratio(least: number, most: number) {

@@ -7,7 +7,14 @@ export type WorkingUnit = 'N' | 'm' | 'kg' | 'rad' | 'g' | 'ratio' | 'count' | '
 
 /** How far a number may be trusted, and which mark it wears on screen. */
 export type Confidence =
-  | 'exact' | 'from-memory' | 'practice' | 'rope-tag' | 'entered' | 'crew-default' | 'default' | 'computed';
+  | 'exact'
+  | 'from-memory'
+  | 'practice'
+  | 'rope-tag'
+  | 'entered'
+  | 'crew-default'
+  | 'default'
+  | 'computed';
 
 /** One figure with everything it was made from. `value` null: not known. */
 export interface Working {
@@ -60,7 +67,10 @@ export interface Tracer<V> {
   value(v: V): number | null;
 }
 
-function combine(values: readonly (number | null)[], fold: (known: readonly number[]) => number): number | null {
+function combine(
+  values: readonly (number | null)[],
+  fold: (known: readonly number[]) => number,
+): number | null {
   return values.every((v): v is number => v !== null) ? fold(values) : null;
 }
 
@@ -70,7 +80,10 @@ const EXTREME = {
 };
 const add = (values: readonly number[]) => values.reduce((a, b) => a + b, 0);
 
-function computeKnown<K extends string>(f: Formula<K>, values: Record<K, number | null>): number | null {
+function computeKnown<K extends string>(
+  f: Formula<K>,
+  values: Record<K, number | null>,
+): number | null {
   for (const key in values) if (values[key] === null) return null;
   return f.compute(values as Record<K, number>);
 }
@@ -89,7 +102,12 @@ const SUBSCRIPTS = '₀₁₂₃₄₅₆₇₈₉';
 /** Members of a list told apart by number: C₁, C₂, … */
 function numbered(members: readonly Working[]): Working[] {
   if (members.length < 2) return [...members];
-  return members.map((m, i) => ({ ...m, symbol: m.symbol.replace(/[₀-₉]+$/, '') + [...String(i + 1)].map((d) => SUBSCRIPTS[Number(d)]).join('') }));
+  return members.map((m, i) => ({
+    ...m,
+    symbol:
+      m.symbol.replace(/[₀-₉]+$/, '') +
+      [...String(i + 1)].map((d) => SUBSCRIPTS[Number(d)]).join(''),
+  }));
 }
 
 /** Builds the tree of workings. */
@@ -104,23 +122,46 @@ export const traced: Tracer<Working> = {
       shown.push(symbol === undefined ? inputs[key] : { ...inputs[key], symbol });
     }
     return {
-      label, symbol: f.symbol, value: computeKnown(f, values), unit: f.unit, formula: f.text,
-      inputs: shown, source: f.source, confidence: f.confidence,
+      label,
+      symbol: f.symbol,
+      value: computeKnown(f, values),
+      unit: f.unit,
+      formula: f.text,
+      inputs: shown,
+      source: f.source,
+      confidence: f.confidence,
     };
   },
   extreme: (kind, label, symbol, members) => {
     const inputs = numbered(members);
     return {
-      label, symbol, value: combine(members.map((m) => m.value), EXTREME[kind]), unit: members[0]?.unit ?? 'N',
+      label,
+      symbol,
+      value: combine(
+        members.map((m) => m.value),
+        EXTREME[kind],
+      ),
+      unit: members[0]?.unit ?? 'N',
       formula: `${kind === 'least' ? 'min' : 'max'}(${inputs.map((m) => m.symbol).join(', ')})`,
-      inputs, source: kind === 'least' ? 'weakest point governs' : 'largest counts', confidence: 'computed',
+      inputs,
+      source: kind === 'least' ? 'weakest point governs' : 'largest counts',
+      confidence: 'computed',
     };
   },
   sum: (label, symbol, unit, members) => {
     const inputs = numbered(members);
     return {
-      label, symbol, value: combine(members.map((m) => m.value), add), unit,
-      formula: inputs.map((m) => m.symbol).join(' + ') || '0', inputs, source: 'sum', confidence: 'computed',
+      label,
+      symbol,
+      value: combine(
+        members.map((m) => m.value),
+        add,
+      ),
+      unit,
+      formula: inputs.map((m) => m.symbol).join(' + ') || '0',
+      inputs,
+      source: 'sum',
+      confidence: 'computed',
     };
   },
   value: (v) => v.value,

@@ -10,7 +10,13 @@ export const UNIT_SYSTEMS = ['metric', 'us'] as const;
 export type UnitSystem = (typeof UNIT_SYSTEMS)[number];
 
 const memberRow = z.object({
-  id: z.uuid(), crew_id: z.uuid(), crew_name: z.string(), name: z.string(), role: z.enum(ROLES), units: z.enum(UNIT_SYSTEMS), cautioned: z.boolean(),
+  id: z.uuid(),
+  crew_id: z.uuid(),
+  crew_name: z.string(),
+  name: z.string(),
+  role: z.enum(ROLES),
+  units: z.enum(UNIT_SYSTEMS),
+  cautioned: z.boolean(),
 });
 
 /** A member as the rest of the program knows one. */
@@ -26,7 +32,13 @@ export interface Member {
 }
 
 export const memberOf = (row: z.infer<typeof memberRow>): Member => ({
-  id: row.id, crewId: row.crew_id, crewName: row.crew_name, name: row.name, role: row.role, units: row.units, cautioned: row.cautioned,
+  id: row.id,
+  crewId: row.crew_id,
+  crewName: row.crew_name,
+  name: row.name,
+  role: row.role,
+  units: row.units,
+  cautioned: row.cautioned,
 });
 
 /** Columns of a member; $1 is the version of the cautions. */
@@ -35,79 +47,164 @@ const MEMBER = `SELECT m.id, m.crew_id, c.name AS crew_name, m.name, m.role, m.u
   FROM member m JOIN crew c ON c.id = m.crew_id`;
 
 /** How names are compared: case and spacing do not matter. */
-export const nameKey = (name: string): string => name.trim().replace(/\s+/g, ' ').toLocaleLowerCase('en');
+export const nameKey = (name: string): string =>
+  name.trim().replace(/\s+/g, ' ').toLocaleLowerCase('en');
 
 const idRow = z.object({ id: z.uuid() });
 
 /** Creates a crew. @throws ConstraintError when the name is taken. */
-export async function insertCrew(db: Database, crew: { name: string; strength: Strength; demo?: boolean }): Promise<string> {
-  const row = await one(db, idRow, 'INSERT INTO crew (id, name, name_key, strength, demo) VALUES ($1, $2, $3, $4, $5) RETURNING id',
-    [uuid(), crew.name, nameKey(crew.name), crew.strength, crew.demo ?? false]);
+export async function insertCrew(
+  db: Database,
+  crew: { name: string; strength: Strength; demo?: boolean },
+): Promise<string> {
+  const row = await one(
+    db,
+    idRow,
+    'INSERT INTO crew (id, name, name_key, strength, demo) VALUES ($1, $2, $3, $4, $5) RETURNING id',
+    [uuid(), crew.name, nameKey(crew.name), crew.strength, crew.demo ?? false],
+  );
   return row.id;
 }
 
 /** Adds a member to a crew. @throws ConstraintError when the crew has one of that name. */
 export async function insertMember(
-  db: Database, crewId: string, member: { name: string; role: Role; passwordHash: string; units?: UnitSystem; demo?: boolean },
+  db: Database,
+  crewId: string,
+  member: { name: string; role: Role; passwordHash: string; units?: UnitSystem; demo?: boolean },
 ): Promise<string> {
-  const row = await one(db, idRow,
+  const row = await one(
+    db,
+    idRow,
     'INSERT INTO member (id, crew_id, name, name_key, role, password_hash, units, demo) VALUES ($1, $2, $3, $4, $5, $6, $7, $8) RETURNING id',
-    [uuid(), crewId, member.name, nameKey(member.name), member.role, member.passwordHash, member.units ?? 'metric', member.demo ?? false]);
+    [
+      uuid(),
+      crewId,
+      member.name,
+      nameKey(member.name),
+      member.role,
+      member.passwordHash,
+      member.units ?? 'metric',
+      member.demo ?? false,
+    ],
+  );
   return row.id;
 }
 
 /** Members of any crew who go by this name, with their password hashes: for sign-in only. */
-export async function membersByName(db: Database, name: string): Promise<{ id: string; passwordHash: string }[]> {
-  const rows = await many(db, z.object({ id: z.uuid(), password_hash: z.string() }),
-    'SELECT id, password_hash FROM member WHERE name_key = $1 ORDER BY id LIMIT 5', [nameKey(name)]);
+export async function membersByName(
+  db: Database,
+  name: string,
+): Promise<{ id: string; passwordHash: string }[]> {
+  const rows = await many(
+    db,
+    z.object({ id: z.uuid(), password_hash: z.string() }),
+    'SELECT id, password_hash FROM member WHERE name_key = $1 ORDER BY id LIMIT 5',
+    [nameKey(name)],
+  );
   return rows.map((r) => ({ id: r.id, passwordHash: r.password_hash }));
 }
 
 /** Members of one crew, by name. */
-export async function membersOfCrew(db: Database, crewId: string, cautionsVersion: number): Promise<Member[]> {
-  return (await many(db, memberRow, `${MEMBER} WHERE m.crew_id = $2 ORDER BY m.name_key LIMIT 500`, [cautionsVersion, crewId])).map(memberOf);
+export async function membersOfCrew(
+  db: Database,
+  crewId: string,
+  cautionsVersion: number,
+): Promise<Member[]> {
+  return (
+    await many(db, memberRow, `${MEMBER} WHERE m.crew_id = $2 ORDER BY m.name_key LIMIT 500`, [
+      cautionsVersion,
+      crewId,
+    ])
+  ).map(memberOf);
 }
 
 /** People of the demo who may be stepped in as. */
 export async function demoMembers(db: Database, cautionsVersion: number): Promise<Member[]> {
-  return (await many(db, memberRow, `${MEMBER} WHERE m.demo ORDER BY m.id LIMIT 20`, [cautionsVersion])).map(memberOf);
+  return (
+    await many(db, memberRow, `${MEMBER} WHERE m.demo ORDER BY m.id LIMIT 20`, [cautionsVersion])
+  ).map(memberOf);
 }
 
 /** One demo member, or null when there is none of that id or it is no demo member. */
 export async function demoMember(db: Database, id: string): Promise<string | null> {
-  return (await maybeOne(db, idRow, 'SELECT id FROM member WHERE id = $1 AND demo', [id]))?.id ?? null;
+  return (
+    (await maybeOne(db, idRow, 'SELECT id FROM member WHERE id = $1 AND demo', [id]))?.id ?? null
+  );
 }
 
 /** A crew's default school, design factor and knot school. */
 export async function crewStrength(db: Database, crewId: string): Promise<Strength> {
-  const row = await one(db, z.object({ strength: strengthSchema }), 'SELECT strength FROM crew WHERE id = $1', [crewId]);
+  const row = await one(
+    db,
+    z.object({ strength: strengthSchema }),
+    'SELECT strength FROM crew WHERE id = $1',
+    [crewId],
+  );
   return row.strength;
 }
 
-export async function setCrewStrength(db: Database, crewId: string, strength: Strength): Promise<void> {
-  await one(db, idRow, 'UPDATE crew SET strength = $2 WHERE id = $1 RETURNING id', [crewId, strength]);
+export async function setCrewStrength(
+  db: Database,
+  crewId: string,
+  strength: Strength,
+): Promise<void> {
+  await one(db, idRow, 'UPDATE crew SET strength = $2 WHERE id = $1 RETURNING id', [
+    crewId,
+    strength,
+  ]);
 }
 
 /** How often a crew inspects. */
 export async function crewIntervals(db: Database, crewId: string): Promise<Intervals> {
-  const row = await one(db, z.object({ intervals: intervalsSchema }), 'SELECT intervals FROM crew WHERE id = $1', [crewId]);
+  const row = await one(
+    db,
+    z.object({ intervals: intervalsSchema }),
+    'SELECT intervals FROM crew WHERE id = $1',
+    [crewId],
+  );
   return row.intervals;
 }
 
 /** Changes how often a crew inspects; what is due moves with it. Call inside a transaction. */
-export async function setCrewIntervals(db: Database, crewId: string, intervals: Intervals): Promise<void> {
-  await one(db, idRow, 'UPDATE crew SET intervals = $2 WHERE id = $1 RETURNING id', [crewId, intervals]);
-  await db.query(`UPDATE gear SET due_on = (standing->>'inspectedOn')::date + make_interval(months => CASE document->>'use' WHEN 'daily' THEN $2::int ELSE $3::int END)
-    WHERE crew_id = $1 AND state <> 'retired' AND standing->>'inspectedOn' IS NOT NULL AND NOT (standing->>'suspect')::boolean`, [crewId, intervals.dailyMonths, intervals.normalMonths]);
+export async function setCrewIntervals(
+  db: Database,
+  crewId: string,
+  intervals: Intervals,
+): Promise<void> {
+  await one(db, idRow, 'UPDATE crew SET intervals = $2 WHERE id = $1 RETURNING id', [
+    crewId,
+    intervals,
+  ]);
+  await db.query(
+    `UPDATE gear SET due_on = (standing->>'inspectedOn')::date + make_interval(months => CASE document->>'use' WHEN 'daily' THEN $2::int ELSE $3::int END)
+    WHERE crew_id = $1 AND state <> 'retired' AND standing->>'inspectedOn' IS NOT NULL AND NOT (standing->>'suspect')::boolean`,
+    [crewId, intervals.dailyMonths, intervals.normalMonths],
+  );
 }
 
-export async function setUnits(db: Database, crewId: string, memberId: string, units: UnitSystem): Promise<void> {
-  await one(db, idRow, 'UPDATE member SET units = $3 WHERE id = $2 AND crew_id = $1 RETURNING id', [crewId, memberId, units]);
+export async function setUnits(
+  db: Database,
+  crewId: string,
+  memberId: string,
+  units: UnitSystem,
+): Promise<void> {
+  await one(db, idRow, 'UPDATE member SET units = $3 WHERE id = $2 AND crew_id = $1 RETURNING id', [
+    crewId,
+    memberId,
+    units,
+  ]);
 }
 
 /** Records that a member has read the cautions; reading them again changes nothing. */
-export async function acknowledgeCautions(db: Database, memberId: string, version: number): Promise<void> {
-  await db.query('INSERT INTO caution_acknowledgement (member_id, wording_version) VALUES ($1, $2) ON CONFLICT DO NOTHING', [memberId, version]);
+export async function acknowledgeCautions(
+  db: Database,
+  memberId: string,
+  version: number,
+): Promise<void> {
+  await db.query(
+    'INSERT INTO caution_acknowledgement (member_id, wording_version) VALUES ($1, $2) ON CONFLICT DO NOTHING',
+    [memberId, version],
+  );
 }
 
 export async function anyCrew(db: Database): Promise<boolean> {
@@ -116,10 +213,16 @@ export async function anyCrew(db: Database): Promise<boolean> {
 
 /** The member of a session, by the hash of its token or of the one before within its grace. */
 export async function memberOfSession(
-  db: Database, tokenHash: Buffer, cautionsVersion: number,
+  db: Database,
+  tokenHash: Buffer,
+  cautionsVersion: number,
 ): Promise<{ member: Member; rotatedAt: Date; isCurrent: boolean } | null> {
-  const row = await maybeOne(db, memberRow.extend({ rotated_at: z.date(), is_current: z.boolean() }),
+  const row = await maybeOne(
+    db,
+    memberRow.extend({ rotated_at: z.date(), is_current: z.boolean() }),
     `${MEMBER.replace('SELECT', 'SELECT s.rotated_at, s.token_hash = $2 AS is_current,')} JOIN session s ON s.member_id = m.id
-     WHERE s.expires_at > now() AND (s.token_hash = $2 OR (s.previous_hash = $2 AND s.previous_until > now()))`, [cautionsVersion, tokenHash]);
+     WHERE s.expires_at > now() AND (s.token_hash = $2 OR (s.previous_hash = $2 AND s.previous_until > now()))`,
+    [cautionsVersion, tokenHash],
+  );
   return row && { member: memberOf(row), rotatedAt: row.rotated_at, isCurrent: row.is_current };
 }

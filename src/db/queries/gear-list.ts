@@ -23,17 +23,35 @@ export interface GearQuery {
   readonly after: readonly [string, string] | null;
 }
 
-export const ALL_GEAR: Omit<GearQuery, 'today'> = { search: '', type: null, kind: null, states: [], sizeFromM: null, sizeToM: null, leftFromM: null, due: null, sort: 'code', after: null };
+export const ALL_GEAR: Omit<GearQuery, 'today'> = {
+  search: '',
+  type: null,
+  kind: null,
+  states: [],
+  sizeFromM: null,
+  sizeToM: null,
+  leftFromM: null,
+  due: null,
+  sort: 'code',
+  after: null,
+};
 
 /** A size counts as itself within this much: floating point, and 9.5 mm sold as 3/8 in. */
 const SIZE_SLACK_M = 0.0001;
 
 /** The SQL of a page and its values, apart so that a test can EXPLAIN it. Only what is asked for is in it, so that the planner sees it. */
-export function gearPageSql(crewId: string, query: GearQuery): { readonly sql: string; readonly values: unknown[] } {
+export function gearPageSql(
+  crewId: string,
+  query: GearQuery,
+): { readonly sql: string; readonly values: unknown[] } {
   const values: unknown[] = [crewId];
   const where = ['g.crew_id = $1', 'g.deleted_at IS NULL'];
-  const add = (text: (n: string) => string, value: unknown): void => { values.push(value); where.push(text(`$${values.length}`)); };
-  if (query.search) add((n) => `g.words LIKE ${n}`, wordPattern(query.search.toLocaleLowerCase('en')));
+  const add = (text: (n: string) => string, value: unknown): void => {
+    values.push(value);
+    where.push(text(`$${values.length}`));
+  };
+  if (query.search)
+    add((n) => `g.words LIKE ${n}`, wordPattern(query.search.toLocaleLowerCase('en')));
   if (query.type !== null) add((n) => `g.type = ${n}`, query.type);
   if (query.kind !== null) add((n) => `g.kind = ${n}`, query.kind);
   if (query.states.length > 0) add((n) => `g.state = ANY(${n})`, query.states);
@@ -41,29 +59,57 @@ export function gearPageSql(crewId: string, query: GearQuery): { readonly sql: s
   if (query.sizeToM !== null) add((n) => `g.size_m <= ${n}`, query.sizeToM + SIZE_SLACK_M);
   if (query.leftFromM !== null) add((n) => `g.remaining_m >= ${n}`, query.leftFromM);
   if (query.due === 'overdue') add((n) => `g.due_on <= ${n}`, query.today);
-  if (query.due === 'soon') { add((n) => `g.due_on > ${n}`, query.today); add((n) => `g.due_on <= ${n}`, daysLater(query.today, SOON_DAYS)); }
+  if (query.due === 'soon') {
+    add((n) => `g.due_on > ${n}`, query.today);
+    add((n) => `g.due_on <= ${n}`, daysLater(query.today, SOON_DAYS));
+  }
   if (query.due === 'later') add((n) => `g.due_on > ${n}`, daysLater(query.today, SOON_DAYS));
   if (query.sort === 'due') where.push('g.due_on IS NOT NULL');
   const [key, cast] = query.sort === 'due' ? ['g.due_on', 'date'] : ['g.code', 'text'];
-  if (query.after) { values.push(...query.after); where.push(`(${key}, g.id) > ($${values.length - 1}::${cast}, $${values.length}::uuid)`); }
-  return { sql: `${SELECT_GEAR} WHERE ${where.join(' AND ')} ORDER BY ${key}, g.id LIMIT ${PAGE_SIZE + 1}`, values };
+  if (query.after) {
+    values.push(...query.after);
+    where.push(`(${key}, g.id) > ($${values.length - 1}::${cast}, $${values.length}::uuid)`);
+  }
+  return {
+    sql: `${SELECT_GEAR} WHERE ${where.join(' AND ')} ORDER BY ${key}, g.id LIMIT ${PAGE_SIZE + 1}`,
+    values,
+  };
 }
 
 /** One page of a crew's locker and the marker of the next page, or null at the end. */
-export async function gearPage(db: Database, crewId: string, query: GearQuery): Promise<{ gear: StoredGear[]; next: readonly [string, string] | null }> {
+export async function gearPage(
+  db: Database,
+  crewId: string,
+  query: GearQuery,
+): Promise<{ gear: StoredGear[]; next: readonly [string, string] | null }> {
   const { sql, values } = gearPageSql(crewId, query);
   const rows = await many(db, gearRow, sql, values);
   const page = rows.slice(0, PAGE_SIZE).map(storedGear);
   const last = rows.length > PAGE_SIZE ? page.at(-1) : undefined;
-  return { gear: page, next: last ? [query.sort === 'due' ? last.dueOn! : last.document.code, last.id] : null };
+  return {
+    gear: page,
+    next: last ? [query.sort === 'due' ? last.dueOn! : last.document.code, last.id] : null,
+  };
 }
 
 /** Ropes in service that could be chosen for a length: the shortest that reach, then the longest that do not. */
-export async function ropesForLength(db: Database, crewId: string, lengthM: number): Promise<StoredGear[]> {
+export async function ropesForLength(
+  db: Database,
+  crewId: string,
+  lengthM: number,
+): Promise<StoredGear[]> {
   const from = `${SELECT_GEAR} WHERE g.crew_id = $1 AND g.kind = 'rope' AND g.state = 'in-service' AND g.deleted_at IS NULL`;
   const [enough, short] = await Promise.all([
-    many(db, gearRow, `${from} AND g.remaining_m >= $2 ORDER BY g.remaining_m, g.id LIMIT 60`, [crewId, lengthM]),
-    many(db, gearRow, `${from} AND g.remaining_m < $2 ORDER BY g.remaining_m DESC, g.id DESC LIMIT 15`, [crewId, lengthM]),
+    many(db, gearRow, `${from} AND g.remaining_m >= $2 ORDER BY g.remaining_m, g.id LIMIT 60`, [
+      crewId,
+      lengthM,
+    ]),
+    many(
+      db,
+      gearRow,
+      `${from} AND g.remaining_m < $2 ORDER BY g.remaining_m DESC, g.id DESC LIMIT 15`,
+      [crewId, lengthM],
+    ),
   ]);
   return [...enough, ...short].map(storedGear);
 }
@@ -73,8 +119,13 @@ const MOST_ROPES = 300;
 
 /** Ropes in service, cheapest metre first; no price counts as dear. */
 export async function ropesByPrice(db: Database, crewId: string): Promise<StoredGear[]> {
-  const rows = await many(db, gearRow, `${SELECT_GEAR} WHERE g.crew_id = $1 AND g.kind = 'rope' AND g.state = 'in-service' AND g.deleted_at IS NULL
-    ORDER BY g.price_per_m NULLS LAST, g.code LIMIT ${MOST_ROPES}`, [crewId]);
+  const rows = await many(
+    db,
+    gearRow,
+    `${SELECT_GEAR} WHERE g.crew_id = $1 AND g.kind = 'rope' AND g.state = 'in-service' AND g.deleted_at IS NULL
+    ORDER BY g.price_per_m NULLS LAST, g.code LIMIT ${MOST_ROPES}`,
+    [crewId],
+  );
   return rows.map(storedGear);
 }
 
@@ -82,7 +133,12 @@ export async function ropesByPrice(db: Database, crewId: string): Promise<Stored
 export async function* allGear(db: Database, crewId: string): AsyncGenerator<StoredGear[]> {
   let after = '';
   for (;;) {
-    const rows = await many(db, gearRow, `${SELECT_GEAR} WHERE g.crew_id = $1 AND g.deleted_at IS NULL AND g.code > $2 ORDER BY g.code LIMIT 1000`, [crewId, after]);
+    const rows = await many(
+      db,
+      gearRow,
+      `${SELECT_GEAR} WHERE g.crew_id = $1 AND g.deleted_at IS NULL AND g.code > $2 ORDER BY g.code LIMIT 1000`,
+      [crewId, after],
+    );
     if (rows.length === 0) return;
     yield rows.map(storedGear);
     after = rows.at(-1)!.document.code;
@@ -90,8 +146,16 @@ export async function* allGear(db: Database, crewId: string): AsyncGenerator<Sto
 }
 
 /** Tags due for inspection by day, earliest first, up to a day. What is overdue stands under the day it was due. */
-export async function dueByDay(db: Database, crewId: string, until: string): Promise<{ day: string; codes: string[] }[]> {
-  return many(db, z.object({ day: z.string(), codes: z.array(z.string()) }),
+export async function dueByDay(
+  db: Database,
+  crewId: string,
+  until: string,
+): Promise<{ day: string; codes: string[] }[]> {
+  return many(
+    db,
+    z.object({ day: z.string(), codes: z.array(z.string()) }),
     `SELECT g.due_on::text AS day, array_agg(g.code ORDER BY g.code) AS codes FROM gear g
-     WHERE g.crew_id = $1 AND g.deleted_at IS NULL AND g.due_on IS NOT NULL AND g.due_on <= $2 GROUP BY g.due_on ORDER BY g.due_on LIMIT 1000`, [crewId, until]);
+     WHERE g.crew_id = $1 AND g.deleted_at IS NULL AND g.due_on IS NOT NULL AND g.due_on <= $2 GROUP BY g.due_on ORDER BY g.due_on LIMIT 1000`,
+    [crewId, until],
+  );
 }

@@ -25,42 +25,93 @@ export interface PlanSummary {
   readonly updatedBy: string;
 }
 
-const planRow = z.object({ id: z.uuid(), version: z.number(), document: planSchema, updated_at: z.date(), updated_by: z.string() });
+const planRow = z.object({
+  id: z.uuid(),
+  version: z.number(),
+  document: planSchema,
+  updated_at: z.date(),
+  updated_by: z.string(),
+});
 const summaryRow = z.object({
-  id: z.uuid(), title: z.string(), title_key: z.string(), rule_set: z.enum(RULE_SET_IDS), verdict: z.enum(VERDICTS), line_count: z.number(),
+  id: z.uuid(),
+  title: z.string(),
+  title_key: z.string(),
+  rule_set: z.enum(RULE_SET_IDS),
+  verdict: z.enum(VERDICTS),
+  line_count: z.number(),
   // Text keeps the microseconds that a Date would lose: a page marker must be exact.
-  updated_at: z.string(), updated_by: z.string(),
+  updated_at: z.string(),
+  updated_by: z.string(),
 });
 
-const storedOf = (row: z.infer<typeof planRow>): StoredPlan =>
-  ({ id: row.id, version: row.version, document: row.document, updatedAt: row.updated_at.toISOString(), updatedBy: row.updated_by });
+const storedOf = (row: z.infer<typeof planRow>): StoredPlan => ({
+  id: row.id,
+  version: row.version,
+  document: row.document,
+  updatedAt: row.updated_at.toISOString(),
+  updatedBy: row.updated_by,
+});
 
 /** What of a document the list needs. The verdict is computed here, with what the locker says, never taken from a client. */
-async function columnsOf(db: Database, crewId: string, document: Plan): Promise<[Plan, string, string, string, string, number]> {
+async function columnsOf(
+  db: Database,
+  crewId: string,
+  document: Plan,
+): Promise<[Plan, string, string, string, string, number]> {
   const ids = gearIdsOf(document);
   await holdGear(db, crewId, ids);
   const { verdict } = assess(document, await gearFacts(db, crewId, ids));
-  return [document, document.title, nameKey(document.title), document.ruleSet, verdict, document.lines.length];
+  return [
+    document,
+    document.title,
+    nameKey(document.title),
+    document.ruleSet,
+    verdict,
+    document.lines.length,
+  ];
 }
 
 const SELECT = `SELECT p.id, p.version, p.document, p.updated_at, m.name AS updated_by FROM plan p JOIN member m ON m.id = p.updated_by`;
 
 /** One plan of a crew. @throws NotFoundError when the crew has none of that id, or it is deleted. */
 export async function planById(db: Database, crewId: string, id: string): Promise<StoredPlan> {
-  return storedOf(await one(db, planRow, `${SELECT} WHERE p.crew_id = $1 AND p.id = $2 AND p.deleted_at IS NULL`, [crewId, id]));
+  return storedOf(
+    await one(
+      db,
+      planRow,
+      `${SELECT} WHERE p.crew_id = $1 AND p.id = $2 AND p.deleted_at IS NULL`,
+      [crewId, id],
+    ),
+  );
 }
 
-async function addRevision(db: Database, crewId: string, memberId: string, id: string, version: number, document: Plan): Promise<void> {
-  await db.query('INSERT INTO plan_revision (plan_id, version, crew_id, document, saved_at, saved_by) VALUES ($1, $2, $3, $4, now(), $5)',
-    [id, version, crewId, document, memberId]);
+async function addRevision(
+  db: Database,
+  crewId: string,
+  memberId: string,
+  id: string,
+  version: number,
+  document: Plan,
+): Promise<void> {
+  await db.query(
+    'INSERT INTO plan_revision (plan_id, version, crew_id, document, saved_at, saved_by) VALUES ($1, $2, $3, $4, now(), $5)',
+    [id, version, crewId, document, memberId],
+  );
 }
 
 /** Keeps a new plan, version 1. Call inside a transaction. */
-export async function insertPlan(db: Database, crewId: string, memberId: string, document: Plan): Promise<StoredPlan> {
+export async function insertPlan(
+  db: Database,
+  crewId: string,
+  memberId: string,
+  document: Plan,
+): Promise<StoredPlan> {
   const id = uuid();
   await db.query(
     `INSERT INTO plan (id, crew_id, version, document, title, title_key, rule_set, verdict, line_count, updated_at, updated_by)
-     VALUES ($1, $2, 1, $3, $4, $5, $6, $7, $8, now(), $9)`, [id, crewId, ...await columnsOf(db, crewId, document), memberId]);
+     VALUES ($1, $2, 1, $3, $4, $5, $6, $7, $8, now(), $9)`,
+    [id, crewId, ...(await columnsOf(db, crewId, document)), memberId],
+  );
   await linkGear(db, crewId, id, gearIdsOf(document));
   await addRevision(db, crewId, memberId, id, 1, document);
   return planById(db, crewId, id);
@@ -70,12 +121,22 @@ export async function insertPlan(db: Database, crewId: string, memberId: string,
  * Keeps a changed plan if `version` is still the one that was read. Call inside a transaction.
  * @throws ConflictError with the plan as it is now; NotFoundError when the crew has no such plan.
  */
-export async function updatePlan(db: Database, crewId: string, memberId: string, id: string, version: number, document: Plan): Promise<StoredPlan> {
-  const row = await maybeOne(db, z.object({ version: z.number() }),
+export async function updatePlan(
+  db: Database,
+  crewId: string,
+  memberId: string,
+  id: string,
+  version: number,
+  document: Plan,
+): Promise<StoredPlan> {
+  const row = await maybeOne(
+    db,
+    z.object({ version: z.number() }),
     `UPDATE plan SET version = version + 1, document = $4, title = $5, title_key = $6, rule_set = $7, verdict = $8, line_count = $9,
        updated_at = now(), updated_by = $10
      WHERE crew_id = $1 AND id = $2 AND version = $3 AND deleted_at IS NULL RETURNING version`,
-    [crewId, id, version, ...await columnsOf(db, crewId, document), memberId]);
+    [crewId, id, version, ...(await columnsOf(db, crewId, document)), memberId],
+  );
   const current = await planById(db, crewId, id);
   if (row === null) throw new ConflictError(current);
   await linkGear(db, crewId, id, gearIdsOf(document));
@@ -84,25 +145,54 @@ export async function updatePlan(db: Database, crewId: string, memberId: string,
 }
 
 /** Deletes or brings back a plan; its document and history stay. @throws NotFoundError */
-export async function setPlanDeleted(db: Database, crewId: string, id: string, deleted: boolean): Promise<void> {
-  const row = await maybeOne(db, z.object({ id: z.uuid() }),
+export async function setPlanDeleted(
+  db: Database,
+  crewId: string,
+  id: string,
+  deleted: boolean,
+): Promise<void> {
+  const row = await maybeOne(
+    db,
+    z.object({ id: z.uuid() }),
     `UPDATE plan SET deleted_at = CASE WHEN $3 THEN now() END WHERE crew_id = $1 AND id = $2 AND (deleted_at IS NULL) = $3 RETURNING id`,
-    [crewId, id, deleted]);
+    [crewId, id, deleted],
+  );
   if (row === null) throw new NotFoundError();
 }
 
 /** Versions of a plan, newest first. */
-export async function planRevisions(db: Database, crewId: string, id: string): Promise<{ version: number; savedBy: string; savedAt: string }[]> {
-  const rows = await many(db, z.object({ version: z.number(), saved_by: z.string(), saved_at: z.date() }),
+export async function planRevisions(
+  db: Database,
+  crewId: string,
+  id: string,
+): Promise<{ version: number; savedBy: string; savedAt: string }[]> {
+  const rows = await many(
+    db,
+    z.object({ version: z.number(), saved_by: z.string(), saved_at: z.date() }),
     `SELECT r.version, r.saved_at, m.name AS saved_by FROM plan_revision r JOIN member m ON m.id = r.saved_by
-     WHERE r.crew_id = $1 AND r.plan_id = $2 ORDER BY r.version DESC LIMIT 200`, [crewId, id]);
-  return rows.map((r) => ({ version: r.version, savedBy: r.saved_by, savedAt: r.saved_at.toISOString() }));
+     WHERE r.crew_id = $1 AND r.plan_id = $2 ORDER BY r.version DESC LIMIT 200`,
+    [crewId, id],
+  );
+  return rows.map((r) => ({
+    version: r.version,
+    savedBy: r.saved_by,
+    savedAt: r.saved_at.toISOString(),
+  }));
 }
 
 /** One earlier version's document. @throws NotFoundError */
-export async function planRevision(db: Database, crewId: string, id: string, version: number): Promise<Plan> {
-  const row = await one(db, z.object({ document: planSchema }),
-    'SELECT document FROM plan_revision WHERE crew_id = $1 AND plan_id = $2 AND version = $3', [crewId, id, version]);
+export async function planRevision(
+  db: Database,
+  crewId: string,
+  id: string,
+  version: number,
+): Promise<Plan> {
+  const row = await one(
+    db,
+    z.object({ document: planSchema }),
+    'SELECT document FROM plan_revision WHERE crew_id = $1 AND plan_id = $2 AND version = $3',
+    [crewId, id, version],
+  );
   return row.document;
 }
 
@@ -117,7 +207,12 @@ export interface PlanQuery {
 }
 
 const ORDER: Record<PlanSort, { key: string; compare: string; order: string; cast: string }> = {
-  changed: { key: 'updated_at', compare: '<', order: 'p.updated_at DESC, p.id DESC', cast: 'timestamptz' },
+  changed: {
+    key: 'updated_at',
+    compare: '<',
+    order: 'p.updated_at DESC, p.id DESC',
+    cast: 'timestamptz',
+  },
   title: { key: 'title_key', compare: '>', order: 'p.title_key, p.id', cast: 'text' },
 };
 
@@ -140,12 +235,24 @@ export function planPageValues(crewId: string, query: PlanQuery): unknown[] {
 }
 
 /** One page of a crew's plans and the marker of the next page, or null at the end. */
-export async function planPage(db: Database, crewId: string, query: PlanQuery): Promise<{ plans: PlanSummary[]; next: readonly [string, string] | null }> {
+export async function planPage(
+  db: Database,
+  crewId: string,
+  query: PlanQuery,
+): Promise<{ plans: PlanSummary[]; next: readonly [string, string] | null }> {
   const rows = await many(db, summaryRow, planPageSql(query), planPageValues(crewId, query));
   const page = rows.slice(0, PAGE_SIZE);
   const last = rows.length > PAGE_SIZE ? page.at(-1) : undefined;
   return {
-    plans: page.map((r) => ({ id: r.id, title: r.title, ruleSet: r.rule_set, verdict: r.verdict, lineCount: r.line_count, updatedAt: r.updated_at, updatedBy: r.updated_by })),
+    plans: page.map((r) => ({
+      id: r.id,
+      title: r.title,
+      ruleSet: r.rule_set,
+      verdict: r.verdict,
+      lineCount: r.line_count,
+      updatedAt: r.updated_at,
+      updatedBy: r.updated_by,
+    })),
     next: last ? [query.sort === 'title' ? last.title_key : last.updated_at, last.id] : null,
   };
 }

@@ -1,8 +1,17 @@
 import { z } from 'zod';
 import { type Database, maybeOne, one } from '../pool';
 
-export async function insertSession(db: Database, memberId: string, tokenHash: Buffer, expiresAt: Date): Promise<void> {
-  await db.query('INSERT INTO session (token_hash, member_id, expires_at) VALUES ($1, $2, $3)', [tokenHash, memberId, expiresAt]);
+export async function insertSession(
+  db: Database,
+  memberId: string,
+  tokenHash: Buffer,
+  expiresAt: Date,
+): Promise<void> {
+  await db.query('INSERT INTO session (token_hash, member_id, expires_at) VALUES ($1, $2, $3)', [
+    tokenHash,
+    memberId,
+    expiresAt,
+  ]);
   await db.query('DELETE FROM session WHERE expires_at < now()');
 }
 
@@ -10,10 +19,20 @@ export async function insertSession(db: Database, memberId: string, tokenHash: B
  * Replaces a session's token; the old one stays good until `graceUntil`, because requests may be under way with it.
  * @returns false when another request rotated it first.
  */
-export async function rotateSession(db: Database, oldHash: Buffer, newHash: Buffer, graceUntil: Date, expiresAt: Date): Promise<boolean> {
-  const row = await maybeOne(db, z.object({ member_id: z.uuid() }),
+export async function rotateSession(
+  db: Database,
+  oldHash: Buffer,
+  newHash: Buffer,
+  graceUntil: Date,
+  expiresAt: Date,
+): Promise<boolean> {
+  const row = await maybeOne(
+    db,
+    z.object({ member_id: z.uuid() }),
     `UPDATE session SET token_hash = $2, previous_hash = $1, previous_until = $3, rotated_at = now(), expires_at = $4
-     WHERE token_hash = $1 RETURNING member_id`, [oldHash, newHash, graceUntil, expiresAt]);
+     WHERE token_hash = $1 RETURNING member_id`,
+    [oldHash, newHash, graceUntil, expiresAt],
+  );
   return row !== null;
 }
 
@@ -22,12 +41,21 @@ export async function deleteSession(db: Database, tokenHash: Buffer): Promise<vo
 }
 
 /** Counts one event under a key in the present window and returns the count. */
-export async function countInWindow(db: Database, key: string, windowSeconds: number): Promise<number> {
-  const row = await one(db, z.object({ count: z.number() }),
+export async function countInWindow(
+  db: Database,
+  key: string,
+  windowSeconds: number,
+): Promise<number> {
+  const row = await one(
+    db,
+    z.object({ count: z.number() }),
     `INSERT INTO rate_window (key, window_start, count) VALUES ($1, to_timestamp(floor(extract(epoch FROM now()) / $2) * $2), 1)
-     ON CONFLICT (key, window_start) DO UPDATE SET count = rate_window.count + 1 RETURNING count`, [key, windowSeconds]);
+     ON CONFLICT (key, window_start) DO UPDATE SET count = rate_window.count + 1 RETURNING count`,
+    [key, windowSeconds],
+  );
   // Whoever opens a window sweeps the old ones.
-  if (row.count === 1) await db.query(`DELETE FROM rate_window WHERE window_start < now() - interval '1 day'`);
+  if (row.count === 1)
+    await db.query(`DELETE FROM rate_window WHERE window_start < now() - interval '1 day'`);
   return row.count;
 }
 

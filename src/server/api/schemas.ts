@@ -35,21 +35,27 @@ export const rulesBody = z.object({
     blockedForward: z.boolean().default(false),
     blockingForwardN: quantity('force', { least: 0, most: 5e6 }).nullable().default(null),
   }),
-  tieDowns: z.array(z.object({
-    id: z.string().trim().min(1).max(40),
-    kind: z.enum(LINE_KINDS).default('over'),
-    wllN: wll.nullable(),
-    pretensionN: quantity('force', { least: 0, most: 5e6 }).nullable().default(null),
-    alphaRad: quantity('angle', { least: 0, most: Math.PI / 2 }).nullable().default(null),
-    betaRad: quantity('angle', { least: 0, most: Math.PI }).default(0),
-    restrains: z.enum(['forward', 'rearward', 'left', 'right']).default('forward'),
-    leans: z.enum(['forward', 'rearward', 'left', 'right']).nullable().default(null),
-    crosses: z.boolean().default(true),
-    gear: z.enum(['rope', 'webbing', 'chain']).default('webbing'),
-    knots: z.boolean().default(false),
-    adjustable: z.boolean().default(true),
-    unprotectedEdge: z.boolean().default(false),
-  })).max(60),
+  tieDowns: z
+    .array(
+      z.object({
+        id: z.string().trim().min(1).max(40),
+        kind: z.enum(LINE_KINDS).default('over'),
+        wllN: wll.nullable(),
+        pretensionN: quantity('force', { least: 0, most: 5e6 }).nullable().default(null),
+        alphaRad: quantity('angle', { least: 0, most: Math.PI / 2 })
+          .nullable()
+          .default(null),
+        betaRad: quantity('angle', { least: 0, most: Math.PI }).default(0),
+        restrains: z.enum(['forward', 'rearward', 'left', 'right']).default('forward'),
+        leans: z.enum(['forward', 'rearward', 'left', 'right']).nullable().default(null),
+        crosses: z.boolean().default(true),
+        gear: z.enum(['rope', 'webbing', 'chain']).default('webbing'),
+        knots: z.boolean().default(false),
+        adjustable: z.boolean().default(true),
+        unprotectedEdge: z.boolean().default(false),
+      }),
+    )
+    .max(60),
 });
 
 const personName = z.string().trim().min(1).max(80);
@@ -61,5 +67,8 @@ export const demoBody = z.object({ memberId: z.uuid() });
 export const foundCrewBody = z.object({ crew: personName, name: personName, password });
 export const addMemberBody = z.object({ name: personName, password, role: z.enum(ROLES) });
 export const selfBody = z.object({ units: z.enum(UNIT_SYSTEMS) });
-export const crewBody = z.object({ strength: strengthSchema, intervals: intervalsSchema.optional() });
+export const crewBody = z.object({
+  strength: strengthSchema,
+  intervals: intervalsSchema.optional(),
+});
 export const planBody = planSchema;

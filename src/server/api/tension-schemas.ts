@@ -16,51 +16,119 @@ const passKind = z.enum(PASS_KIND_IDS);
 
 export const tackleBody = z.object({
   /** Bodies in their order from the load to the anchor. */
-  bodies: z.array(z.object({ id: name, kind: z.enum(['load', 'anchor', 'travelling']) })).min(2).max(12),
-  ropes: z.array(z.object({
-    from: z.union([z.literal('hand'), z.object({ body: name })]),
-    passes: z.array(z.union([
-      z.object({ body: name, efficiency: ratio(0.01, 1) }),
-      z.object({ body: name, mu: ratio(0, 1), wrapRad: quantity('angle', { least: 0.01, most: 40 }) }),
-    ])).max(16),
-    to: name,
-  })).min(1).max(8),
+  bodies: z
+    .array(z.object({ id: name, kind: z.enum(['load', 'anchor', 'travelling']) }))
+    .min(2)
+    .max(12),
+  ropes: z
+    .array(
+      z.object({
+        from: z.union([z.literal('hand'), z.object({ body: name })]),
+        passes: z
+          .array(
+            z.union([
+              z.object({ body: name, efficiency: ratio(0.01, 1) }),
+              z.object({
+                body: name,
+                mu: ratio(0, 1),
+                wrapRad: quantity('angle', { least: 0.01, most: 40 }),
+              }),
+            ]),
+          )
+          .max(16),
+        to: name,
+      }),
+    )
+    .min(1)
+    .max(8),
   handAngleRad: angle.default(0),
   handForceN: force.default(250),
 });
 
 export const tieOffBody = z.object({
-  hauledN: force, handN: force, stiffnessN: stiffness, loadLengthM: quantity('length', { least: 0.05, most: 200 }), shortLengthM: quantity('length', { least: 0.05, most: 20 }).default(0.3),
-  slipM: short.default(0.005), anchorStrandN: force.default(0), anchor: z.enum(['slides', 'holds']).default('slides'), settling: ratio(0, 0.9).default(0.2),
+  hauledN: force,
+  handN: force,
+  stiffnessN: stiffness,
+  loadLengthM: quantity('length', { least: 0.05, most: 200 }),
+  shortLengthM: quantity('length', { least: 0.05, most: 20 }).default(0.3),
+  slipM: short.default(0.005),
+  anchorStrandN: force.default(0),
+  anchor: z.enum(['slides', 'holds']).default('slides'),
+  settling: ratio(0, 0.9).default(0.2),
 });
 
 export const takeUpBody = z.object({
-  lengthM: quantity('length', { least: 0.1, most: 500 }), stiffnessN: stiffness, tensionN: force, spanM: span, sagM: short.default(0), settingM: short.default(KNOT_SETTING_M), handWidthM: short.default(HAND_WIDTH_M),
+  lengthM: quantity('length', { least: 0.1, most: 500 }),
+  stiffnessN: stiffness,
+  tensionN: force,
+  spanM: span,
+  sagM: short.default(0),
+  settingM: short.default(KNOT_SETTING_M),
+  handWidthM: short.default(HAND_WIDTH_M),
   /** Where the loop is tied, if that is known. */
   tiedAtM: short.nullable().default(null),
 });
 
-export const spanBody = z.object({
-  spanM: span,
-  riseM: quantity('length', { least: -1000, most: 1000 }).default(0),
-  sagM: quantity('length', { least: 0.001, most: 1000 }),
-  weightNPerM: ratio(0.001, 1000).default(1),
-  load: z.object({ loadN: pull, atM: span }).nullable().default(null),
-  limitN: pull.nullable().default(null),
-}).refine((b) => b.load === null || b.load.atM < b.spanM, { path: ['load', 'atM'], message: 'load-off-span', params: { code: 'load-off-span', values: {} } });
+export const spanBody = z
+  .object({
+    spanM: span,
+    riseM: quantity('length', { least: -1000, most: 1000 }).default(0),
+    sagM: quantity('length', { least: 0.001, most: 1000 }),
+    weightNPerM: ratio(0.001, 1000).default(1),
+    load: z.object({ loadN: pull, atM: span }).nullable().default(null),
+    limitN: pull.nullable().default(null),
+  })
+  .refine((b) => b.load === null || b.load.atM < b.spanM, {
+    path: ['load', 'atM'],
+    message: 'load-off-span',
+    params: { code: 'load-off-span', values: {} },
+  });
 
-export const wrapsBody = z.object({ loadN: pull, handN: pull, round: passKind, angleRad: quantity('angle', { least: 0, most: 200 }).default(2 * Math.PI) });
+export const wrapsBody = z.object({
+  loadN: pull,
+  handN: pull,
+  round: passKind,
+  angleRad: quantity('angle', { least: 0, most: 200 }).default(2 * Math.PI),
+});
 
 /** The trucker's hitch as a system: a loop knot travelling between load and anchor. */
 export const tackleExample = {
-  bodies: [{ id: 'load', kind: 'load' }, { id: 'loop', kind: 'travelling' }, { id: 'anchor', kind: 'anchor' }],
+  bodies: [
+    { id: 'load', kind: 'load' },
+    { id: 'loop', kind: 'travelling' },
+    { id: 'anchor', kind: 'anchor' },
+  ],
   ropes: [
-    { from: 'hand', passes: [{ body: 'loop', efficiency: 0.5 }, { body: 'anchor', efficiency: 0.6 }], to: 'loop' },
+    {
+      from: 'hand',
+      passes: [
+        { body: 'loop', efficiency: 0.5 },
+        { body: 'anchor', efficiency: 0.6 },
+      ],
+      to: 'loop',
+    },
     { from: { body: 'loop' }, passes: [], to: 'load' },
   ],
   handForceN: '250 N',
 };
-export const tieOffExample = { hauledN: '450 N', handN: '250 N', stiffnessN: '150 kN', loadLengthM: '4 m' };
-export const takeUpExample = { lengthM: '6 m', stiffnessN: '60 kN', tensionN: '1 kN', spanM: '6 m', sagM: '0.3 m', tiedAtM: '0.2 m' };
-export const spanExample = { spanM: '10 m', sagM: '0.1 m', load: { loadN: '400 N', atM: '5 m' }, limitN: '2 kN' };
+export const tieOffExample = {
+  hauledN: '450 N',
+  handN: '250 N',
+  stiffnessN: '150 kN',
+  loadLengthM: '4 m',
+};
+export const takeUpExample = {
+  lengthM: '6 m',
+  stiffnessN: '60 kN',
+  tensionN: '1 kN',
+  spanM: '6 m',
+  sagM: '0.3 m',
+  tiedAtM: '0.2 m',
+};
+export const spanExample = {
+  spanM: '10 m',
+  sagM: '0.1 m',
+  load: { loadN: '400 N', atM: '5 m' },
+  limitN: '2 kN',
+};
 export const wrapsExample = { loadN: '3 kN', handN: '100 N', round: 'post' };

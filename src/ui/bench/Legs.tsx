@@ -14,8 +14,18 @@ import { wordValue } from '@/wording/figures';
 import type { OpenedWorking } from '../working/WorkingSheet';
 import { RopeStroke } from '../diagrams/RopeStroke';
 
-const Whole = styled.section`padding-top:18px`;
-const Row = styled.div`display:grid;grid-template-columns:180px minmax(0,1fr);gap:16px;align-items:center;@media (max-width:600px){grid-template-columns:minmax(0,1fr)}`;
+const Whole = styled.section`
+  padding-top: 18px;
+`;
+const Row = styled.div`
+  display: grid;
+  grid-template-columns: 180px minmax(0, 1fr);
+  gap: 16px;
+  align-items: center;
+  @media (max-width: 600px) {
+    grid-template-columns: minmax(0, 1fr);
+  }
+`;
 
 const STEEPEST = Math.PI / 2;
 const FLATTEST = Math.PI / 18;
@@ -34,20 +44,81 @@ export function Legs({ onWorking }: { onWorking: (w: OpenedWorking) => void }) {
     <Whole aria-label="Legs and slings">
       <h2>Legs and slings</h2>
       <Row>
-        <svg viewBox="0 0 180 130" role="img" aria-label={`Two legs at ${degrees}° from the horizontal`}>
+        <svg
+          viewBox="0 0 180 130"
+          role="img"
+          aria-label={`Two legs at ${degrees}° from the horizontal`}
+        >
           <RopeStroke d={`M${90 - half} ${20 + high}L90 20L${90 + half} ${20 + high}`} w={7} />
-          <rect x={90 - half - 8} y={20 + high} width={2 * half + 16} height={20} fill="var(--cargo)" stroke="var(--cargo-ink)" strokeWidth={2} />
+          <rect
+            x={90 - half - 8}
+            y={20 + high}
+            width={2 * half + 16}
+            height={20}
+            fill="var(--cargo)"
+            stroke="var(--cargo-ink)"
+            strokeWidth={2}
+          />
           <circle cx={90} cy={16} r={8} fill="none" stroke="var(--steel-ink)" strokeWidth={4} />
-          <text x={90 - half + 20} y={14 + high} style={{ font: '660 13px var(--font-figure)', fill: 'var(--ink)' }} paintOrder="stroke" stroke="var(--canvas)" strokeWidth={4}>{degrees}°</text>
+          <text
+            x={90 - half + 20}
+            y={14 + high}
+            style={{ font: '660 13px var(--font-figure)', fill: 'var(--ink)' }}
+            paintOrder="stroke"
+            stroke="var(--canvas)"
+            strokeWidth={4}
+          >
+            {degrees}°
+          </text>
         </svg>
         <div>
-          <p>Each leg bears <WorkingFigure working={tension} title="Each leg" text={wordValue(tension.value, 'N', units, 'demand')} rounding="demand" onOpen={onWorking} size={22} />: {formatNumber(legFactor(angleRad))} times its share.</p>
-          <Slide label="Leg from the horizontal" value={(angleRad - FLATTEST) / (STEEPEST - FLATTEST)} step={1 / 80} text={`${degrees}°`} onChange={(v) => setAngleRad(FLATTEST + v * (STEEPEST - FLATTEST))} notes={['10°', `${degrees}° from the horizontal`, '90°']} />
+          <p>
+            Each leg bears{' '}
+            <WorkingFigure
+              working={tension}
+              title="Each leg"
+              text={wordValue(tension.value, 'N', units, 'demand')}
+              rounding="demand"
+              onOpen={onWorking}
+              size={22}
+            />
+            : {formatNumber(legFactor(angleRad))} times its share.
+          </p>
+          <Slide
+            label="Leg from the horizontal"
+            value={(angleRad - FLATTEST) / (STEEPEST - FLATTEST)}
+            step={1 / 80}
+            text={`${degrees}°`}
+            onChange={(v) => setAngleRad(FLATTEST + v * (STEEPEST - FLATTEST))}
+            notes={['10°', `${degrees}° from the horizontal`, '90°']}
+          />
         </div>
       </Row>
-      <Segments label="Legs" value={legs} choices={[{ id: '2', name: 'two' }, { id: '3', name: 'three' }, { id: '4', name: 'four, all bearing' }]} onChange={setLegs} />
-      <FieldGrid $min={150}><QuantityField label="Load on the legs" dimension="force" unit={units.force} least={1} most={1e6} value={loadN} onChange={(n) => n !== null && setLoadN(n)} /></FieldGrid>
-      <Small>{KNOWN.map((d) => `${d}° ${legFactor((d * Math.PI) / 180).toFixed(3)}`).join(' · ')}. A rigid load on four legs may hang on two. Never for lifting people or overhead.</Small>
+      <Segments
+        label="Legs"
+        value={legs}
+        choices={[
+          { id: '2', name: 'two' },
+          { id: '3', name: 'three' },
+          { id: '4', name: 'four, all bearing' },
+        ]}
+        onChange={setLegs}
+      />
+      <FieldGrid $min={150}>
+        <QuantityField
+          label="Load on the legs"
+          dimension="force"
+          unit={units.force}
+          least={1}
+          most={1e6}
+          value={loadN}
+          onChange={(n) => n !== null && setLoadN(n)}
+        />
+      </FieldGrid>
+      <Small>
+        {KNOWN.map((d) => `${d}° ${legFactor((d * Math.PI) / 180).toFixed(3)}`).join(' · ')}. A
+        rigid load on four legs may hang on two. Never for lifting people or overhead.
+      </Small>
     </Whole>
   );
 }

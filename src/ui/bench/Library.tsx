@@ -16,13 +16,65 @@ import { shortTime } from '../kit/time';
 import { BenchNav } from './BenchNav';
 import { lineWords } from './lineWords';
 
-const Head = styled.header`display:flex;flex-wrap:wrap;gap:10px;align-items:flex-end;padding:14px 20px 10px;border-bottom:var(--w-rule) solid var(--ink);& > :first-child{margin-right:auto}@media (max-width:760px){padding:8px 12px}`;
-const Page = styled.div`padding:12px 20px 24px;max-width:1120px;@media (max-width:760px){padding:8px 12px}`;
-const Row = styled.li`position:relative;display:grid;grid-template-columns:minmax(0,1.1fr) minmax(0,1.6fr) 170px 44px;gap:12px;align-items:center;min-height:60px;border-bottom:var(--w-hair) solid var(--line);&:hover{background:var(--sheet)}
-  @media (max-width:820px){grid-template-columns:minmax(0,1fr) 44px;padding:10px 0;& > *{grid-column:1}& > :last-child{grid-column:2;grid-row:1 / span 3}}`;
-const Title = styled(Link)`font:640 17px/1.2 var(--font-figure);text-decoration:none;overflow-wrap:anywhere;&::after{content:"";position:absolute;inset:0}`;
+const Head = styled.header`
+  display: flex;
+  flex-wrap: wrap;
+  gap: 10px;
+  align-items: flex-end;
+  padding: 14px 20px 10px;
+  border-bottom: var(--w-rule) solid var(--ink);
+  & > :first-child {
+    margin-right: auto;
+  }
+  @media (max-width: 760px) {
+    padding: 8px 12px;
+  }
+`;
+const Page = styled.div`
+  padding: 12px 20px 24px;
+  max-width: 1120px;
+  @media (max-width: 760px) {
+    padding: 8px 12px;
+  }
+`;
+const Row = styled.li`
+  position: relative;
+  display: grid;
+  grid-template-columns: minmax(0, 1.1fr) minmax(0, 1.6fr) 170px 44px;
+  gap: 12px;
+  align-items: center;
+  min-height: 60px;
+  border-bottom: var(--w-hair) solid var(--line);
+  &:hover {
+    background: var(--sheet);
+  }
+  @media (max-width: 820px) {
+    grid-template-columns: minmax(0, 1fr) 44px;
+    padding: 10px 0;
+    & > * {
+      grid-column: 1;
+    }
+    & > :last-child {
+      grid-column: 2;
+      grid-row: 1 / span 3;
+    }
+  }
+`;
+const Title = styled(Link)`
+  font: 640 17px/1.2 var(--font-figure);
+  text-decoration: none;
+  overflow-wrap: anywhere;
+  &::after {
+    content: '';
+    position: absolute;
+    inset: 0;
+  }
+`;
 
-export interface LibraryPage { readonly riggings: readonly RiggingSummary[]; readonly next: string | null }
+export interface LibraryPage {
+  readonly riggings: readonly RiggingSummary[];
+  readonly next: string | null;
+}
 
 /** The crew's own riggings, by name. */
 export function Library({ first }: { first: LibraryPage }) {
@@ -33,9 +85,15 @@ export function Library({ first }: { first: LibraryPage }) {
   const [error, setError] = useState<string | null>(null);
   const files = useImport('/riggings', (id) => router.push(`/bench/${id}`), setError);
   const load = async (text: string, after: string | null): Promise<void> => {
-    const answer = await call<LibraryPage>('GET', `/riggings?search=${encodeURIComponent(text)}${after ? `&after=${after}` : ''}`);
+    const answer = await call<LibraryPage>(
+      'GET',
+      `/riggings?search=${encodeURIComponent(text)}${after ? `&after=${after}` : ''}`,
+    );
     if (!answer.ok) return setError(messageOf(answer.problem));
-    setPage((p) => ({ riggings: after ? [...p.riggings, ...answer.value.riggings] : answer.value.riggings, next: answer.value.next }));
+    setPage((p) => ({
+      riggings: after ? [...p.riggings, ...answer.value.riggings] : answer.value.riggings,
+      next: answer.value.next,
+    }));
   };
   const remove = async (r: RiggingSummary): Promise<void> => {
     const answer = await call('DELETE', `/riggings/${r.id}`);
@@ -45,26 +103,75 @@ export function Library({ first }: { first: LibraryPage }) {
   return (
     <>
       <Head>
-        <div><Label><Link href="/bench">Tension bench</Link> / {viewer.crewName}</Label><h1>Library of riggings</h1></div>
-        <ButtonLink as={Link} $kind="primary" href="/bench">Build one on the bench</ButtonLink>
-        {viewer.canWrite ? <><Button onPress={files.ask}>Import</Button>{files.control}</> : null}
+        <div>
+          <Label>
+            <Link href="/bench">Tension bench</Link> / {viewer.crewName}
+          </Label>
+          <h1>Library of riggings</h1>
+        </div>
+        <ButtonLink as={Link} $kind="primary" href="/bench">
+          Build one on the bench
+        </ButtonLink>
+        {viewer.canWrite ? (
+          <>
+            <Button onPress={files.ask}>Import</Button>
+            {files.control}
+          </>
+        ) : null}
       </Head>
       <BenchNav />
       <Page>
-        <div style={{ maxWidth: 420, paddingBottom: 10 }}><TextField label="Find a rigging" type="search" value={search} onChange={(text) => { setSearch(text); void load(text, null); }} /></div>
+        <div style={{ maxWidth: 420, paddingBottom: 10 }}>
+          <TextField
+            label="Find a rigging"
+            type="search"
+            value={search}
+            onChange={(text) => {
+              setSearch(text);
+              void load(text, null);
+            }}
+          />
+        </div>
         {error ? <ErrorText role="alert">{error}</ErrorText> : null}
         <ul aria-label="Riggings">
           {page.riggings.map((r) => (
             <Row key={r.id}>
               <Title href={`/bench/${r.id}`}>{r.title}</Title>
-              <Small>{formatNumber(benchFigures(r.document).tension.ratio?.value ?? 0)} : 1 hauling. {lineWords(r.document, units)}</Small>
-              <Small>{r.updatedBy}, {shortTime(r.updatedAt)}</Small>
-              {viewer.canWrite ? <IconButton aria-label={`Take ${r.title} out of the library`} onPress={() => void remove(r)} style={{ zIndex: 1 }}>×</IconButton> : <span />}
+              <Small>
+                {formatNumber(benchFigures(r.document).tension.ratio?.value ?? 0)} : 1 hauling.{' '}
+                {lineWords(r.document, units)}
+              </Small>
+              <Small>
+                {r.updatedBy}, {shortTime(r.updatedAt)}
+              </Small>
+              {viewer.canWrite ? (
+                <IconButton
+                  aria-label={`Take ${r.title} out of the library`}
+                  onPress={() => void remove(r)}
+                  style={{ zIndex: 1 }}
+                >
+                  ×
+                </IconButton>
+              ) : (
+                <span />
+              )}
             </Row>
           ))}
         </ul>
-        {page.riggings.length === 0 ? <p style={{ padding: '20px 0' }}>{search ? `No rigging is called “${search}”.` : 'Nothing kept yet. Build a system on the bench, then keep it here: the crew can pull it, compare it and put it into plans.'}</p> : null}
-        {page.next ? <p style={{ paddingTop: 16 }}><Button onPress={() => void load(search, page.next)}>Show more<Hidden> riggings</Hidden></Button></p> : null}
+        {page.riggings.length === 0 ? (
+          <p style={{ padding: '20px 0' }}>
+            {search
+              ? `No rigging is called “${search}”.`
+              : 'Nothing kept yet. Build a system on the bench, then keep it here: the crew can pull it, compare it and put it into plans.'}
+          </p>
+        ) : null}
+        {page.next ? (
+          <p style={{ paddingTop: 16 }}>
+            <Button onPress={() => void load(search, page.next)}>
+              Show more<Hidden> riggings</Hidden>
+            </Button>
+          </p>
+        ) : null}
       </Page>
     </>
   );

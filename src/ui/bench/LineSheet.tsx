@@ -12,43 +12,157 @@ import { knotChoices, wordValue } from '@/wording/figures';
 import { WorkingFigure, type OpenWorking } from '../working/WorkingFigure';
 import type { Bench } from './useBench';
 
-function End({ title, anchor, onChange }: { title: string; anchor: RiggingDocument['anchor']; onChange: (a: RiggingDocument['anchor']) => void }) {
+function End({
+  title,
+  anchor,
+  onChange,
+}: {
+  title: string;
+  anchor: RiggingDocument['anchor'];
+  onChange: (a: RiggingDocument['anchor']) => void;
+}) {
   const { units } = useMember();
   return (
     <section style={{ paddingTop: 14 }}>
       <h3 style={{ paddingBottom: 6 }}>{title}</h3>
       <FieldGrid $min={140}>
-        <TextField label={`${title}: what it is`} value={anchor.name} onChange={(name) => onChange({ ...anchor, name: name.slice(0, 60) })} />
-        <RatingField label={`${title}: may take`} rating={anchor.rating} units={units} onChange={(rating) => onChange({ ...anchor, rating })} />
-        <QuantityField label={`${title}: bar diameter`} dimension="length" unit={units.size} optional placeholder="not measured" least={0.001} most={2} value={anchor.barDiameterM} onChange={(barDiameterM) => onChange({ ...anchor, barDiameterM })} />
+        <TextField
+          label={`${title}: what it is`}
+          value={anchor.name}
+          onChange={(name) => onChange({ ...anchor, name: name.slice(0, 60) })}
+        />
+        <RatingField
+          label={`${title}: may take`}
+          rating={anchor.rating}
+          units={units}
+          onChange={(rating) => onChange({ ...anchor, rating })}
+        />
+        <QuantityField
+          label={`${title}: bar diameter`}
+          dimension="length"
+          unit={units.size}
+          optional
+          placeholder="not measured"
+          least={0.001}
+          most={2}
+          value={anchor.barDiameterM}
+          onChange={(barDiameterM) => onChange({ ...anchor, barDiameterM })}
+        />
       </FieldGrid>
     </section>
   );
 }
 
 /** The line that is pulled: its rope, its ends, its length, what the load bears; and where the loop must be tied. */
-export function LineSheet({ bench, onClose, onWorking }: { bench: Bench; onClose: () => void; onWorking: OpenWorking }) {
+export function LineSheet({
+  bench,
+  onClose,
+  onWorking,
+}: {
+  bench: Bench;
+  onClose: () => void;
+  onWorking: OpenWorking;
+}) {
   const { units } = useMember();
-  const { doc, figures: { loop }, edit } = bench;
+  const {
+    doc,
+    figures: { loop },
+    edit,
+  } = bench;
   return (
     <Sheet title="The line" side open onClose={onClose}>
       <FieldGrid $min={150}>
-        <TextField label="Name of the rigging" value={doc.title} onChange={(title) => edit({ title: title.slice(0, 120) || 'Rigging' }, 'title')} />
-        <QuantityField label="Anchor to anchor" dimension="length" unit={units.length} least={0.2} most={200} value={doc.lengthM} onChange={(lengthM) => lengthM !== null && edit({ lengthM }, 'length')} />
-        <QuantityField label="Sag while slack" dimension="length" unit={units.length} most={50} value={doc.sagM} onChange={(sagM) => sagM !== null && edit({ sagM }, 'sag')} />
-        <QuantityField label="Line tension the load bears" dimension="force" unit={units.force} optional placeholder="not said" least={1} most={1e6} value={doc.loadBearsN} onChange={(loadBearsN) => edit({ loadBearsN }, 'bears')} />
-        <NumberField label="Settling, part of 1" value={doc.settling} least={0} most={0.9} onChange={(settling) => edit({ settling }, 'settling')} />
-        <Select label="Working load by" value={doc.strength.school} choices={SCHOOL_IDS.map((id) => ({ id, name: SCHOOLS[id].name }))} onChange={(school) => edit({ strength: { ...doc.strength, school } })} />
+        <TextField
+          label="Name of the rigging"
+          value={doc.title}
+          onChange={(title) => edit({ title: title.slice(0, 120) || 'Rigging' }, 'title')}
+        />
+        <QuantityField
+          label="Anchor to anchor"
+          dimension="length"
+          unit={units.length}
+          least={0.2}
+          most={200}
+          value={doc.lengthM}
+          onChange={(lengthM) => lengthM !== null && edit({ lengthM }, 'length')}
+        />
+        <QuantityField
+          label="Sag while slack"
+          dimension="length"
+          unit={units.length}
+          most={50}
+          value={doc.sagM}
+          onChange={(sagM) => sagM !== null && edit({ sagM }, 'sag')}
+        />
+        <QuantityField
+          label="Line tension the load bears"
+          dimension="force"
+          unit={units.force}
+          optional
+          placeholder="not said"
+          least={1}
+          most={1e6}
+          value={doc.loadBearsN}
+          onChange={(loadBearsN) => edit({ loadBearsN }, 'bears')}
+        />
+        <NumberField
+          label="Settling, part of 1"
+          value={doc.settling}
+          least={0}
+          most={0.9}
+          onChange={(settling) => edit({ settling }, 'settling')}
+        />
+        <Select
+          label="Working load by"
+          value={doc.strength.school}
+          choices={SCHOOL_IDS.map((id) => ({ id, name: SCHOOLS[id].name }))}
+          onChange={(school) => edit({ strength: { ...doc.strength, school } })}
+        />
       </FieldGrid>
       <h3 style={{ padding: '14px 0 6px' }}>Rope</h3>
-      <RopeForm rope={doc.rope} units={units} set={(change) => edit({ rope: { ...doc.rope, ...change } }, 'rope')} />
-      <div style={{ paddingTop: 14 }}><Select label="Knot at the far end" value={doc.farKnot} choices={knotChoices(knotsFor('attachment'))} onChange={(k) => edit({ farKnot: k as typeof doc.farKnot })} /></div>
+      <RopeForm
+        rope={doc.rope}
+        units={units}
+        set={(change) => edit({ rope: { ...doc.rope, ...change } }, 'rope')}
+      />
+      <div style={{ paddingTop: 14 }}>
+        <Select
+          label="Knot at the far end"
+          value={doc.farKnot}
+          choices={knotChoices(knotsFor('attachment'))}
+          onChange={(k) => edit({ farKnot: k as typeof doc.farKnot })}
+        />
+      </div>
       <End title="Anchor" anchor={doc.anchor} onChange={(anchor) => edit({ anchor }, 'anchor')} />
-      <End title="Far anchor" anchor={doc.farAnchor} onChange={(farAnchor) => edit({ farAnchor }, 'farAnchor')} />
+      <End
+        title="Far anchor"
+        anchor={doc.farAnchor}
+        onChange={(farAnchor) => edit({ farAnchor }, 'farAnchor')}
+      />
       {loop ? (
         <section style={{ paddingTop: 14 }} aria-label="Where to tie the loop">
           <h3>Where to tie the loop</h3>
-          <p>At least <WorkingFigure working={loop.needed} title="Loop from the anchor" text={wordValue(loop.needed.value, 'm', units, 'demand')} rounding="demand" onOpen={onWorking} size={16} /> from the anchor: slack, stretch and knots take <WorkingFigure working={loop.takeUp} title="Take-up" text={wordValue(loop.takeUp.value, 'm', units, 'demand')} rounding="demand" onOpen={onWorking} size={16} />, and your hand wants room. Longer spans and doubles want it further up.</p>
+          <p>
+            At least{' '}
+            <WorkingFigure
+              working={loop.needed}
+              title="Loop from the anchor"
+              text={wordValue(loop.needed.value, 'm', units, 'demand')}
+              rounding="demand"
+              onOpen={onWorking}
+              size={16}
+            />{' '}
+            from the anchor: slack, stretch and knots take{' '}
+            <WorkingFigure
+              working={loop.takeUp}
+              title="Take-up"
+              text={wordValue(loop.takeUp.value, 'm', units, 'demand')}
+              rounding="demand"
+              onOpen={onWorking}
+              size={16}
+            />
+            , and your hand wants room. Longer spans and doubles want it further up.
+          </p>
         </section>
       ) : null}
     </Sheet>

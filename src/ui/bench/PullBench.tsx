@@ -20,56 +20,140 @@ import { type Bench, useBench, useStill } from './useBench';
 import { type Keeping, useKeeping } from './useKeeping';
 import { type Pulling, usePulling } from './usePulling';
 
-const MeterPanel = dynamic(() => import('../meter/MeterPanel').then((m) => m.MeterPanel), { ssr: false });
+const MeterPanel = dynamic(() => import('../meter/MeterPanel').then((m) => m.MeterPanel), {
+  ssr: false,
+});
 const UseInPlan = dynamic(() => import('./UseInPlan').then((m) => m.UseInPlan), { ssr: false });
 const LineSheet = dynamic(() => import('./LineSheet').then((m) => m.LineSheet), { ssr: false });
 const KeysSheet = dynamic(() => import('./BenchKeys').then((m) => m.BenchKeys), { ssr: false });
 
 const Head = styled.header`
-  display:grid;grid-template-columns:auto minmax(0,1fr) auto;gap:6px 28px;align-items:center;padding:12px 20px 10px;border-bottom:var(--w-rule) solid var(--ink);
-  @media (max-width:900px){grid-template-columns:minmax(0,1fr);padding:8px 12px;& h1{font-size:22px}} @media (max-width:600px){& > p{display:none}& button{padding:0 12px}}
+  display: grid;
+  grid-template-columns: auto minmax(0, 1fr) auto;
+  gap: 6px 28px;
+  align-items: center;
+  padding: 12px 20px 10px;
+  border-bottom: var(--w-rule) solid var(--ink);
+  @media (max-width: 900px) {
+    grid-template-columns: minmax(0, 1fr);
+    padding: 8px 12px;
+    & h1 {
+      font-size: 22px;
+    }
+  }
+  @media (max-width: 600px) {
+    & > p {
+      display: none;
+    }
+    & button {
+      padding: 0 12px;
+    }
+  }
 `;
-const Actions = styled.div`display:flex;flex-wrap:wrap;align-items:center;gap:8px`;
-const Kbd = styled.kbd`font:600 11px/1 var(--font-figure);border:1px solid currentColor;padding:2px 4px;opacity:.85;@media (max-width:760px){display:none}`;
+const Actions = styled.div`
+  display: flex;
+  flex-wrap: wrap;
+  align-items: center;
+  gap: 8px;
+`;
+const Kbd = styled.kbd`
+  font: 600 11px/1 var(--font-figure);
+  border: 1px solid currentColor;
+  padding: 2px 4px;
+  opacity: 0.85;
+  @media (max-width: 760px) {
+    display: none;
+  }
+`;
 
 /** Side matters, at the end of the row of places. */
 const BenchTools = memo(function BenchTools({ bench, keeping, onSheet }: HeadProps) {
   return (
     <>
-      <Small>{bench.doc.readings.length > 0 ? `${bench.doc.readings.length} meter reading${bench.doc.readings.length === 1 ? '' : 's'} recorded` : ''}</Small>
-      <Button $kind="quiet" onPress={() => onSheet('line')}>Change the line</Button>
-      <Button $kind="quiet" onPress={() => onSheet('meter')}>Read the meter</Button>
-      <Button $kind="quiet" isDisabled={!bench.canUndo} onPress={bench.undo}>Undo</Button>
-      <Button $kind="quiet" isDisabled={!bench.canRedo} onPress={bench.redo}>Redo</Button>
-      <Button $kind="quiet" onPress={() => onSheet('keys')} aria-label="Keys">?</Button>
-      <Small role="status" data-save suppressHydrationWarning>{keeping.words}</Small>
+      <Small>
+        {bench.doc.readings.length > 0
+          ? `${bench.doc.readings.length} meter reading${bench.doc.readings.length === 1 ? '' : 's'} recorded`
+          : ''}
+      </Small>
+      <Button $kind="quiet" onPress={() => onSheet('line')}>
+        Change the line
+      </Button>
+      <Button $kind="quiet" onPress={() => onSheet('meter')}>
+        Read the meter
+      </Button>
+      <Button $kind="quiet" isDisabled={!bench.canUndo} onPress={bench.undo}>
+        Undo
+      </Button>
+      <Button $kind="quiet" isDisabled={!bench.canRedo} onPress={bench.redo}>
+        Redo
+      </Button>
+      <Button $kind="quiet" onPress={() => onSheet('keys')} aria-label="Keys">
+        ?
+      </Button>
+      <Small role="status" data-save suppressHydrationWarning>
+        {keeping.words}
+      </Small>
       {keeping.control}
     </>
   );
 });
 
-interface HeadProps { readonly bench: Bench; readonly keeping: Keeping; readonly onSheet: (which: 'line' | 'meter' | 'plan' | 'keys') => void }
+interface HeadProps {
+  readonly bench: Bench;
+  readonly keeping: Keeping;
+  readonly onSheet: (which: 'line' | 'meter' | 'plan' | 'keys') => void;
+}
 
-const BenchHead = memo(function BenchHead({ bench, keeping, pulling, onSheet }: HeadProps & { readonly pulling: Pulling }) {
+const BenchHead = memo(function BenchHead({
+  bench,
+  keeping,
+  pulling,
+  onSheet,
+}: HeadProps & { readonly pulling: Pulling }) {
   const { units, viewer } = useMember();
   const { doc, tied } = bench;
   return (
     <Head>
-      <div><Label><Link href="/bench">Tension bench</Link> / {formOf(doc.system) === null ? 'a route of your own' : formName(formOf(doc.system)!)}</Label><h1>{doc.title}</h1></div>
+      <div>
+        <Label>
+          <Link href="/bench">Tension bench</Link> /{' '}
+          {formOf(doc.system) === null ? 'a route of your own' : formName(formOf(doc.system)!)}
+        </Label>
+        <h1>{doc.title}</h1>
+      </div>
       <p>{lineWords(doc, units)}</p>
       <Actions>
-        <Button $kind="primary" onPressStart={pulling.start} onPressEnd={pulling.stop} data-pulling={pulling.active}>Pull <Kbd aria-hidden>p</Kbd></Button>
-        <Button onPress={() => bench.tie(!tied)} aria-pressed={tied}>{tied ? 'Untie' : 'Tie off'} <Kbd aria-hidden>t</Kbd></Button>
+        <Button
+          $kind="primary"
+          onPressStart={pulling.start}
+          onPressEnd={pulling.stop}
+          data-pulling={pulling.active}
+        >
+          Pull <Kbd aria-hidden>p</Kbd>
+        </Button>
+        <Button onPress={() => bench.tie(!tied)} aria-pressed={tied}>
+          {tied ? 'Untie' : 'Tie off'} <Kbd aria-hidden>t</Kbd>
+        </Button>
         {viewer.canWrite ? <Button onPress={() => onSheet('plan')}>Use in a plan</Button> : null}
         <ActionMenu label="Keep, export, import" actions={keeping.actions} />
       </Actions>
-      {keeping.error ? <ErrorText role="alert" style={{ gridColumn: '1 / -1' }}>{keeping.error}</ErrorText> : null}
+      {keeping.error ? (
+        <ErrorText role="alert" style={{ gridColumn: '1 / -1' }}>
+          {keeping.error}
+        </ErrorText>
+      ) : null}
     </Head>
   );
 });
 
 /** The pull bench: pull, see what every strand and part bears, tie off, see what is kept. */
-export function PullBench({ initial, stored }: { initial: RiggingDocument; stored: StoredRigging | null }) {
+export function PullBench({
+  initial,
+  stored,
+}: {
+  initial: RiggingDocument;
+  stored: StoredRigging | null;
+}) {
   const bench = useBench(initial);
   const still = useStill(bench);
   const { keeping, conflict } = useKeeping(bench, stored);
@@ -79,18 +163,44 @@ export function PullBench({ initial, stored }: { initial: RiggingDocument; store
   const close = (): void => setSheet(null);
   const room = useRef<HTMLDivElement>(null);
   useKeys({
-    t: () => bench.tie(!bench.tied), '?': () => setSheet('keys'), 'mod+z': bench.undo, 'mod+shift+z': bench.redo, 'mod+y': bench.redo,
+    t: () => bench.tie(!bench.tied),
+    '?': () => setSheet('keys'),
+    'mod+z': bench.undo,
+    'mod+shift+z': bench.redo,
+    'mod+y': bench.redo,
     w: () => pressWorking(room.current),
   });
   return (
     <>
       <BenchHead bench={still} keeping={keeping} pulling={pulling} onSheet={setSheet} />
-      <BenchNav><BenchTools bench={still} keeping={keeping} onSheet={setSheet} /></BenchNav>
-      <div ref={room}><BenchTable bench={bench} title={bench.doc.title} /></div>
+      <BenchNav>
+        <BenchTools bench={still} keeping={keeping} onSheet={setSheet} />
+      </BenchNav>
+      <div ref={room}>
+        <BenchTable bench={bench} title={bench.doc.title} />
+      </div>
       {sheet === 'line' ? <LineSheet bench={bench} onClose={close} onWorking={setWorking} /> : null}
-      {sheet === 'meter' ? <MeterPanel line={bench.doc.title} expected={{ hauledN: bench.figures.tension.hauled.value ?? 0, keptN: bench.figures.tension.kept.value ?? 0, settling: bench.doc.settling }} recorded={bench.doc.readings} canRecord
-        onRecord={(r) => bench.edit({ readings: [...bench.doc.readings, r].slice(-100) })} onClose={close} /> : null}
-      {sheet === 'plan' ? <UseInPlan system={bench.doc.system} rigging={stored ? { id: stored.id, title: bench.doc.title } : null} onClose={close} /> : null}
+      {sheet === 'meter' ? (
+        <MeterPanel
+          line={bench.doc.title}
+          expected={{
+            hauledN: bench.figures.tension.hauled.value ?? 0,
+            keptN: bench.figures.tension.kept.value ?? 0,
+            settling: bench.doc.settling,
+          }}
+          recorded={bench.doc.readings}
+          canRecord
+          onRecord={(r) => bench.edit({ readings: [...bench.doc.readings, r].slice(-100) })}
+          onClose={close}
+        />
+      ) : null}
+      {sheet === 'plan' ? (
+        <UseInPlan
+          system={bench.doc.system}
+          rigging={stored ? { id: stored.id, title: bench.doc.title } : null}
+          onClose={close}
+        />
+      ) : null}
       {sheet === 'keys' ? <KeysSheet onClose={close} /> : null}
       {conflict}
       <WorkingSheet opened={working} over={bench.doc.title} onClose={() => setWorking(null)} />

@@ -1,43 +1,57 @@
 import { describe, expect, it } from 'vitest';
-import { demoNames, demoPlan, judge } from '../../../tests/support/demo';
 import { benchFigures, riggingOfSystem } from '@/core/bench/figures';
 import { spanFigures } from '@/core/bench/span';
 import { strandTensions } from '@/core/bench/strands';
 import { type BenchSystem, systemSchema } from '@/core/bench/rigging';
-import { parsePlan } from '@/core/securement/plan';
 import { FORM_IDS } from '@/core/tackle/systems';
 import { riggingForces } from '@/core/tackle/rigging';
 import { METRIC, US_CUSTOMARY } from '@/core/units';
-import { benchOfLine, lineWithSystem } from '@/core/bench/in-plan';
 import { sayingOf } from './BenchVerdict';
 import { compared, compareRows, withTurns } from './compareRows';
-import { angleOf, drawRig, STAGE, wayOf } from './drawing';
+import { angleOf, drawRig, wayOf } from './drawing';
+import { STAGE } from './lanes';
 import { spread } from './Gauge';
-import { putSystem } from './putSystem';
-import { elementOf, formOf, newRigging, systemOf, withForm } from '@/core/bench/compose';
+import { formOf, newRigging, withForm } from '@/core/bench/compose';
 import { addPass, addTravelling, removeBody, removePass, setEnd } from './route';
 import { practiceWords, schoolWords } from './schools';
 import { strandWords } from './strandWords';
+import { strength } from '../../../tests/support/bench';
 
-const strength = { school: 'design-factor', designFactor: 5, knotSchool: 'lowest', handLimitN: 400 } as const;
-const bench = (form: (typeof FORM_IDS)[number], tied = false) => { const doc = newRigging(strength, form); return { doc, figures: benchFigures(doc), tied }; };
+const bench = (form: (typeof FORM_IDS)[number], tied = false) => {
+  const doc = newRigging(strength, form);
+  return { doc, figures: benchFigures(doc), tied };
+};
 
 describe('everything that can be chosen', () => {
-  it.each(FORM_IDS)('%s: can be computed, is known again by its name, and is drawn inside the picture with every strand', (form) => {
-    const { doc, figures } = bench(form);
-    expect(formOf(doc.system)).toBe(form);
-    for (const angle of [0, Math.PI / 2, Math.PI]) {
-      const rigging = riggingOfSystem({ ...doc.system, handAngleRad: angle });
-      const rig = drawRig(rigging, { ...doc.system, handAngleRad: angle }, 1, 1);
-      expect(rig.strands).toHaveLength(figures.hauling.strands.flat().length);
-      const numbers = rig.strands.flatMap((s) => [...`${s.back}${s.front}`.matchAll(/-?\d+(\.\d+)?/g)].map((m) => Number(m[0])));
-      expect(numbers.every((n) => Number.isFinite(n) && n > -60 && n < STAGE.height + 40), form).toBe(true);
-      expect(rig.hand.x).toBeLessThanOrEqual(STAGE.width);
-      // Labels of one rope never lie on each other.
-      const labels = rig.strands.map((s) => s.label);
-      for (const a of labels) for (const b of labels) if (a !== b) expect(Math.abs(a.x - b.x) > 52 || Math.abs(a.y - b.y) > 20, `${form} ${JSON.stringify([a, b])}`).toBe(true);
-    }
-  });
+  it.each(FORM_IDS)(
+    '%s: can be computed, is known again by its name, and is drawn inside the picture with every strand',
+    (form) => {
+      const { doc, figures } = bench(form);
+      expect(formOf(doc.system)).toBe(form);
+      for (const angle of [0, Math.PI / 2, Math.PI]) {
+        const rigging = riggingOfSystem({ ...doc.system, handAngleRad: angle });
+        const rig = drawRig(rigging, { ...doc.system, handAngleRad: angle }, 1, 1);
+        expect(rig.strands).toHaveLength(figures.hauling.strands.flat().length);
+        const numbers = rig.strands.flatMap((s) =>
+          [...`${s.back}${s.front}`.matchAll(/-?\d+(\.\d+)?/g)].map((m) => Number(m[0])),
+        );
+        expect(
+          numbers.every((n) => Number.isFinite(n) && n > -60 && n < STAGE.height + 40),
+          form,
+        ).toBe(true);
+        expect(rig.hand.x).toBeLessThanOrEqual(STAGE.width);
+        // Labels of one rope never lie on each other.
+        const labels = rig.strands.map((s) => s.label);
+        for (const a of labels)
+          for (const b of labels)
+            if (a !== b)
+              expect(
+                Math.abs(a.x - b.x) > 52 || Math.abs(a.y - b.y) > 20,
+                `${form} ${JSON.stringify([a, b])}`,
+              ).toBe(true);
+      }
+    },
+  );
   it.each(FORM_IDS)('%s keeps the hand when another takes its place', (form) => {
     const changed = withForm({ ...newRigging(strength).system, handForceN: 333 }, form);
     expect(systemSchema.safeParse(changed).success).toBe(true);
@@ -56,14 +70,19 @@ describe('everything that can be chosen', () => {
   });
   it('says what every strand bears to somebody who cannot see it', () => {
     const { say, of } = strandWords(bench('single'), METRIC);
-    expect(say).toContain('your hand 250\u00a0N, loop to anchor 125\u00a0N, anchor to loop 75.0\u00a0N');
+    expect(say).toContain(
+      'your hand 250\u00a0N, loop to anchor 125\u00a0N, anchor to loop 75.0\u00a0N',
+    );
     expect(of(1, 0)).toMatchObject({ figure: '450\u00a0N', most: true });
     expect(strandWords(bench('single'), US_CUSTOMARY).say).toContain('lbf');
   });
 });
 
 describe('the hand’s way on the drawing', () => {
-  it('and its angle lead back to each other', () => { for (const a of [0, 0.4, 1.2, Math.PI / 2, 2.5, Math.PI]) expect(angleOf(wayOf(a))).toBeCloseTo(a, 9); });
+  it('and its angle lead back to each other', () => {
+    for (const a of [0, 0.4, 1.2, Math.PI / 2, 2.5, Math.PI])
+      expect(angleOf(wayOf(a))).toBeCloseTo(a, 9);
+  });
   it('left of the line counts as on it', () => expect(angleOf({ x: -5, y: 1 })).toBe(0));
 });
 
@@ -78,36 +97,84 @@ describe('the labels of the gauge', () => {
 });
 
 describe('what the bench says', () => {
-  const saying = (system: Partial<Extract<BenchSystem, { kind: 'truckers' }>>, doc: object = {}) => {
+  const saying = (
+    system: Partial<Extract<BenchSystem, { kind: 'truckers' }>>,
+    doc: object = {},
+  ) => {
     const base = newRigging(strength);
     const whole = { ...base, ...doc, system: { ...base.system, ...system } as BenchSystem };
     return sayingOf(benchFigures(whole), whole.loadBearsN, METRIC);
   };
-  it('holds, with the most the hand may pull and what gives first', () => expect(saying({})).toMatchObject({ verdict: 'holds', then: expect.stringMatching(/Do not pull more than \d{3}\u00a0N: slip loop gives first/) }));
-  it('over the WLL: short, with the same limit', () => expect(saying({ handForceN: 1500 })).toMatchObject({ verdict: 'short', first: expect.stringContaining('more than the line’s WLL') }));
-  it('tied too near comes before everything', () => expect(saying({ shortStrandM: 0.05, handForceN: 900 })).toMatchObject({ verdict: 'short', first: expect.stringContaining('Tied too near') }));
-  it('a load that is crushed', () => expect(saying({}, { loadBearsN: 200 })).toMatchObject({ verdict: 'short', first: expect.stringContaining('crushes the load') }));
-  it('an anchor nobody has rated: cannot say, and what to do', () => expect(saying({}, { anchor: { name: 'tree', rating: { state: 'unrated' }, barDiameterM: 0.3, surface: 'wood' } })).toMatchObject({ verdict: 'cannot-say', first: 'Nobody has said what “tree” bears.' }));
+  it('holds, with the most the hand may pull and what gives first', () =>
+    expect(saying({})).toMatchObject({
+      verdict: 'holds',
+      then: expect.stringMatching(/Do not pull more than \d{3}\u00a0N: slip loop gives first/),
+    }));
+  it('over the WLL: short, with the same limit', () =>
+    expect(saying({ handForceN: 1500 })).toMatchObject({
+      verdict: 'short',
+      first: expect.stringContaining('more than the line’s WLL'),
+    }));
+  it('tied too near comes before everything', () =>
+    expect(saying({ shortStrandM: 0.05, handForceN: 900 })).toMatchObject({
+      verdict: 'short',
+      first: expect.stringContaining('Tied too near'),
+    }));
+  it('a load that is crushed', () =>
+    expect(saying({}, { loadBearsN: 200 })).toMatchObject({
+      verdict: 'short',
+      first: expect.stringContaining('crushes the load'),
+    }));
+  it('an anchor nobody has rated: cannot say, and what to do', () =>
+    expect(
+      saying(
+        {},
+        {
+          anchor: {
+            name: 'tree',
+            rating: { state: 'unrated' },
+            barDiameterM: 0.3,
+            surface: 'wood',
+          },
+        },
+      ),
+    ).toMatchObject({ verdict: 'cannot-say', first: 'Nobody has said what “tree” bears.' }));
 });
 
 describe('schools', () => {
   it('“10 lb gives about 20 lb” is true with a ring in the loop only, and the bench says so', () => {
     const plain = newRigging(strength).system as Extract<BenchSystem, { kind: 'truckers' }>;
-    const words = (s: BenchSystem): string => practiceWords(s, benchFigures({ ...newRigging(strength), system: s }).band);
-    expect(words(plain)).toBe('1.62 to 1.91 (rope loop, steel ring or connector). “10 lb gives about 20 lb” wants a ring or connector in the loop: 1.85 to 2.07.');
-    expect(words({ ...plain, inLoop: 'ring', loopEfficiency: 0.6 })).toBe('1.85 to 2.07 (steel ring or connector, steel ring or connector). “10 lb gives about 20 lb”, the “2:1” school, is true here.');
+    const words = (s: BenchSystem): string =>
+      practiceWords(s, benchFigures({ ...newRigging(strength), system: s }).band);
+    expect(words(plain)).toBe(
+      '1.62 to 1.91 (rope loop, steel ring or connector). “10 lb gives about 20 lb” wants a ring or connector in the loop: 1.85 to 2.07.',
+    );
+    expect(words({ ...plain, inLoop: 'ring', loopEfficiency: 0.6 })).toBe(
+      '1.85 to 2.07 (steel ring or connector, steel ring or connector). “10 lb gives about 20 lb”, the “2:1” school, is true here.',
+    );
     expect(words({ ...plain, form: 'second-loop' })).toContain('not “4:1”');
   });
   it('the count is named for what it is', () => {
-    const words = (form: (typeof FORM_IDS)[number]): string => { const b = bench(form); return schoolWords(b.doc.system, b.figures); };
-    expect([words('single'), words('reeved-twice'), words('second-loop')].map((w) => /“(\d:1)”/.exec(w)?.[1])).toEqual(['3:1', '4:1', '4:1']);
+    const words = (form: (typeof FORM_IDS)[number]): string => {
+      const b = bench(form);
+      return schoolWords(b.doc.system, b.figures);
+    };
+    expect(
+      [words('single'), words('reeved-twice'), words('second-loop')].map(
+        (w) => /“(\d:1)”/.exec(w)?.[1],
+      ),
+    ).toEqual(['3:1', '4:1', '4:1']);
     expect(words('compound-9')).toContain('9 m of rope');
   });
 });
 
 describe('a route that is edited', () => {
   const start = newRigging(strength, 'simple-2').system as Extract<BenchSystem, { kind: 'tackle' }>;
-  const ratio = (d: object): number | null => { const p = systemSchema.safeParse({ ...start, ...d }); const f = p.success ? riggingForces(riggingOfSystem(p.data), 'hauling') : null; return f?.ok ? f.value.loadRatio : null; };
+  const ratio = (d: object): number | null => {
+    const p = systemSchema.safeParse({ ...start, ...d });
+    const f = p.success ? riggingForces(riggingOfSystem(p.data), 'hauling') : null;
+    return f?.ok ? f.value.loadRatio : null;
+  };
   it('a turn more round the anchor, the end at the load: 2 to 1 becomes 3 to 1', () => {
     const longer = setEnd(addPass(start, 0, 'A', 'plain-pulley'), 0, 'L');
     expect(ratio(longer)).toBeCloseTo(1 + 0.9 + 0.81, 9);
@@ -119,15 +186,21 @@ describe('a route that is edited', () => {
     expect(ratio(addTravelling(more, 'plain-pulley'))).toBeCloseTo(1.9 ** 3, 9);
     expect(removeBody(more, 'P1').bodies).toEqual(start.bodies);
   });
-  it('an unfinished route is no system', () => expect(ratio(addPass(start, 0, 'A', 'ring'))).toBeNull());
+  it('an unfinished route is no system', () =>
+    expect(ratio(addPass(start, 0, 'A', 'ring'))).toBeNull());
 });
 
 describe('side by side', () => {
-  const list = (['single', 'second-loop', 'simple-3'] as const).map((f) => compared(f, f, newRigging(strength, f), 250));
+  const list = (['single', 'second-loop', 'simple-3'] as const).map((f) =>
+    compared(f, f, newRigging(strength, f), 250),
+  );
   const rows = compareRows(list, METRIC);
   it('every row has a cell a system; the best is marked where there is one', () => {
     expect(rows.every((r) => r.cells.length === 3)).toBe(true);
-    expect(rows.find((r) => r.what === 'while hauling')).toMatchObject({ cells: ['1.80 : 1', '3.24 : 1', '2.71 : 1'], best: 1 });
+    expect(rows.find((r) => r.what === 'while hauling')).toMatchObject({
+      cells: ['1.80 : 1', '3.24 : 1', '2.71 : 1'],
+      best: 1,
+    });
     expect(rows.find((r) => r.what === 'counted, no friction')!.best).toBeNull();
   });
   it('rings instead of pulleys take their part', () => {
@@ -137,46 +210,30 @@ describe('side by side', () => {
 });
 
 describe('a span', () => {
-  const input = { spanM: 10, riseM: 0, rope: newRigging(strength).rope, loadN: 200, atM: 5, by: 'sag' as const, sagM: 0.1, unstretchedM: 10 };
+  const input = {
+    spanM: 10,
+    riseM: 0,
+    rope: newRigging(strength).rope,
+    loadN: 200,
+    atM: 5,
+    by: 'sag' as const,
+    sagM: 0.1,
+    unstretchedM: 10,
+  };
   it('1 % sag: 25 times the load and the line’s own weight on top', () => {
     const f = spanFigures(input, strength);
     expect(f.timesLoad).toBeGreaterThan(25);
     expect(f.timesLoad).toBeLessThan(26);
     expect(f.sagAtWllM!).toBeGreaterThan(0.1);
-    expect(spanFigures({ ...input, sagM: f.sagAtWllM! }, strength).ends.greatestN.value).toBeCloseTo(f.wll.value!, 3);
+    expect(
+      spanFigures({ ...input, sagM: f.sagAtWllM! }, strength).ends.greatestN.value,
+    ).toBeCloseTo(f.wll.value!, 3);
   });
   it('an elastic line finds its own sag', () => {
     const tight = spanFigures({ ...input, by: 'length', unstretchedM: 10 }, strength);
     expect(tight.sagM).toBeGreaterThan(0.3);
-    expect(spanFigures({ ...input, by: 'length', unstretchedM: 10.3 }, strength).sagM).toBeGreaterThan(tight.sagM);
-  });
-});
-
-describe('a plan’s line on the bench and back', () => {
-  const withHitch = demoNames().flatMap((name) => { const plan = demoPlan(name); return plan.lines.flatMap((line) => line.elements.flatMap((e) => (e.kind === 'truckers' ? [{ name, plan, line, element: e }] : []))); });
-  it('there is something to try', () => expect(withHitch.length).toBeGreaterThan(3));
-  it.each(withHitch.map((w) => [`${w.name}, ${w.line.name}`, w] as const))('%s: untouched, the line comes back as it was', (_, { plan, line, element }) => {
-    const doc = benchOfLine(plan, line, element, 5);
-    expect(lineWithSystem(line, element.id, doc.system, (id) => elementOf(doc.system, id, element.fromRigging))).toEqual(line);
-  });
-  it('any system put on any line makes a plan that is read and judged', () => {
-    for (const form of FORM_IDS) for (const { plan, line } of withHitch.slice(0, 2)) {
-      const changed = { ...plan, lines: plan.lines.map((l) => (l.id === line.id ? putSystem(l, newRigging(strength, form).system, { id: '0190b5a0-0000-7000-8000-000000000000', title: 'From the library' }) : l)) };
-      const parsed = parsePlan(JSON.parse(JSON.stringify(changed)));
-      expect(parsed.ok, form).toBe(true);
-      if (!parsed.ok) continue;
-      const facts = judge(parsed.value).lines.find((l) => l.line.id === line.id)!;
-      expect(facts.tension.hauled.value).toBeCloseTo(benchFigures(newRigging(strength, form)).tension.hauled.value!, 6);
-      expect(facts.line.elements.filter((e) => e.kind === 'truckers' || e.kind === 'tackle')).toHaveLength(1);
-      expect(facts.line.elements.filter((e) => e.kind === 'lock')).toHaveLength(form in { single: 1, 'reeved-twice': 1, 'second-loop': 1 } ? 1 : 0);
-    }
-  });
-  it('a system as an element and back is the same system', () => {
-    for (const form of FORM_IDS) {
-      const { system } = newRigging(strength, form);
-      const element = elementOf(system, 'e', null);
-      if (element.kind !== 'truckers' && element.kind !== 'tackle') throw new Error('no system');
-      expect(systemOf(element, system.kind === 'truckers' ? { id: 'k', kind: 'lock', knot: system.lock } : null)).toEqual(system);
-    }
+    expect(
+      spanFigures({ ...input, by: 'length', unstretchedM: 10.3 }, strength).sagM,
+    ).toBeGreaterThan(tight.sagM);
   });
 });

@@ -1,13 +1,22 @@
 'use client';
 import { useCallback, useMemo, useRef, useState } from 'react';
-import { benchFigures, type BenchFigures, type BenchLine, capacityOf, ownLine } from '@/core/bench/figures';
+import {
+  benchFigures,
+  type BenchFigures,
+  type BenchLine,
+  capacityOf,
+  ownLine,
+} from '@/core/bench/figures';
 import type { BenchSystem, RiggingDocument } from '@/core/bench/rigging';
 import type { FormId } from '@/core/tackle/systems';
 import { type Editing, useHistory } from '../history';
 import { formTitle, isFormTitle, withForm } from '@/core/bench/compose';
 
 /** The bench as its views see it. */
-export interface Bench extends Pick<Editing<RiggingDocument>, 'undo' | 'redo' | 'canUndo' | 'canRedo'> {
+export interface Bench extends Pick<
+  Editing<RiggingDocument>,
+  'undo' | 'redo' | 'canUndo' | 'canRedo'
+> {
   readonly doc: RiggingDocument;
   readonly figures: BenchFigures;
   /** The line the system stands on. */
@@ -28,7 +37,10 @@ export interface Bench extends Pick<Editing<RiggingDocument>, 'undo' | 'redo' | 
 export const MOST_HAND_N = 1000;
 
 /** State of the bench: the rigging, its history, and what it comes to. `lineOf`: where it stands, if that is not a line of its own. */
-export function useBench(initial: RiggingDocument, lineOf: (doc: RiggingDocument) => BenchLine = ownLine): Bench {
+export function useBench(
+  initial: RiggingDocument,
+  lineOf: (doc: RiggingDocument) => BenchLine = ownLine,
+): Bench {
   const { now: doc, edit: change, undo, redo, canUndo, canRedo } = useHistory(initial);
   const [tied, tie] = useState(false);
   // Strength does not change while the hand pulls: found once for everything but the pull.
@@ -36,24 +48,72 @@ export function useBench(initial: RiggingDocument, lineOf: (doc: RiggingDocument
   const line = useMemo(() => lineOf(still), [still, lineOf]);
   const capacity = useMemo(() => capacityOf(line), [line]);
   const figures = useMemo(() => benchFigures(doc, line, capacity), [doc, line, capacity]);
-  const edit = useCallback((next: Partial<RiggingDocument>, key?: string) => change((d) => ({ ...d, ...next }), key), [change]);
-  const editSystem = useCallback((next: Partial<BenchSystem>, key?: string) =>
-    change((d) => ({ ...d, system: { ...d.system, ...next } as BenchSystem }), key), [change]);
-  const choose = useCallback((form: FormId) => {
-    tie(false);
-    change((d) => ({ ...d, system: withForm(d.system, form), title: isFormTitle(d.title) ? formTitle(form) : d.title }));
-  }, [change]);
-  const replace = useCallback((next: RiggingDocument) => { tie(false); change(() => next); }, [change]);
-  const pull = useCallback((handForceN: number, handAngleRad?: number) => {
-    tie(false);
-    const force = Math.max(1, Math.min(5000, Math.round(handForceN)));
-    change((d) => ({ ...d, system: { ...d.system, handForceN: force, ...(handAngleRad === undefined ? {} : { handAngleRad }) } }), 'pull');
-  }, [change]);
-  return { doc, figures, line, tied, tie, edit, editSystem, choose, replace, pull, undo, redo, canUndo, canRedo };
+  const edit = useCallback(
+    (next: Partial<RiggingDocument>, key?: string) => change((d) => ({ ...d, ...next }), key),
+    [change],
+  );
+  const editSystem = useCallback(
+    (next: Partial<BenchSystem>, key?: string) =>
+      change((d) => ({ ...d, system: { ...d.system, ...next } as BenchSystem }), key),
+    [change],
+  );
+  const choose = useCallback(
+    (form: FormId) => {
+      tie(false);
+      change((d) => ({
+        ...d,
+        system: withForm(d.system, form),
+        title: isFormTitle(d.title) ? formTitle(form) : d.title,
+      }));
+    },
+    [change],
+  );
+  const replace = useCallback(
+    (next: RiggingDocument) => {
+      tie(false);
+      change(() => next);
+    },
+    [change],
+  );
+  const pull = useCallback(
+    (handForceN: number, handAngleRad?: number) => {
+      tie(false);
+      const force = Math.max(1, Math.min(5000, Math.round(handForceN)));
+      change(
+        (d) => ({
+          ...d,
+          system: {
+            ...d.system,
+            handForceN: force,
+            ...(handAngleRad === undefined ? {} : { handAngleRad }),
+          },
+        }),
+        'pull',
+      );
+    },
+    [change],
+  );
+  return {
+    doc,
+    figures,
+    line,
+    tied,
+    tie,
+    edit,
+    editSystem,
+    choose,
+    replace,
+    pull,
+    undo,
+    redo,
+    canUndo,
+    canRedo,
+  };
 }
 
 /** All of a rigging but how hard the hand pulls. */
-const stillKey = (doc: RiggingDocument): string => JSON.stringify({ ...doc, system: { ...doc.system, handForceN: 0 } });
+const stillKey = (doc: RiggingDocument): string =>
+  JSON.stringify({ ...doc, system: { ...doc.system, handForceN: 0 } });
 
 /** A value that stays the same object for as long as its key is the same. */
 function useKept<T>(value: T, key: string): T {

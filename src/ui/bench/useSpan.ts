@@ -6,7 +6,16 @@ import { newRigging } from '@/core/bench/compose';
 
 /** State of the span: a drum-tight ridge line with a small load, which is the lesson. */
 export function useSpan(strength: Strength) {
-  const [input, setInput] = useState<SpanInput>(() => ({ spanM: 10, riseM: 0, rope: newRigging(strength).rope, loadN: 200, atM: 5, by: 'sag', sagM: 0.1, unstretchedM: 10 }));
+  const [input, setInput] = useState<SpanInput>(() => ({
+    spanM: 10,
+    riseM: 0,
+    rope: newRigging(strength).rope,
+    loadN: 200,
+    atM: 5,
+    by: 'sag',
+    sagM: 0.1,
+    unstretchedM: 10,
+  }));
   const set = (change: Partial<SpanInput>): void => setInput((i) => ({ ...i, ...change }));
   const figures = useMemo(() => spanFigures(input, strength), [input, strength]);
   return { input, set, figures };

@@ -14,15 +14,48 @@ import { Select } from '../kit/Select';
 import { ErrorText, Label, Small } from '../kit/text';
 import { StrengthFields } from '../planner/StrengthFields';
 
-const Page = styled.div`padding:16px 24px 24px;max-width:860px;display:grid;gap:26px;@media (max-width:600px){padding:12px}`;
-const Head = styled.header`display:flex;flex-wrap:wrap;gap:12px;align-items:flex-end;border-bottom:var(--w-strong) solid var(--ink);padding-bottom:14px`;
-const Row = styled.li`display:grid;grid-template-columns:1fr 1fr 1.4fr;gap:10px;padding:10px 0;border-bottom:var(--w-hair) solid var(--line)`;
-const Form = styled.form`display:grid;gap:12px;max-width:420px`;
+const Page = styled.div`
+  padding: 16px 24px 24px;
+  max-width: 860px;
+  display: grid;
+  gap: 26px;
+  @media (max-width: 600px) {
+    padding: 12px;
+  }
+`;
+const Head = styled.header`
+  display: flex;
+  flex-wrap: wrap;
+  gap: 12px;
+  align-items: flex-end;
+  border-bottom: var(--w-strong) solid var(--ink);
+  padding-bottom: 14px;
+`;
+const Row = styled.li`
+  display: grid;
+  grid-template-columns: 1fr 1fr 1.4fr;
+  gap: 10px;
+  padding: 10px 0;
+  border-bottom: var(--w-hair) solid var(--line);
+`;
+const Form = styled.form`
+  display: grid;
+  gap: 12px;
+  max-width: 420px;
+`;
 
-interface MemberLine { readonly id: string; readonly name: string; readonly role: Role; readonly cautioned: boolean }
+interface MemberLine {
+  readonly id: string;
+  readonly name: string;
+  readonly role: Role;
+  readonly cautioned: boolean;
+}
 const ROLE_CHOICES: readonly { id: Role; name: string }[] = [
-  { id: 'lead', name: 'lead: everything' }, { id: 'instructor', name: 'instructor: plans, signs off' }, { id: 'keeper', name: 'yard keeper: plans, the locker' },
-  { id: 'hand', name: 'hand: plans' }, { id: 'trainee', name: 'trainee: reads' },
+  { id: 'lead', name: 'lead: everything' },
+  { id: 'instructor', name: 'instructor: plans, signs off' },
+  { id: 'keeper', name: 'yard keeper: plans, the locker' },
+  { id: 'hand', name: 'hand: plans' },
+  { id: 'trainee', name: 'trainee: reads' },
 ];
 
 function AddMember() {
@@ -35,14 +68,22 @@ function AddMember() {
     e.preventDefault();
     const answer = await call('POST', '/members', { name, password, role });
     if (!answer.ok) return setError(messageOf(answer.problem));
-    setError(null); setName(''); setPassword('');
+    setError(null);
+    setName('');
+    setPassword('');
     router.refresh();
   };
   return (
     <Form onSubmit={(e) => void submit(e)}>
       <h2>Add a member</h2>
       <TextField label="Full name" value={name} onChange={setName} autoComplete="off" />
-      <TextField label="First password, 10 characters or more" type="password" value={password} onChange={setPassword} autoComplete="new-password" />
+      <TextField
+        label="First password, 10 characters or more"
+        type="password"
+        value={password}
+        onChange={setPassword}
+        autoComplete="new-password"
+      />
       <Select label="Role" value={role} choices={ROLE_CHOICES} onChange={setRole} />
       {error ? <ErrorText role="alert">{error}</ErrorText> : null}
       <Button type="submit">Add to the crew</Button>
@@ -51,7 +92,15 @@ function AddMember() {
 }
 
 /** The crew: its members, and where its working loads come from by default. */
-export function CrewPage({ strength: initial, intervals: first, members }: { strength: Strength; intervals: Intervals; members: readonly MemberLine[] }) {
+export function CrewPage({
+  strength: initial,
+  intervals: first,
+  members,
+}: {
+  strength: Strength;
+  intervals: Intervals;
+  members: readonly MemberLine[];
+}) {
   const { viewer } = useMember();
   const [strength, setStrength] = useState(initial);
   const [note, setNote] = useState<string | null>(null);
@@ -67,29 +116,79 @@ export function CrewPage({ strength: initial, intervals: first, members }: { str
     const next = { ...strength, ...part };
     setStrength(next);
     const answer = await call('PUT', '/crew', { strength: next });
-    setNote(answer.ok ? 'Kept. New plans begin with it; plans that exist keep their own.' : messageOf(answer.problem));
+    setNote(
+      answer.ok
+        ? 'Kept. New plans begin with it; plans that exist keep their own.'
+        : messageOf(answer.problem),
+    );
   };
-  const leave = async (): Promise<void> => { await call('DELETE', '/session'); window.location.assign('/'); };
+  const leave = async (): Promise<void> => {
+    await call('DELETE', '/session');
+    window.location.assign('/');
+  };
   return (
     <Page>
-      <Head><div style={{ flex: 1 }}><Label>{viewer.name}, {viewer.role}</Label><h1>{viewer.crewName}</h1></div><Button onPress={() => void leave()}>Sign out</Button></Head>
+      <Head>
+        <div style={{ flex: 1 }}>
+          <Label>
+            {viewer.name}, {viewer.role}
+          </Label>
+          <h1>{viewer.crewName}</h1>
+        </div>
+        <Button onPress={() => void leave()}>Sign out</Button>
+      </Head>
       <section>
         <h2>Rope strength, for new plans</h2>
-        <fieldset disabled={!viewer.canChangeCrew} style={{ border: 0, padding: '10px 0' }}><StrengthFields strength={strength} onChange={(part) => void change(part)} /></fieldset>
+        <fieldset disabled={!viewer.canChangeCrew} style={{ border: 0, padding: '10px 0' }}>
+          <StrengthFields strength={strength} onChange={(part) => void change(part)} />
+        </fieldset>
         {viewer.canChangeCrew ? null : <Small>Only the lead changes this.</Small>}
         {note ? <Small role="status">{note}</Small> : null}
       </section>
       <section>
         <h2>Recorded inspections</h2>
-        <fieldset disabled={!viewer.canChangeCrew} style={{ border: 0, padding: '10px 0', display: 'grid', gap: 12, gridTemplateColumns: 'repeat(auto-fill,minmax(190px,1fr))' }}>
-          <NumberField label="Every so many months" value={intervals.normalMonths} least={1} most={60} whole onChange={(n) => void interval({ normalMonths: n })} />
-          <NumberField label="In daily use, months" value={intervals.dailyMonths} least={1} most={60} whole onChange={(n) => void interval({ dailyMonths: n })} />
+        <fieldset
+          disabled={!viewer.canChangeCrew}
+          style={{
+            border: 0,
+            padding: '10px 0',
+            display: 'grid',
+            gap: 12,
+            gridTemplateColumns: 'repeat(auto-fill,minmax(190px,1fr))',
+          }}
+        >
+          <NumberField
+            label="Every so many months"
+            value={intervals.normalMonths}
+            least={1}
+            most={60}
+            whole
+            onChange={(n) => void interval({ normalMonths: n })}
+          />
+          <NumberField
+            label="In daily use, months"
+            value={intervals.dailyMonths}
+            least={1}
+            most={60}
+            whole
+            onChange={(n) => void interval({ dailyMonths: n })}
+          />
         </fieldset>
         {inspected ? <Small role="status">{inspected}</Small> : null}
       </section>
       <section>
         <h2>Members</h2>
-        <ul>{members.map((m) => <Row key={m.id}><b>{m.name}</b><span>{m.role}</span><Small>{m.cautioned ? 'has read the cautions' : 'has not read the cautions yet'}</Small></Row>)}</ul>
+        <ul>
+          {members.map((m) => (
+            <Row key={m.id}>
+              <b>{m.name}</b>
+              <span>{m.role}</span>
+              <Small>
+                {m.cautioned ? 'has read the cautions' : 'has not read the cautions yet'}
+              </Small>
+            </Row>
+          ))}
+        </ul>
       </section>
       {viewer.canChangeCrew ? <AddMember /> : null}
     </Page>

@@ -7,7 +7,9 @@ export function Broken({ reset }: { reset: () => void }) {
   return (
     <Notice title="Something broke here">
       <p>What was saved is safe. Try again; if it stays broken, reload the page.</p>
-      <Button $kind="primary" onPress={reset}>Try again</Button>
+      <Button $kind="primary" onPress={reset}>
+        Try again
+      </Button>
     </Notice>
   );
 }

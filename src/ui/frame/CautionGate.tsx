@@ -8,8 +8,21 @@ import { Sheet } from '../kit/Sheet';
 import { ErrorText } from '../kit/text';
 import { useMember } from './MemberContext';
 
-const Caution = styled.li`padding:12px 0 12px 20px;border-bottom:var(--w-hair) solid var(--line);font-size:var(--t-lead);position:relative;
-  &::before{content:"";position:absolute;left:0;top:16px;bottom:16px;width:6px;background:var(--p-short)}`;
+const Caution = styled.li`
+  padding: 12px 0 12px 20px;
+  border-bottom: var(--w-hair) solid var(--line);
+  font-size: var(--t-lead);
+  position: relative;
+  &::before {
+    content: '';
+    position: absolute;
+    left: 0;
+    top: 16px;
+    bottom: 16px;
+    width: 6px;
+    background: var(--p-short);
+  }
+`;
 
 /** Shown once per member at first use; the acknowledgement is recorded. */
 export function CautionGate() {
@@ -22,10 +35,23 @@ export function CautionGate() {
     else setError(messageOf(answer.problem));
   };
   return (
-    <Sheet title="Before you use these figures" open={open} onClose={() => setOpen(false)} mustAnswer>
-      <ul>{CAUTIONS.map((c) => <Caution key={c}>{c}</Caution>)}</ul>
+    <Sheet
+      title="Before you use these figures"
+      open={open}
+      onClose={() => setOpen(false)}
+      mustAnswer
+    >
+      <ul>
+        {CAUTIONS.map((c) => (
+          <Caution key={c}>{c}</Caution>
+        ))}
+      </ul>
       {error ? <ErrorText role="alert">{error}</ErrorText> : null}
-      <p style={{ marginTop: 20 }}><Button $kind="primary" onPress={() => void accept()} autoFocus>I have read this</Button></p>
+      <p style={{ marginTop: 20 }}>
+        <Button $kind="primary" onPress={() => void accept()} autoFocus>
+          I have read this
+        </Button>
+      </p>
     </Sheet>
   );
 }

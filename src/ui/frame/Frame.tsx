@@ -8,19 +8,60 @@ import { MemberProvider, type Viewer } from './MemberContext';
 import { Rail } from './Rail';
 
 /** Fetched only by those who have not acknowledged the cautions yet. */
-const CautionGate = dynamic(() => import('./CautionGate').then((m) => m.CautionGate), { loading: () => null });
+const CautionGate = dynamic(() => import('./CautionGate').then((m) => m.CautionGate), {
+  loading: () => null,
+});
 
-const Page = styled.div`margin-left:var(--rail);min-height:100vh;display:flex;flex-direction:column;@media (max-width:760px){margin:0 0 68px}@media print{margin:0}`;
-const Main = styled.main`flex:1;min-width:0`;
-const Foot = styled.footer`padding:10px 20px;border-top:var(--w-hair) solid var(--line);font-size:var(--t-small);color:var(--ink-2);background:var(--canvas);
-  @media (min-width:761px){position:sticky;bottom:0;z-index:3;padding:5px 20px} @media print{display:none}`;
+const Page = styled.div`
+  margin-left: var(--rail);
+  min-height: 100vh;
+  display: flex;
+  flex-direction: column;
+  @media (max-width: 760px) {
+    margin: 0 0 68px;
+  }
+  @media print {
+    margin: 0;
+  }
+`;
+const Main = styled.main`
+  flex: 1;
+  min-width: 0;
+`;
+const Foot = styled.footer`
+  padding: 10px 20px;
+  border-top: var(--w-hair) solid var(--line);
+  font-size: var(--t-small);
+  color: var(--ink-2);
+  background: var(--canvas);
+  @media (min-width: 761px) {
+    position: sticky;
+    bottom: 0;
+    z-index: 3;
+    padding: 5px 20px;
+  }
+  @media print {
+    display: none;
+  }
+`;
 
 /** Rail, page and the cautions that are always shown. */
-export function Frame({ viewer, theme, children }: { viewer: Viewer; theme: Theme; children: ReactNode }) {
+export function Frame({
+  viewer,
+  theme,
+  children,
+}: {
+  viewer: Viewer;
+  theme: Theme;
+  children: ReactNode;
+}) {
   return (
     <MemberProvider viewer={viewer}>
       <Rail theme={theme} />
-      <Page><Main data-cautions={viewer.cautioned ? 'read' : 'unread'}>{children}</Main><Foot>{CAUTION_LINE}</Foot></Page>
+      <Page>
+        <Main data-cautions={viewer.cautioned ? 'read' : 'unread'}>{children}</Main>
+        <Foot>{CAUTION_LINE}</Foot>
+      </Page>
       {viewer.cautioned ? null : <CautionGate />}
     </MemberProvider>
   );

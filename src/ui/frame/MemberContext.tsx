@@ -34,7 +34,10 @@ export function MemberProvider({ viewer, children }: { viewer: Viewer; children:
     setSystem(next);
     void call('PUT', '/me', { units: next });
   }, []);
-  const state = useMemo(() => ({ viewer: { ...viewer, units: system }, units: CHOICES[system], setUnits }), [viewer, system, setUnits]);
+  const state = useMemo(
+    () => ({ viewer: { ...viewer, units: system }, units: CHOICES[system], setUnits }),
+    [viewer, system, setUnits],
+  );
   return <Context.Provider value={state}>{children}</Context.Provider>;
 }
 

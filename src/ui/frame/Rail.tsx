@@ -9,26 +9,132 @@ import { type Theme, THEME_COOKIE, THEME_WORDS, THEMES } from '@/wording/themes'
 import { useMember } from './MemberContext';
 
 const Bar = styled.nav`
-  position:fixed;inset:0 auto 0 0;width:var(--rail);display:flex;flex-direction:column;z-index:5;background:var(--canvas);overflow:hidden;
-  @media (max-width:760px){inset:auto 0 0 0;width:100vw;height:68px;flex-direction:row;border-top:var(--w-rule) solid var(--ink);overflow:visible}
-  @media print{display:none}
+  position: fixed;
+  inset: 0 auto 0 0;
+  width: var(--rail);
+  display: flex;
+  flex-direction: column;
+  z-index: 5;
+  background: var(--canvas);
+  overflow: hidden;
+  @media (max-width: 760px) {
+    inset: auto 0 0 0;
+    width: 100vw;
+    height: 68px;
+    flex-direction: row;
+    border-top: var(--w-rule) solid var(--ink);
+    overflow: visible;
+  }
+  @media print {
+    display: none;
+  }
 `;
-const RopeEdge = styled.svg`position:absolute;right:0;top:0;height:100%;width:14px;@media (max-width:760px){display:none}`;
-const Mark = styled(Link)`display:flex;flex-direction:column;align-items:center;gap:2px;padding:14px 12px 10px 0;font:760 11px/1.05 var(--font-figure);font-stretch:112%;text-decoration:none;@media (max-width:760px){display:none}`;
+const RopeEdge = styled.svg`
+  position: absolute;
+  right: 0;
+  top: 0;
+  height: 100%;
+  width: 14px;
+  @media (max-width: 760px) {
+    display: none;
+  }
+`;
+const Mark = styled(Link)`
+  display: flex;
+  flex-direction: column;
+  align-items: center;
+  gap: 2px;
+  padding: 14px 12px 10px 0;
+  font: 760 11px/1.05 var(--font-figure);
+  font-stretch: 112%;
+  text-decoration: none;
+  @media (max-width: 760px) {
+    display: none;
+  }
+`;
 const Room = styled(Link)`
-  position:relative;display:flex;flex-direction:column;align-items:center;justify-content:center;gap:4px;min-height:61px;padding-right:12px;
-  font:560 12px/1.1 var(--font-figure);font-stretch:80%;color:var(--ink-2);text-decoration:none;
-  &[aria-current=page]{color:var(--ink);font-weight:720}
-  &[aria-current=page]::after{content:"";position:absolute;right:0;top:12px;bottom:12px;width:14px;background:repeating-linear-gradient(to bottom,var(--plate) 0 4px,var(--canvas) 4px 5.5px)}
-  @media (max-width:760px){flex:1;padding:0;&[aria-current=page]::after{top:-8px;bottom:auto;left:calc(50% - 20px);right:auto;width:40px;height:12px;background:repeating-linear-gradient(to right,var(--plate) 0 4px,var(--canvas) 4px 5.5px)}}
+  position: relative;
+  display: flex;
+  flex-direction: column;
+  align-items: center;
+  justify-content: center;
+  gap: 4px;
+  min-height: 61px;
+  padding-right: 12px;
+  font: 560 12px/1.1 var(--font-figure);
+  font-stretch: 80%;
+  color: var(--ink-2);
+  text-decoration: none;
+  &[aria-current='page'] {
+    color: var(--ink);
+    font-weight: 720;
+  }
+  &[aria-current='page']::after {
+    content: '';
+    position: absolute;
+    right: 0;
+    top: 12px;
+    bottom: 12px;
+    width: 14px;
+    background: repeating-linear-gradient(to bottom, var(--plate) 0 4px, var(--canvas) 4px 5.5px);
+  }
+  @media (max-width: 760px) {
+    flex: 1;
+    padding: 0;
+    &[aria-current='page']::after {
+      top: -8px;
+      bottom: auto;
+      left: calc(50% - 20px);
+      right: auto;
+      width: 40px;
+      height: 12px;
+      background: repeating-linear-gradient(to right, var(--plate) 0 4px, var(--canvas) 4px 5.5px);
+    }
+  }
 `;
-const Foot = styled.div`margin-top:auto;padding:0 14px 12px 6px;display:flex;flex-direction:column;gap:6px;align-items:stretch;@media (max-width:760px){margin:0;padding:0 8px;flex-direction:row;align-items:center;flex:1;justify-content:center;min-width:0}`;
+const Foot = styled.div`
+  margin-top: auto;
+  padding: 0 14px 12px 6px;
+  display: flex;
+  flex-direction: column;
+  gap: 6px;
+  align-items: stretch;
+  @media (max-width: 760px) {
+    margin: 0;
+    padding: 0 8px;
+    flex-direction: row;
+    align-items: center;
+    flex: 1;
+    justify-content: center;
+    min-width: 0;
+  }
+`;
 const Place = styled(AriaButton)`
-  border:var(--w-rule) solid var(--ink);background:none;color:var(--ink);min-width:62px;height:48px;cursor:pointer;font:640 12.5px/1 var(--font-figure);font-stretch:84%;
-  display:flex;flex-direction:column;align-items:center;justify-content:center;gap:6px;padding:0;
+  border: var(--w-rule) solid var(--ink);
+  background: none;
+  color: var(--ink);
+  min-width: 62px;
+  height: 48px;
+  cursor: pointer;
+  font: 640 12.5px/1 var(--font-figure);
+  font-stretch: 84%;
+  display: flex;
+  flex-direction: column;
+  align-items: center;
+  justify-content: center;
+  gap: 6px;
+  padding: 0;
 `;
-const Dots = styled.span`display:flex;gap:3px`;
-const Dot = styled.i<{ $on: boolean }>`width:12px;height:6px;border:1.5px solid var(--ink);background:${({ $on }) => ($on ? 'var(--plate)' : 'none')}`;
+const Dots = styled.span`
+  display: flex;
+  gap: 3px;
+`;
+const Dot = styled.i<{ $on: boolean }>`
+  width: 12px;
+  height: 6px;
+  border: 1.5px solid var(--ink);
+  background: ${({ $on }) => ($on ? 'var(--plate)' : 'none')};
+`;
 
 /** Switches the theme in one place: the attribute on <html>, remembered in a cookie. */
 function ThemeSwitch({ served }: { served: Theme }) {
@@ -42,7 +148,11 @@ function ThemeSwitch({ served }: { served: Theme }) {
   return (
     <Place onPress={next} aria-label={`Theme: ${THEME_WORDS[theme]}. Change`}>
       <span>{THEME_WORDS[theme]}</span>
-      <Dots aria-hidden>{THEMES.map((t) => <Dot key={t} $on={t === theme} />)}</Dots>
+      <Dots aria-hidden>
+        {THEMES.map((t) => (
+          <Dot key={t} $on={t === theme} />
+        ))}
+      </Dots>
     </Place>
   );
 }
@@ -52,44 +162,120 @@ export function CleatMark() {
   return (
     <svg width="40" height="26" viewBox="0 0 40 26" aria-hidden>
       <path d="M2 6q18 4 36 0c1 4-3 7-9 7h-3l2 10H12l2-10h-3C5 13 1 10 2 6z" fill="var(--ink)" />
-      <path d="M10 15 30 4M30 15 10 4" stroke="var(--rope-ink)" strokeWidth="5" strokeLinecap="round" /><path d="M10 15 30 4M30 15 10 4" stroke="var(--rope)" strokeWidth="3" strokeLinecap="round" />
+      <path
+        d="M10 15 30 4M30 15 10 4"
+        stroke="var(--rope-ink)"
+        strokeWidth="5"
+        strokeLinecap="round"
+      />
+      <path d="M10 15 30 4M30 15 10 4" stroke="var(--rope)" strokeWidth="3" strokeLinecap="round" />
     </svg>
   );
 }
 
 /** A rope's loop: the sign of the knots room. */
 function KnotMark() {
-  return <svg width="28" height="24" viewBox="0 0 28 24" aria-hidden fill="none" stroke="currentColor" strokeWidth="1.9" strokeLinecap="round"><path d="M2 17h8c5 0 9-3 9-7a5 5 0 0 0-10 0c0 2 1 4 3 5.4M15 17h11" /></svg>;
+  return (
+    <svg
+      width="28"
+      height="24"
+      viewBox="0 0 28 24"
+      aria-hidden
+      fill="none"
+      stroke="currentColor"
+      strokeWidth="1.9"
+      strokeLinecap="round"
+    >
+      <path d="M2 17h8c5 0 9-3 9-7a5 5 0 0 0-10 0c0 2 1 4 3 5.4M15 17h11" />
+    </svg>
+  );
 }
 
 /** A coil with its end hanging: the sign of the locker. */
 function LockerMark() {
-  return <svg width="28" height="24" viewBox="0 0 28 24" aria-hidden fill="none" stroke="currentColor" strokeWidth="1.9" strokeLinecap="round"><ellipse cx="13" cy="10.5" rx="9.5" ry="8.5" /><ellipse cx="13" cy="10.5" rx="5.6" ry="4.8" /><path d="M13 2V.9M22.3 12.5c1.8 3.4 1 7.300-1.300 10" /></svg>;
+  return (
+    <svg
+      width="28"
+      height="24"
+      viewBox="0 0 28 24"
+      aria-hidden
+      fill="none"
+      stroke="currentColor"
+      strokeWidth="1.9"
+      strokeLinecap="round"
+    >
+      <ellipse cx="13" cy="10.5" rx="9.5" ry="8.5" />
+      <ellipse cx="13" cy="10.5" rx="5.6" ry="4.8" />
+      <path d="M13 2V.9M22.3 12.5c1.8 3.4 1 7.300-1.300 10" />
+    </svg>
+  );
 }
 
 /** A hand's rope round a turn: the sign of the bench. */
 function BenchMark() {
-  return <svg width="28" height="24" viewBox="0 0 28 24" aria-hidden fill="none" stroke="currentColor" strokeWidth="1.9" strokeLinecap="round"><path d="M2 5h9a5 5 0 0 1 5 5v10M12.5 16.5 16 20.5l3.5-4M16 10a5 5 0 0 1 9 0c0 3-2 5-5 5" /><circle cx="20.5" cy="10.5" r="1.2" fill="currentColor" /></svg>;
+  return (
+    <svg
+      width="28"
+      height="24"
+      viewBox="0 0 28 24"
+      aria-hidden
+      fill="none"
+      stroke="currentColor"
+      strokeWidth="1.9"
+      strokeLinecap="round"
+    >
+      <path d="M2 5h9a5 5 0 0 1 5 5v10M12.5 16.5 16 20.5l3.5-4M16 10a5 5 0 0 1 9 0c0 3-2 5-5 5" />
+      <circle cx="20.5" cy="10.5" r="1.2" fill="currentColor" />
+    </svg>
+  );
 }
 
 /** The rooms in the order of the work. Only rooms that exist are here. */
 export function Rail({ theme }: { theme: Theme }) {
   const path = usePathname();
   const { viewer } = useMember();
-  const current = (room: string): 'page' | undefined => (path.startsWith(room) ? 'page' : undefined);
+  const current = (room: string): 'page' | undefined =>
+    path.startsWith(room) ? 'page' : undefined;
   return (
     <Bar aria-label="Rooms">
       <RopeEdge aria-hidden>
-        <defs><pattern id="rail-rope" width="14" height="12" patternUnits="userSpaceOnUse"><rect width="14" height="12" fill="var(--rope-ink)" /><rect x="2" width="10" height="12" fill="var(--rope)" /><path d="M2 11 12 3M2 -1 12 -9" stroke="var(--rope-ink)" strokeWidth="1.6" /><path d="M3 7 10 1.5" stroke="var(--rope-lit)" strokeWidth="2" /></pattern></defs>
+        <defs>
+          <pattern id="rail-rope" width="14" height="12" patternUnits="userSpaceOnUse">
+            <rect width="14" height="12" fill="var(--rope-ink)" />
+            <rect x="2" width="10" height="12" fill="var(--rope)" />
+            <path d="M2 11 12 3M2 -1 12 -9" stroke="var(--rope-ink)" strokeWidth="1.6" />
+            <path d="M3 7 10 1.5" stroke="var(--rope-lit)" strokeWidth="2" />
+          </pattern>
+        </defs>
         <rect x="2" width="10" height="100%" fill="url(#rail-rope)" />
       </RopeEdge>
-      <Mark href="/loads"><CleatMark />Vast Cleat</Mark>
-      <Room href="/loads" aria-current={current('/loads')}><Truck size={26} strokeWidth={1.6} aria-hidden />Loads</Room>
-      <Room href="/locker" aria-current={current('/locker')}><LockerMark />Rope locker</Room>
-      <Room href="/bench" aria-current={current('/bench')}><BenchMark />Tension bench</Room>
-      <Room href="/knots" aria-current={current('/knots')}><KnotMark />Knots</Room>
-      <Room href="/crew" aria-current={current('/crew')}><Users size={24} strokeWidth={1.6} aria-hidden />{viewer.crewName}</Room>
-      <Foot><ThemeSwitch served={theme} /></Foot>
+      <Mark href="/loads">
+        <CleatMark />
+        Vast Cleat
+      </Mark>
+      <Room href="/loads" aria-current={current('/loads')}>
+        <Truck size={26} strokeWidth={1.6} aria-hidden />
+        Loads
+      </Room>
+      <Room href="/locker" aria-current={current('/locker')}>
+        <LockerMark />
+        Rope locker
+      </Room>
+      <Room href="/bench" aria-current={current('/bench')}>
+        <BenchMark />
+        Tension bench
+      </Room>
+      <Room href="/knots" aria-current={current('/knots')}>
+        <KnotMark />
+        Knots
+      </Room>
+      <Room href="/crew" aria-current={current('/crew')}>
+        <Users size={24} strokeWidth={1.6} aria-hidden />
+        {viewer.crewName}
+      </Room>
+      <Foot>
+        <ThemeSwitch served={theme} />
+      </Foot>
     </Bar>
   );
 }

@@ -20,10 +20,27 @@ export function ActionMenu({ label, actions }: { label: string; actions: readonl
   const near = (): void => void fetchList();
   return (
     <>
-      <IconButton ref={trigger} aria-label={label} aria-haspopup="menu" aria-expanded={open} onPress={() => setOpen(true)} onHoverStart={near} onFocus={near}>
-        <svg width="20" height="20" viewBox="0 0 20 20" aria-hidden><path d="M3 8.5h3v3H3zM8.5 8.5h3v3h-3zM14 8.5h3v3h-3z" fill="currentColor" /></svg>
+      <IconButton
+        ref={trigger}
+        aria-label={label}
+        aria-haspopup="menu"
+        aria-expanded={open}
+        onPress={() => setOpen(true)}
+        onHoverStart={near}
+        onFocus={near}
+      >
+        <svg width="20" height="20" viewBox="0 0 20 20" aria-hidden>
+          <path d="M3 8.5h3v3H3zM8.5 8.5h3v3h-3zM14 8.5h3v3h-3z" fill="currentColor" />
+        </svg>
       </IconButton>
-      {open ? <ActionList trigger={trigger} label={label} actions={actions} onClose={() => setOpen(false)} /> : null}
+      {open ? (
+        <ActionList
+          trigger={trigger}
+          label={label}
+          actions={actions}
+          onClose={() => setOpen(false)}
+        />
+      ) : null}
     </>
   );
 }

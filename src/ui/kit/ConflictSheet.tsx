@@ -4,8 +4,30 @@ import styled from 'styled-components';
 import { Button } from './Button';
 import { Sheet } from './Sheet';
 
-const Two = styled.div`display:grid;grid-template-columns:1fr 1fr;gap:20px;@media (max-width:600px){grid-template-columns:1fr}`;
-const Version = styled.section`border:var(--w-rule) solid var(--ink);padding:14px;display:flex;flex-direction:column;gap:10px;& li{padding:4px 0;border-bottom:var(--w-hair) solid var(--line)}& li[data-differs=true]{font-weight:700;border-left:4px solid var(--signal);padding-left:8px}`;
+const Two = styled.div`
+  display: grid;
+  grid-template-columns: 1fr 1fr;
+  gap: 20px;
+  @media (max-width: 600px) {
+    grid-template-columns: 1fr;
+  }
+`;
+const Version = styled.section`
+  border: var(--w-rule) solid var(--ink);
+  padding: 14px;
+  display: flex;
+  flex-direction: column;
+  gap: 10px;
+  & li {
+    padding: 4px 0;
+    border-bottom: var(--w-hair) solid var(--line);
+  }
+  & li[data-differs='true'] {
+    font-weight: 700;
+    border-left: 4px solid var(--signal);
+    padding-left: 8px;
+  }
+`;
 
 /** One version in facts that can be compared, and its verdict if it has one. */
 export interface Side {
@@ -13,25 +35,77 @@ export interface Side {
   readonly mark?: ReactNode;
 }
 
-function OneSide({ title, side, other, action, onKeep }: { title: string; side: Side; other: Side; action: string; onKeep: () => void }) {
+function OneSide({
+  title,
+  side,
+  other,
+  action,
+  onKeep,
+}: {
+  title: string;
+  side: Side;
+  other: Side;
+  action: string;
+  onKeep: () => void;
+}) {
   const theirs = new Map(other.facts);
   return (
     <Version aria-label={title}>
-      <h3>{title}</h3>{side.mark}
-      <ul>{side.facts.map(([what, value]) => <li key={what} data-differs={theirs.get(what) !== value}>{what}: {value}</li>)}</ul>
-      <Button $kind="primary" onPress={onKeep}>{action}</Button>
+      <h3>{title}</h3>
+      {side.mark}
+      <ul>
+        {side.facts.map(([what, value]) => (
+          <li key={what} data-differs={theirs.get(what) !== value}>
+            {what}: {value}
+          </li>
+        ))}
+      </ul>
+      <Button $kind="primary" onPress={onKeep}>
+        {action}
+      </Button>
     </Version>
   );
 }
 
 /** Both versions side by side when somebody else saved first; what differs is marked. Nothing is overwritten unasked. */
-export function ConflictSheet({ what, by, mine, theirs, children, onKeep }: { what: string; by: string; mine: Side; theirs: Side; children: ReactNode; onKeep: (which: 'mine' | 'theirs') => void }) {
+export function ConflictSheet({
+  what,
+  by,
+  mine,
+  theirs,
+  children,
+  onKeep,
+}: {
+  what: string;
+  by: string;
+  mine: Side;
+  theirs: Side;
+  children: ReactNode;
+  onKeep: (which: 'mine' | 'theirs') => void;
+}) {
   return (
-    <Sheet title={`${by} saved this ${what} first`} open onClose={() => onKeep('theirs')} mustAnswer>
+    <Sheet
+      title={`${by} saved this ${what} first`}
+      open
+      onClose={() => onKeep('theirs')}
+      mustAnswer
+    >
       <p style={{ marginBottom: 14 }}>{children}</p>
       <Two>
-        <OneSide title="Yours" side={mine} other={theirs} action="Keep mine" onKeep={() => onKeep('mine')} />
-        <OneSide title={`From ${by}`} side={theirs} other={mine} action="Take theirs" onKeep={() => onKeep('theirs')} />
+        <OneSide
+          title="Yours"
+          side={mine}
+          other={theirs}
+          action="Keep mine"
+          onKeep={() => onKeep('mine')}
+        />
+        <OneSide
+          title={`From ${by}`}
+          side={theirs}
+          other={mine}
+          action="Take theirs"
+          onKeep={() => onKeep('theirs')}
+        />
       </Two>
     </Sheet>
   );

@@ -9,10 +9,27 @@ import { box, label } from './fieldLook';
 const fetchList = () => import('./SelectList').then((m) => m.SelectList);
 const SelectList = dynamic(fetchList, { loading: () => null });
 
-const FieldLabel = styled.span`${label}`;
-const Whole = styled.div`min-width:0`;
-const SelectBox = styled(AriaButton)`${box} font-stretch:86%;display:flex;align-items:center;justify-content:space-between;gap:8px;text-align:left;cursor:pointer;
-  & > span:first-child{white-space:nowrap;overflow:hidden;text-overflow:ellipsis;min-width:0}`;
+const FieldLabel = styled.span`
+  ${label}
+`;
+const Whole = styled.div`
+  min-width: 0;
+`;
+const SelectBox = styled(AriaButton)`
+  ${box} font-stretch:86%;
+  display: flex;
+  align-items: center;
+  justify-content: space-between;
+  gap: 8px;
+  text-align: left;
+  cursor: pointer;
+  & > span:first-child {
+    white-space: nowrap;
+    overflow: hidden;
+    text-overflow: ellipsis;
+    min-width: 0;
+  }
+`;
 
 export interface Choice<K extends string> {
   readonly id: K;
@@ -27,7 +44,13 @@ interface SelectProps<K extends string> {
   readonly hideLabel?: boolean;
 }
 
-function OneOf<K extends string>({ label: text, value, choices, onChange, hideLabel }: SelectProps<K>) {
+function OneOf<K extends string>({
+  label: text,
+  value,
+  choices,
+  onChange,
+  hideLabel,
+}: SelectProps<K>) {
   const id = useId();
   const trigger = useRef<HTMLButtonElement>(null);
   const [open, setOpen] = useState(false);
@@ -36,15 +59,38 @@ function OneOf<K extends string>({ label: text, value, choices, onChange, hideLa
     onChange(key as K);
   };
   const near = (): void => void fetchList();
-  const named = hideLabel ? { 'aria-label': `${text}: ${choices.find((c) => c.id === value)?.name ?? ''}` } : { 'aria-labelledby': `${id}-label ${id}-value` };
+  const named = hideLabel
+    ? { 'aria-label': `${text}: ${choices.find((c) => c.id === value)?.name ?? ''}` }
+    : { 'aria-labelledby': `${id}-label ${id}-value` };
   return (
     <Whole>
       {hideLabel ? null : <FieldLabel id={`${id}-label`}>{text}</FieldLabel>}
-      <SelectBox ref={trigger} {...named} aria-haspopup="listbox" aria-expanded={open} onPress={() => setOpen(true)} onHoverStart={near} onFocus={near}
-        onKeyDown={(e) => { if (e.key === 'ArrowDown' || e.key === 'ArrowUp') setOpen(true); else e.continuePropagation(); }}>
-        <span id={`${id}-value`}>{choices.find((c) => c.id === value)?.name}</span><span aria-hidden>▾</span>
+      <SelectBox
+        ref={trigger}
+        {...named}
+        aria-haspopup="listbox"
+        aria-expanded={open}
+        onPress={() => setOpen(true)}
+        onHoverStart={near}
+        onFocus={near}
+        onKeyDown={(e) => {
+          if (e.key === 'ArrowDown' || e.key === 'ArrowUp') setOpen(true);
+          else e.continuePropagation();
+        }}
+      >
+        <span id={`${id}-value`}>{choices.find((c) => c.id === value)?.name}</span>
+        <span aria-hidden>▾</span>
       </SelectBox>
-      {open ? <SelectList trigger={trigger} label={text} value={value} choices={choices} onChoose={choose} onClose={() => setOpen(false)} /> : null}
+      {open ? (
+        <SelectList
+          trigger={trigger}
+          label={text}
+          value={value}
+          choices={choices}
+          onChoose={choose}
+          onClose={() => setOpen(false)}
+        />
+      ) : null}
     </Whole>
   );
 }

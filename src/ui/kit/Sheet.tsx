@@ -3,8 +3,12 @@ import dynamic from 'next/dynamic';
 import type { ReactNode } from 'react';
 
 /** Fetched when the first dialog opens. */
-const SheetModal = dynamic(() => import('./Modals').then((m) => m.SheetModal), { loading: () => null });
-const FullModal = dynamic(() => import('./Modals').then((m) => m.FullModal), { loading: () => null });
+const SheetModal = dynamic(() => import('./Modals').then((m) => m.SheetModal), {
+  loading: () => null,
+});
+const FullModal = dynamic(() => import('./Modals').then((m) => m.FullModal), {
+  loading: () => null,
+});
 
 export interface SheetProps {
   readonly title: ReactNode;

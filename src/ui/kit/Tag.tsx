@@ -3,8 +3,25 @@ import styled from 'styled-components';
 
 /** A line's number as a rope tag with a punched hole. */
 export const Tag = styled.span<{ $hollow?: boolean }>`
-  display:inline-grid;place-items:center;min-width:34px;height:28px;padding:0 8px 0 14px;position:relative;flex:none;
-  font:720 15px/1 var(--font-figure);clip-path:polygon(8px 0,100% 0,100% 100%,8px 100%,0 50%);
-  background:${({ $hollow }) => ($hollow ? 'var(--sunk)' : 'var(--plate)')};color:${({ $hollow }) => ($hollow ? 'var(--ink)' : 'var(--on-plate)')};
-  &::before{content:"";position:absolute;left:7px;top:12px;width:4px;height:4px;border-radius:50%;background:var(--canvas)}
+  display: inline-grid;
+  place-items: center;
+  min-width: 34px;
+  height: 28px;
+  padding: 0 8px 0 14px;
+  position: relative;
+  flex: none;
+  font: 720 15px/1 var(--font-figure);
+  clip-path: polygon(8px 0, 100% 0, 100% 100%, 8px 100%, 0 50%);
+  background: ${({ $hollow }) => ($hollow ? 'var(--sunk)' : 'var(--plate)')};
+  color: ${({ $hollow }) => ($hollow ? 'var(--ink)' : 'var(--on-plate)')};
+  &::before {
+    content: '';
+    position: absolute;
+    left: 7px;
+    top: 12px;
+    width: 4px;
+    height: 4px;
+    border-radius: 50%;
+    background: var(--canvas);
+  }
 `;

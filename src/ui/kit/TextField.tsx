@@ -16,9 +16,27 @@ interface TextProps {
 }
 
 /** A line of text. */
-export function TextField({ label: text, value, onChange, type = 'text', error, autoComplete, hideLabel, readOnly = false, boxRef }: TextProps) {
+export function TextField({
+  label: text,
+  value,
+  onChange,
+  type = 'text',
+  error,
+  autoComplete,
+  hideLabel,
+  readOnly = false,
+  boxRef,
+}: TextProps) {
   return (
-    <Field value={value} onChange={onChange} type={type} isInvalid={!!error} isReadOnly={readOnly} {...(hideLabel ? { 'aria-label': text } : {})} {...(autoComplete ? { autoComplete } : {})}>
+    <Field
+      value={value}
+      onChange={onChange}
+      type={type}
+      isInvalid={!!error}
+      isReadOnly={readOnly}
+      {...(hideLabel ? { 'aria-label': text } : {})}
+      {...(autoComplete ? { autoComplete } : {})}
+    >
       {hideLabel ? null : <FieldLabel>{text}</FieldLabel>}
       <Box {...(boxRef ? { ref: boxRef } : {})} />
       <Wrong>{error}</Wrong>

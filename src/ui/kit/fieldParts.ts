@@ -8,7 +8,21 @@ import { box, label } from './fieldLook';
 
 /** What every field is made of. */
 // "aria": a field the server refused must not keep the browser from sending the form again.
-export const Field = styled(AriaTextField).attrs({ validationBehavior: 'aria' })`display:block;min-width:0`;
-export const FieldLabel = styled(AriaLabel)`${label}`;
-export const Box = styled(Input)`${box}`;
-export const Wrong = styled(FieldError)`display:block;font-size:var(--t-small);line-height:1.3;color:var(--signal);font-weight:600;margin-top:3px`;
+export const Field = styled(AriaTextField).attrs({ validationBehavior: 'aria' })`
+  display: block;
+  min-width: 0;
+`;
+export const FieldLabel = styled(AriaLabel)`
+  ${label}
+`;
+export const Box = styled(Input)`
+  ${box}
+`;
+export const Wrong = styled(FieldError)`
+  display: block;
+  font-size: var(--t-small);
+  line-height: 1.3;
+  color: var(--signal);
+  font-weight: 600;
+  margin-top: 3px;
+`;

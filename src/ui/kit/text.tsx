@@ -2,12 +2,35 @@
 import styled from 'styled-components';
 
 /** A label: narrow, small, calm. */
-export const Label = styled.span`font:560 var(--t-label)/1.2 var(--font-figure);font-stretch:var(--wdth-label);color:var(--ink-2)`;
+export const Label = styled.span`
+  font: 560 var(--t-label)/1.2 var(--font-figure);
+  font-stretch: var(--wdth-label);
+  color: var(--ink-2);
+`;
 /** A figure with tabular numerals. */
 export const Figure = styled.span<{ $size?: number }>`
-  font-family:var(--font-figure);font-variant-numeric:tabular-nums;font-weight:620;white-space:nowrap;${({ $size }) => $size && `font-size:${$size}px;`}
+  font-family: var(--font-figure);
+  font-variant-numeric: tabular-nums;
+  font-weight: 620;
+  white-space: nowrap;
+  ${({ $size }) => $size && `font-size:${$size}px;`}
 `;
-export const Small = styled.span`font:500 var(--t-small)/1.35 var(--font-figure);font-stretch:90%;color:var(--ink-2)`;
+export const Small = styled.span`
+  font: 500 var(--t-small)/1.35 var(--font-figure);
+  font-stretch: 90%;
+  color: var(--ink-2);
+`;
 /** Text for screen readers only. */
-export const Hidden = styled.span`position:absolute;width:1px;height:1px;overflow:hidden;clip-path:inset(50%);white-space:nowrap`;
-export const ErrorText = styled.p`font-size:var(--t-small);color:var(--signal);font-weight:600`;
+export const Hidden = styled.span`
+  position: absolute;
+  width: 1px;
+  height: 1px;
+  overflow: hidden;
+  clip-path: inset(50%);
+  white-space: nowrap;
+`;
+export const ErrorText = styled.p`
+  font-size: var(--t-small);
+  color: var(--signal);
+  font-weight: 600;
+`;

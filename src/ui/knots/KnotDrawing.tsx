@@ -10,7 +10,11 @@ const n = (v: number): string => (Math.round(v * 100) / 100).toString();
 const hundredths = (v: number): number => Math.round(v * 100);
 const short = (whole: number): string => {
   const text = (whole / 100).toString();
-  return text.startsWith('0.') ? text.slice(1) : text.startsWith('-0.') ? `-${text.slice(2)}` : text;
+  return text.startsWith('0.')
+    ? text.slice(1)
+    : text.startsWith('-0.')
+      ? `-${text.slice(2)}`
+      : text;
 };
 
 /** A smooth line through the middles between samples, bent at the samples: few points serve for any size. */
@@ -20,7 +24,10 @@ function pathOf(t: Trace, from: number, to: number): string {
   const point = (px: number, py: number): string => `${short(px - x)} ${short(py - y)} `;
   for (let i = from + 1; i < to; i++) {
     const [cx, cy] = [hundredths(t.x[i]!), hundredths(t.y[i]!)];
-    const [mx, my] = [hundredths((t.x[i]! + t.x[i + 1]!) / 2), hundredths((t.y[i]! + t.y[i + 1]!) / 2)];
+    const [mx, my] = [
+      hundredths((t.x[i]! + t.x[i + 1]!) / 2),
+      hundredths((t.y[i]! + t.y[i + 1]!) / 2),
+    ];
     d += point(cx, cy) + point(mx, my);
     [x, y] = [mx, my];
   }
@@ -59,25 +66,66 @@ function normal(t: Trace, i: number): [number, number] {
 /** Colours of a rope's body, outline and light side. */
 function inksOf(strand: number): { fill: string; ink: string; lit: string } {
   if (strand < 0) return { fill: 'var(--steel)', ink: 'var(--steel-ink)', lit: 'var(--steel-lit)' };
-  return strand === 1 ? { fill: 'var(--rope-2)', ink: 'var(--rope-2-ink)', lit: 'var(--rope-2-lit)' } : { fill: 'var(--rope)', ink: 'var(--rope-ink)', lit: 'var(--rope-lit)' };
+  return strand === 1
+    ? { fill: 'var(--rope-2)', ink: 'var(--rope-2-ink)', lit: 'var(--rope-2-lit)' }
+    : { fill: 'var(--rope)', ink: 'var(--rope-ink)', lit: 'var(--rope-lit)' };
 }
 
-function RopeStroke({ trace: t, stroke, accents, lay }: { trace: Trace; stroke: Stroke; accents: readonly Accent[]; lay: boolean }) {
+function RopeStroke({
+  trace: t,
+  stroke,
+  accents,
+  lay,
+}: {
+  trace: Trace;
+  stroke: Stroke;
+  accents: readonly Accent[];
+  lay: boolean;
+}) {
   const last = t.x.length - 1;
   // One sample beyond the run where the rope goes on, so that no hairline shows at the joint.
   const [from, to] = [Math.max(0, stroke.from - 1), Math.min(last, stroke.to + 1)];
   const steel = t.strand < 0;
   const d = pathOf(t, from, to);
   const { fill, ink, lit } = inksOf(t.strand);
-  const signal = accents.flatMap((a) => { const r = a.strand === t.strand ? accentRange(t, from, to, a) : null; return r ? [pathOf(t, r[0], r[1])] : []; });
+  const signal = accents.flatMap((a) => {
+    const r = a.strand === t.strand ? accentRange(t, from, to, a) : null;
+    return r ? [pathOf(t, r[0], r[1])] : [];
+  });
   return (
     <g fill="none" strokeLinejoin="round">
       <path d={d} stroke={ink} strokeWidth={t.width} />
       <path d={d} stroke={fill} strokeWidth={t.width - 0.16} />
-      <path d={d} stroke={lit} strokeWidth={t.width * (steel ? 0.25 : 0.42)} opacity={steel ? 1 : 0.55} />
-      {signal.map((s) => <g key={s}><path d={s} stroke="var(--signal)" strokeWidth={t.width - 0.16} /><path d={s} stroke="var(--signal-wash)" strokeWidth={t.width * 0.3} opacity={0.5} /></g>)}
-      {steel || !lay ? null : <path d={layOf(t, from, to)} stroke={ink} strokeWidth={0.09} opacity={0.75} strokeLinecap="round" />}
-      {stroke.shaded.map(([a, b]) => <path key={a} d={pathOf(t, Math.max(0, a - 1), Math.min(last, b + 1))} stroke={ink} strokeWidth={t.width - 0.1} opacity={0.38} />)}
+      <path
+        d={d}
+        stroke={lit}
+        strokeWidth={t.width * (steel ? 0.25 : 0.42)}
+        opacity={steel ? 1 : 0.55}
+      />
+      {signal.map((s) => (
+        <g key={s}>
+          <path d={s} stroke="var(--signal)" strokeWidth={t.width - 0.16} />
+          <path d={s} stroke="var(--signal-wash)" strokeWidth={t.width * 0.3} opacity={0.5} />
+        </g>
+      ))}
+      {steel || !lay ? null : (
+        <path
+          d={layOf(t, from, to)}
+          stroke={ink}
+          strokeWidth={0.09}
+          opacity={0.75}
+          strokeLinecap="round"
+        />
+      )}
+      {stroke.shaded.map(([a, b]) => (
+        <path
+          key={a}
+          d={pathOf(t, Math.max(0, a - 1), Math.min(last, b + 1))}
+          stroke={ink}
+          strokeWidth={t.width - 0.1}
+          opacity={0.38}
+        />
+      ))}
     </g>
   );
 }
@@ -93,7 +141,16 @@ function accentRange(t: Trace, from: number, to: number, accent: Accent): [numbe
 /** The cut end of a rope, seen a little from the side: it says where the working end is. */
 function EndCap({ trace: t, at, lit }: { trace: Trace; at: 'start' | 'end'; lit: boolean }) {
   const i = at === 'start' ? 0 : t.x.length - 1;
-  return <circle cx={n(t.x[i]!)} cy={n(t.y[i]!)} r={t.width * 0.47} fill={lit ? 'var(--signal-wash)' : inksOf(t.strand).lit} stroke={lit ? 'var(--signal)' : inksOf(t.strand).ink} strokeWidth={0.12} />;
+  return (
+    <circle
+      cx={n(t.x[i]!)}
+      cy={n(t.y[i]!)}
+      r={t.width * 0.47}
+      fill={lit ? 'var(--signal-wash)' : inksOf(t.strand).lit}
+      stroke={lit ? 'var(--signal)' : inksOf(t.strand).ink}
+      strokeWidth={0.12}
+    />
+  );
 }
 
 interface StrokesProps {
@@ -109,23 +166,77 @@ const NONE: readonly Accent[] = [];
 
 /** Ropes drawn as rope: what lies under first, with its shadow, then what lies over. */
 export function KnotStrokes({ picture, accents = NONE, thickness = 1, lay = true }: StrokesProps) {
-  const traces = thickness === 1 ? picture.traces : picture.traces.map((t) => (t.strand < 0 ? t : { ...t, width: t.width * thickness }));
+  const traces =
+    thickness === 1
+      ? picture.traces
+      : picture.traces.map((t) => (t.strand < 0 ? t : { ...t, width: t.width * thickness }));
   return (
     <>
-      {picture.fixtures.map((f, i) => (f.kind === 'post' ? <circle key={i} cx={f.x} cy={f.y} r={f.radius - 0.06} fill="var(--cargo)" stroke="var(--cargo-ink)" strokeWidth={0.12} /> : null))}
+      {picture.fixtures.map((f, i) =>
+        f.kind === 'post' ? (
+          <circle
+            key={i}
+            cx={f.x}
+            cy={f.y}
+            r={f.radius - 0.06}
+            fill="var(--cargo)"
+            stroke="var(--cargo-ink)"
+            strokeWidth={0.12}
+          />
+        ) : null,
+      )}
       {picture.items.map((item, i) => {
-        if (item.kind === 'stroke') return <RopeStroke key={i} trace={traces[item.trace]!} stroke={item} accents={accents} lay={lay} />;
+        if (item.kind === 'stroke')
+          return (
+            <RopeStroke
+              key={i}
+              trace={traces[item.trace]!}
+              stroke={item}
+              accents={accents}
+              lay={lay}
+            />
+          );
         const bar = picture.fixtures[item.fixture]!;
         return bar.kind === 'bar' ? <Bar key={i} {...bar} /> : null;
       })}
-      {traces.map((t, i) => (t.strand < 0 ? null : <g key={i}><EndCap trace={t} at="start" lit={false} /><EndCap trace={t} at="end" lit={accents.some((a) => a.strand === t.strand && a.to >= t.u[t.u.length - 1]! - 0.05)} /></g>))}
+      {traces.map((t, i) =>
+        t.strand < 0 ? null : (
+          <g key={i}>
+            <EndCap trace={t} at="start" lit={false} />
+            <EndCap
+              trace={t}
+              at="end"
+              lit={accents.some(
+                (a) => a.strand === t.strand && a.to >= t.u[t.u.length - 1]! - 0.05,
+              )}
+            />
+          </g>
+        ),
+      )}
     </>
   );
 }
 
-function Bar({ x1, y1, x2, y2, radius }: { x1: number; y1: number; x2: number; y2: number; radius: number }) {
+function Bar({
+  x1,
+  y1,
+  x2,
+  y2,
+  radius,
+}: {
+  x1: number;
+  y1: number;
+  x2: number;
+  y2: number;
+  radius: number;
+}) {
   const line = { x1, y1, x2, y2 };
-  return <g><line {...line} stroke="var(--cargo-ink)" strokeWidth={2 * radius + 0.12} /><line {...line} stroke="var(--cargo)" strokeWidth={2 * radius - 0.12} /></g>;
+  return (
+    <g>
+      <line {...line} stroke="var(--cargo-ink)" strokeWidth={2 * radius + 0.12} />
+      <line {...line} stroke="var(--cargo)" strokeWidth={2 * radius - 0.12} />
+    </g>
+  );
 }
 
 const SHAPE = 'M0 -.38H1.1V-1.1L3 0 1.1 1.1V.38H0z';
@@ -134,7 +245,13 @@ const SHAPE = 'M0 -.38H1.1V-1.1L3 0 1.1 1.1V.38H0z';
 export function NextArrow({ arrow, size = 1 }: { arrow: Arrow; size?: number }) {
   const turn = (Math.atan2(arrow.dy, arrow.dx) * 180) / Math.PI;
   return (
-    <g transform={`translate(${n(arrow.x + arrow.dx * 0.9 * size)} ${n(arrow.y + arrow.dy * 0.9 * size)}) rotate(${n(turn)}) scale(${n(size)})`} stroke="var(--sheet)" strokeWidth={0.22} paintOrder="stroke" fill="var(--signal)">
+    <g
+      transform={`translate(${n(arrow.x + arrow.dx * 0.9 * size)} ${n(arrow.y + arrow.dy * 0.9 * size)}) rotate(${n(turn)}) scale(${n(size)})`}
+      stroke="var(--sheet)"
+      strokeWidth={0.22}
+      paintOrder="stroke"
+      fill="var(--signal)"
+    >
       <path d={SHAPE} />
     </g>
   );

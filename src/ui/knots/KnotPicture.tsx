@@ -6,10 +6,18 @@ const FILE = `/knot-drawings.svg?v=${drawings.version}`;
 
 /** A knot in small, from the shipped drawings. Decorative: its name stands beside it. */
 export function KnotPicture({ id }: { id: string }) {
-  return <svg viewBox="0 0 100 100" aria-hidden focusable="false"><use href={`${FILE}#${id}`} /></svg>;
+  return (
+    <svg viewBox="0 0 100 100" aria-hidden focusable="false">
+      <use href={`${FILE}#${id}`} />
+    </svg>
+  );
 }
 
 /** A taught knot as it stands on a line, its standing part to the right. */
 export function LineKnot({ stage, className }: { stage: Stage; className?: string }) {
-  return <svg viewBox="0 0 100 100" className={className} aria-hidden focusable="false"><use href={`${FILE}#line-${stage.entry}--${stage.form}`} /></svg>;
+  return (
+    <svg viewBox="0 0 100 100" className={className} aria-hidden focusable="false">
+      <use href={`${FILE}#line-${stage.entry}--${stage.form}`} />
+    </svg>
+  );
 }

@@ -8,7 +8,9 @@ export function svgText(svg: SVGSVGElement): string {
   copy.setAttribute('xmlns', 'http://www.w3.org/2000/svg');
   copy.setAttribute('width', String(svg.clientWidth));
   copy.setAttribute('height', String(svg.clientHeight));
-  return new XMLSerializer().serializeToString(copy).replace(VARIABLE, (_, name: string) => resolved(style.getPropertyValue(name).trim(), svg));
+  return new XMLSerializer()
+    .serializeToString(copy)
+    .replace(VARIABLE, (_, name: string) => resolved(style.getPropertyValue(name).trim(), svg));
 }
 
 /** A colour as the browser computes it: mixes of colours are not for other programs. */
@@ -35,5 +37,7 @@ export async function pngOf(svg: SVGSVGElement): Promise<Blob> {
   context.fillStyle = getComputedStyle(svg).getPropertyValue('--sheet') || '#fff';
   context.fillRect(0, 0, canvas.width, canvas.height);
   context.drawImage(image, 0, 0, canvas.width, canvas.height);
-  return new Promise((done, failed) => canvas.toBlob((blob) => (blob ? done(blob) : failed(new Error('no picture'))), 'image/png'));
+  return new Promise((done, failed) =>
+    canvas.toBlob((blob) => (blob ? done(blob) : failed(new Error('no picture'))), 'image/png'),
+  );
 }

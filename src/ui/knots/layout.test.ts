@@ -2,16 +2,45 @@ import { describe, expect, it } from 'vitest';
 import type { PartLabel } from '@/core/knot/catalogue/entry';
 import type { Trace } from '@/core/knot/drawing/outline';
 import { METRIC, US_CUSTOMARY } from '@/core/units';
-import { filling, freeCorner, labelsOf, lensesOf, nearer, placed, pointAt, WORKING_END } from './layout';
-import { DIAMETERS_M, lookStyle, ROPE_LOOKS, type RopeLookId, thicknessOf, thicknessText } from './ropeLooks';
+import {
+  filling,
+  freeCorner,
+  labelsOf,
+  lensesOf,
+  nearer,
+  placed,
+  pointAt,
+  WORKING_END,
+} from './layout';
+import {
+  DIAMETERS_M,
+  lookStyle,
+  ROPE_LOOKS,
+  type RopeLookId,
+  thicknessOf,
+  thicknessText,
+} from './ropeLooks';
 
 /** A rope straight down from (0, 0), a control interval a diameter. */
 const rope = (strand = 0, x = 0): Trace => {
-  const of = (f: (i: number) => number): Float64Array => Float64Array.from({ length: 41 }, (_, i) => f(i));
-  return { strand, width: 1, x: of(() => x), y: of((i) => i), z: of(() => 0), u: of((i) => i), s: of((i) => i) };
+  const of = (f: (i: number) => number): Float64Array =>
+    Float64Array.from({ length: 41 }, (_, i) => f(i));
+  return {
+    strand,
+    width: 1,
+    x: of(() => x),
+    y: of((i) => i),
+    z: of(() => 0),
+    u: of((i) => i),
+    s: of((i) => i),
+  };
 };
 const box = { x: -10, y: 0, width: 20, height: 40 };
-const label = (u: number, text: string, more: Partial<PartLabel> = {}): PartLabel => ({ u, text, ...more });
+const label = (u: number, text: string, more: Partial<PartLabel> = {}): PartLabel => ({
+  u,
+  text,
+  ...more,
+});
 
 describe('a picture in its frame', () => {
   it('fills it without being stretched, and keeps the knot in the middle', () => {
@@ -58,8 +87,14 @@ describe('labels', () => {
   });
   it('of a step are those in sight, and the working end', () => {
     const all = [label(1, 'standing part'), label(20, 'loop'), label(2, 'other', { rope: 1 })];
-    const texts = (shown: Parameters<typeof labelsOf>[1]['shown'], accents: Parameters<typeof labelsOf>[2] = []): string[] => labelsOf(all, { shown }, accents).map((l) => l.text);
-    expect(texts({ upTo: [10] }, [{ strand: 0, from: 0, to: 10 }])).toEqual(['standing part', WORKING_END]);
+    const texts = (
+      shown: Parameters<typeof labelsOf>[1]['shown'],
+      accents: Parameters<typeof labelsOf>[2] = [],
+    ): string[] => labelsOf(all, { shown }, accents).map((l) => l.text);
+    expect(texts({ upTo: [10] }, [{ strand: 0, from: 0, to: 10 }])).toEqual([
+      'standing part',
+      WORKING_END,
+    ]);
     expect(texts({ upTo: [10, 5] })).toEqual(['standing part', 'other']);
     expect(texts({ bight: [15, 25] })).toEqual(['standing part', 'other']);
     expect(texts('whole')).toEqual(['standing part', 'loop', 'other']);
@@ -68,7 +103,11 @@ describe('labels', () => {
 
 describe('lenses', () => {
   const whole = { x: -30, y: 0, width: 60, height: 40 };
-  const asked = [label(5, 'loop', { inset: true }), label(30, 'lock', { inset: true }), label(35, 'end')];
+  const asked = [
+    label(5, 'loop', { inset: true }),
+    label(30, 'lock', { inset: true }),
+    label(35, 'end'),
+  ];
   it('only where the rope is small, only for labels that ask, inside the picture and not on each other', () => {
     expect(lensesOf(asked, [rope()], whole, 1 / 20)).toEqual([]);
     const [loop, lock, ...more] = lensesOf(asked, [rope()], whole, 0.1);
@@ -81,13 +120,21 @@ describe('lenses', () => {
   });
   it('not of what is not tied yet', () => {
     const short = rope();
-    const cut = { ...short, u: short.u.slice(0, 11), x: short.x.slice(0, 11), y: short.y.slice(0, 11) };
+    const cut = {
+      ...short,
+      u: short.u.slice(0, 11),
+      x: short.x.slice(0, 11),
+      y: short.y.slice(0, 11),
+    };
     expect(lensesOf(asked, [cut], whole, 0.1).map((l) => l.text)).toEqual(['loop']);
   });
   it('lie in the corner farthest from rope', () => {
     const corner = freeCorner([rope(0, -25)], whole, 5, { x: -25, y: 20 });
     expect(corner.x).toBeGreaterThan(0);
-    const near = freeCorner([rope(0, 0)], { x: -20, y: 0, width: 40, height: 40 }, 2, { x: 10, y: 39 });
+    const near = freeCorner([rope(0, 0)], { x: -20, y: 0, width: 40, height: 40 }, 2, {
+      x: 10,
+      y: 39,
+    });
     expect(near).toEqual({ x: 17.8, y: 37.8 });
   });
 });
@@ -98,7 +145,8 @@ describe('ropes', () => {
     for (const id of (Object.keys(ROPE_LOOKS) as RopeLookId[]).filter((i) => i !== 'hemp')) {
       const style = lookStyle(id) as Record<string, string>;
       expect(Object.keys(style)).toEqual(['--rope', '--rope-ink', '--rope-lit']);
-      for (const colour of Object.values(style)) expect(colour).toMatch(/^color-mix\(in srgb, #[0-9A-F]{6}, #000 var\(--rope-dim\)\)$/);
+      for (const colour of Object.values(style))
+        expect(colour).toMatch(/^color-mix\(in srgb, #[0-9A-F]{6}, #000 var\(--rope-dim\)\)$/);
     }
   });
   it('thickness is written as people say it, and thin cord is drawn thinner', () => {

@@ -3,13 +3,32 @@ import type { Trace } from '@/core/knot/drawing/outline';
 import { type Box, mixed } from '@/core/knot/drawing/picture';
 import type { Accent, Arrow } from '@/core/knot/drawing/step';
 
-export interface Point { readonly x: number; readonly y: number }
+export interface Point {
+  readonly x: number;
+  readonly y: number;
+}
 
 /** A box grown about its middle to fill a frame of so many pixels, less a margin at the sides and above. `unit`: diameters a pixel. */
-export function filling(box: Box, frame: { readonly width: number; readonly height: number }, aside: number, above: number): { readonly whole: Box; readonly unit: number } {
-  const unit = Math.max(box.width / Math.max(60, frame.width - 2 * aside), box.height / Math.max(60, frame.height - 2 * above));
+export function filling(
+  box: Box,
+  frame: { readonly width: number; readonly height: number },
+  aside: number,
+  above: number,
+): { readonly whole: Box; readonly unit: number } {
+  const unit = Math.max(
+    box.width / Math.max(60, frame.width - 2 * aside),
+    box.height / Math.max(60, frame.height - 2 * above),
+  );
   const [width, height] = [frame.width * unit, frame.height * unit];
-  return { unit, whole: { x: box.x + (box.width - width) / 2, y: box.y + (box.height - height) / 2, width, height } };
+  return {
+    unit,
+    whole: {
+      x: box.x + (box.width - width) / 2,
+      y: box.y + (box.height - height) / 2,
+      width,
+      height,
+    },
+  };
 }
 
 /** So much wider than high, a form is looked at nearer to its knot: its long ends say nothing. */
@@ -37,13 +56,28 @@ const STEEP = -0.4;
 
 /** Where a label's text stands from its point. */
 export type Beside = 'left' | 'right' | 'above' | 'below';
-export interface Placed extends Point { readonly text: string; readonly beside: Beside }
+export interface Placed extends Point {
+  readonly text: string;
+  readonly beside: Beside;
+}
 
 /** Labels at their points, each written toward the nearer side of the picture, none on top of another. `line`: height of a line. */
-export function placed(labels: readonly PartLabel[], traces: readonly Trace[], box: Box, line: number, arrow: Arrow | null): Placed[] {
+export function placed(
+  labels: readonly PartLabel[],
+  traces: readonly Trace[],
+  box: Box,
+  line: number,
+  arrow: Arrow | null,
+): Placed[] {
   const middle = box.x + box.width / 2;
   const sideOf = (label: PartLabel, at: Point): Beside =>
-    label.text === WORKING_END ? ((arrow?.dy ?? 0) < STEEP ? 'below' : 'above') : at.x >= middle - 0.5 ? 'right' : 'left';
+    label.text === WORKING_END
+      ? (arrow?.dy ?? 0) < STEEP
+        ? 'below'
+        : 'above'
+      : at.x >= middle - 0.5
+        ? 'right'
+        : 'left';
   const list = labels.flatMap((label): Placed[] => {
     const at = pointAt(traces, label.rope ?? 0, label.u);
     return at ? [{ ...at, text: label.text, beside: sideOf(label, at) }] : [];
@@ -57,7 +91,11 @@ export function placed(labels: readonly PartLabel[], traces: readonly Trace[], b
 }
 
 /** The parts named on a step's picture: those in sight, and the working end where rope is being added. */
-export function labelsOf(labels: readonly PartLabel[], { shown }: Pick<Step, 'shown'>, accents: readonly Accent[]): PartLabel[] {
+export function labelsOf(
+  labels: readonly PartLabel[],
+  { shown }: Pick<Step, 'shown'>,
+  accents: readonly Accent[],
+): PartLabel[] {
   if (typeof shown === 'string') return [...labels];
   if ('bight' in shown) return labels.filter((l) => l.u < shown.bight[0] || l.u > shown.bight[1]);
   const tip = accents[0];
@@ -66,7 +104,13 @@ export function labelsOf(labels: readonly PartLabel[], { shown }: Pick<Step, 'sh
 }
 
 /** A detail shown enlarged in a circle: where it is, where it is shown, how large. */
-export interface LensAt { readonly text: string; readonly from: Point; readonly to: Point; readonly radius: number; readonly zoom: number }
+export interface LensAt {
+  readonly text: string;
+  readonly from: Point;
+  readonly to: Point;
+  readonly radius: number;
+  readonly zoom: number;
+}
 
 /** Long forms are drawn small: below this many pixels a diameter their busy places are shown enlarged. */
 const SMALL_PX = 15;
@@ -79,24 +123,49 @@ const LEAST_ZOOM = 1.2;
 const AIR = 1.06;
 
 /** Enlarged details of the labels that ask for one, stacked at the right of the picture. */
-export function lensesOf(labels: readonly PartLabel[], traces: readonly Trace[], whole: Box, unit: number): LensAt[] {
+export function lensesOf(
+  labels: readonly PartLabel[],
+  traces: readonly Trace[],
+  whole: Box,
+  unit: number,
+): LensAt[] {
   if (1 / unit >= SMALL_PX) return [];
   const radius = Math.min(LENS_PX * unit, (whole.width * LENS_PART) / 2);
   const zoom = Math.max(LEAST_ZOOM, LENS_ROPE_PX * unit);
-  return labels.filter((l) => l.inset).flatMap((label, n): LensAt[] => {
-    const t = traces.find((trace) => trace.strand === (label.rope ?? 0));
-    const from = t && t.u[t.u.length - 1]! >= label.u ? pointAt(traces, label.rope ?? 0, label.u) : null;
-    return from ? [{ text: label.text, radius, zoom, from, to: { x: whole.x + whole.width - radius * AIR, y: whole.y + radius * AIR * (1 + 2 * n) } }] : [];
-  });
+  return labels
+    .filter((l) => l.inset)
+    .flatMap((label, n): LensAt[] => {
+      const t = traces.find((trace) => trace.strand === (label.rope ?? 0));
+      const from =
+        t && t.u[t.u.length - 1]! >= label.u ? pointAt(traces, label.rope ?? 0, label.u) : null;
+      return from
+        ? [
+            {
+              text: label.text,
+              radius,
+              zoom,
+              from,
+              to: {
+                x: whole.x + whole.width - radius * AIR,
+                y: whole.y + radius * AIR * (1 + 2 * n),
+              },
+            },
+          ]
+        : [];
+    });
 }
 
 /** The corner of a box in which a circle lies farthest from any rope; among equals the one nearest to `at`. */
 export function freeCorner(traces: readonly Trace[], box: Box, radius: number, at: Point): Point {
   const room = radius * 1.1;
-  const corners = [box.x + box.width - room, box.x + room].flatMap((x) => [box.y + box.height - room, box.y + room].map((y) => ({ x, y })));
+  const corners = [box.x + box.width - room, box.x + room].flatMap((x) =>
+    [box.y + box.height - room, box.y + room].map((y) => ({ x, y })),
+  );
   const clear = (c: Point): number => {
     let least = Infinity;
-    for (const t of traces) for (let i = 0; i < t.x.length; i++) least = Math.min(least, Math.hypot(t.x[i]! - c.x, t.y[i]! - c.y));
+    for (const t of traces)
+      for (let i = 0; i < t.x.length; i++)
+        least = Math.min(least, Math.hypot(t.x[i]! - c.x, t.y[i]! - c.y));
     return least - 0.05 * Math.hypot(at.x - c.x, at.y - c.y);
   };
   return corners.toSorted((a, b) => clear(b) - clear(a))[0]!;

@@ -10,7 +10,10 @@ export const ROPE_LOOKS = {
   kernmantle: { name: 'static line, blue', inks: ['#6E96B8', '#1E3A52', '#BCD6EA'] },
   cord: { name: 'cord, olive', inks: ['#8A8F57', '#343817', '#C9CDA0'] },
   black: { name: 'theatre black', inks: ['#55565A', '#17181A', '#8E9096'] },
-} as const satisfies Record<string, { readonly name: string; readonly inks: readonly [string, string, string] | null }>;
+} as const satisfies Record<
+  string,
+  { readonly name: string; readonly inks: readonly [string, string, string] | null }
+>;
 export type RopeLookId = keyof typeof ROPE_LOOKS;
 
 const dimmed = (colour: string): string => `color-mix(in srgb, ${colour}, #000 var(--rope-dim))`;
@@ -19,15 +22,22 @@ const dimmed = (colour: string): string => `color-mix(in srgb, ${colour}, #000 v
 export function lookStyle(id: RopeLookId): CSSProperties {
   const { inks } = ROPE_LOOKS[id];
   if (!inks) return {};
-  return { '--rope': dimmed(inks[0]), '--rope-ink': dimmed(inks[1]), '--rope-lit': dimmed(inks[2]) } as CSSProperties;
+  return {
+    '--rope': dimmed(inks[0]),
+    '--rope-ink': dimmed(inks[1]),
+    '--rope-lit': dimmed(inks[2]),
+  } as CSSProperties;
 }
 
 /** Usual thicknesses, in metres. */
 export const DIAMETERS_M = [0.004, 0.006, 0.008, 0.01, 0.012, 0.014, 0.016, 0.02, 0.024] as const;
 
 /** Drawn thickness beside the geometry's: cord lies in the same knot with more air round it. */
-export const thicknessOf = (diameterM: number): number => (diameterM < 0.007 ? 0.7 : diameterM < 0.0095 ? 0.82 : diameterM < 0.0115 ? 0.92 : 1);
+export const thicknessOf = (diameterM: number): number =>
+  diameterM < 0.007 ? 0.7 : diameterM < 0.0095 ? 0.82 : diameterM < 0.0115 ? 0.92 : 1;
 
 /** “12 mm”, or inches to three figures: a nominal size, not a measurement. */
 export const thicknessText = (diameterM: number, units: UnitChoice): string =>
-  units.size === 'mm' ? `${fieldText(diameterM, 'mm')}\u00a0mm` : formatQuantity(diameterM, 'length', units, 'nearest', true);
+  units.size === 'mm'
+    ? `${fieldText(diameterM, 'mm')}\u00a0mm`
+    : formatQuantity(diameterM, 'length', units, 'nearest', true);

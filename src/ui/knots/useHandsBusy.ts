@@ -9,8 +9,12 @@ const TICK_MS = 100;
 export function usePace(paceS: number, running: boolean, step: number, onDue: () => void): number {
   const [part, setPart] = useState(0);
   const due = useRef(onDue);
-  useEffect(() => { due.current = onDue; });
-  useEffect(() => { setPart(0); }, [step, paceS]);
+  useEffect(() => {
+    due.current = onDue;
+  });
+  useEffect(() => {
+    setPart(0);
+  }, [step, paceS]);
   useEffect(() => {
     if (!running) return;
     let gone = 0;
@@ -38,11 +42,17 @@ export function useAwake(): boolean {
         if (gone) return void lock.release();
         setAwake(true);
         lock.addEventListener('release', () => setAwake(false));
-      } catch { setAwake(false); }
+      } catch {
+        setAwake(false);
+      }
     };
     void ask();
     document.addEventListener('visibilitychange', ask);
-    return () => { gone = true; document.removeEventListener('visibilitychange', ask); void lock?.release(); };
+    return () => {
+      gone = true;
+      document.removeEventListener('visibilitychange', ask);
+      void lock?.release();
+    };
   }, []);
   return awake;
 }
@@ -50,15 +60,20 @@ export function useAwake(): boolean {
 /** Reads a text aloud, replacing what was being read. `available`: this browser has a voice. */
 export function useVoice(): { available: boolean; say: (text: string) => void; hush: () => void } {
   const available = typeof window !== 'undefined' && 'speechSynthesis' in window;
-  const hush = useCallback(() => { if (available) window.speechSynthesis.cancel(); }, [available]);
-  const say = useCallback((text: string) => {
-    if (!available) return;
-    window.speechSynthesis.cancel();
-    const words = new SpeechSynthesisUtterance(text);
-    words.lang = 'en';
-    words.rate = 0.95;
-    window.speechSynthesis.speak(words);
+  const hush = useCallback(() => {
+    if (available) window.speechSynthesis.cancel();
   }, [available]);
+  const say = useCallback(
+    (text: string) => {
+      if (!available) return;
+      window.speechSynthesis.cancel();
+      const words = new SpeechSynthesisUtterance(text);
+      words.lang = 'en';
+      words.rate = 0.95;
+      window.speechSynthesis.speak(words);
+    },
+    [available],
+  );
   useEffect(() => hush, [hush]);
   return { available, say, hush };
 }

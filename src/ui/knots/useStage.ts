@@ -1,7 +1,16 @@
 'use client';
 import { useCallback, useMemo, useState } from 'react';
 import type { PartLabel } from '@/core/knot/catalogue/entry';
-import { type Box, boxOf, knotBoxOf, mixed, type Picture, pictureOf, pictureOfTraces, ropeTraces } from '@/core/knot/drawing/picture';
+import {
+  type Box,
+  boxOf,
+  knotBoxOf,
+  mixed,
+  type Picture,
+  pictureOf,
+  pictureOfTraces,
+  ropeTraces,
+} from '@/core/knot/drawing/picture';
 import { type Accent, accentsOf, type Arrow, arrowOf } from '@/core/knot/drawing/step';
 import type { View } from '@/core/knot/drawing/view';
 import type { Body } from '@/core/knot/shape/body';
@@ -21,7 +30,10 @@ export interface StagePictureData {
 }
 
 /** A picture and the part of it to look at. */
-export interface Seen { readonly picture: Picture; readonly box: Box }
+export interface Seen {
+  readonly picture: Picture;
+  readonly box: Box;
+}
 
 /** In the list a diameter is two to five pixels. */
 const THUMBNAIL_SAMPLE = 0.6;
@@ -51,27 +63,42 @@ export function useStage(stage: StageData): StageState {
   const { body, wanted, moving, draw } = useDrawingUp(stage.shipped);
   const [step, setStep] = useState(0);
   const [view, setView] = useState<View>(MINE);
-  const show = useCallback((next: number): void => {
-    const to = Math.max(0, Math.min(last, next));
-    setStep(to);
-    draw(to === last ? 1 : 0);
-  }, [draw, last]);
-  const drawUp = useCallback((drawn: number): void => {
-    setStep(last);
-    draw(drawn);
-  }, [draw, last]);
+  const show = useCallback(
+    (next: number): void => {
+      const to = Math.max(0, Math.min(last, next));
+      setStep(to);
+      draw(to === last ? 1 : 0);
+    },
+    [draw, last],
+  );
+  const drawUp = useCallback(
+    (drawn: number): void => {
+      setStep(last);
+      draw(drawn);
+    },
+    [draw, last],
+  );
   const loose = useStepPictures(stage, view);
   const thumbnail = useStepPictures(stage, view, THUMBNAIL_SAMPLE);
-  const dressed = useMemo((): Seen | null => (stage.dressed ? drawnUpSeen(stage.dressed, view) : null), [stage, view]);
+  const dressed = useMemo(
+    (): Seen | null => (stage.dressed ? drawnUpSeen(stage.dressed, view) : null),
+    [stage, view],
+  );
   const data = useMemo((): StagePictureData => {
     if (step < last) return loose(step);
     const traces = ropeTraces(body, view);
     const picture = pictureOfTraces(traces, body.fixtures, view);
-    return { picture, box: mixed(boxOf(picture), knotBoxOf(picture), wanted * NEAR), accents: NO_ACCENTS, arrow: null, labels: stage.form.labels.filter((l) => l.inset), dressed };
+    return {
+      picture,
+      box: mixed(boxOf(picture), knotBoxOf(picture), wanted * NEAR),
+      accents: NO_ACCENTS,
+      arrow: null,
+      labels: stage.form.labels.filter((l) => l.inset),
+      dressed,
+    };
   }, [step, last, loose, body, view, wanted, stage, dressed]);
   return { stage, step, view, setView, show, drawn: wanted, moving, drawUp, data, body, thumbnail };
 }
-
 
 const frameBody = (form: ShippedForm, frame: number) => bodyOfFrame(form, form.frames[frame]!);
 
@@ -86,10 +113,17 @@ function drawnUpSeen(form: ShippedForm, view: View): Seen {
 const MINE: View = { side: 'mine', leftHanded: false };
 
 /** Pictures of all steps as they lie loose, the last one drawn up; each made once for a view. */
-export function useStepPictures(stage: StageData, view: View = MINE, sample?: number): (step: number) => StagePictureData {
+export function useStepPictures(
+  stage: StageData,
+  view: View = MINE,
+  sample?: number,
+): (step: number) => StagePictureData {
   return useMemo(() => {
     const made = new Map<number, StagePictureData>();
-    const { shipped, form: { steps, labels } } = stage;
+    const {
+      shipped,
+      form: { steps, labels },
+    } = stage;
     return (index) => {
       const known = made.get(index);
       if (known) return known;
@@ -99,7 +133,14 @@ export function useStepPictures(stage: StageData, view: View = MINE, sample?: nu
       const accents = accentsOf(steps, index, body.strands.length);
       const picture = pictureOf(body, view, step.shown, sample);
       const box = up ? mixed(boxOf(picture), knotBoxOf(picture), NEAR) : boxOf(picture);
-      const data = { picture, box, accents, arrow: arrowOf(picture, accents, step.shown), labels: labelsOf(labels, step, accents), dressed: null };
+      const data = {
+        picture,
+        box,
+        accents,
+        arrow: arrowOf(picture, accents, step.shown),
+        labels: labelsOf(labels, step, accents),
+        dressed: null,
+      };
       made.set(index, data);
       return data;
     };

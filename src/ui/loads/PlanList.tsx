@@ -18,26 +18,112 @@ import { VerdictMark } from '../kit/VerdictMark';
 import { useKeys } from '../useKeys';
 import { type PlanPage, usePlanList } from './usePlanList';
 
-const Page = styled.div`padding:16px 24px 24px;max-width:1120px;@media (max-width:600px){padding:12px}`;
-const Head = styled.header`display:flex;flex-wrap:wrap;align-items:flex-end;gap:12px;padding-bottom:14px;border-bottom:var(--w-strong) solid var(--ink)`;
-const Find = styled.div`display:flex;flex-wrap:wrap;gap:12px;padding:14px 0;& > *{flex:1 1 220px;max-width:420px}`;
-const Row = styled.li`
-  position:relative;display:grid;grid-template-columns:150px minmax(0,1fr) 170px 210px 44px;gap:12px;align-items:center;min-height:58px;border-bottom:var(--w-hair) solid var(--line);
-  &:hover{background:var(--sheet)}
-  @media (max-width:820px){grid-template-columns:minmax(0,1fr) 44px;padding:10px 0;row-gap:3px;& > *{grid-column:1}& > a{order:-1}& > :last-child{grid-column:2;grid-row:1 / span 4}}
+const Page = styled.div`
+  padding: 16px 24px 24px;
+  max-width: 1120px;
+  @media (max-width: 600px) {
+    padding: 12px;
+  }
 `;
-const TitleLink = styled(Link)`font:640 17px/1.2 var(--font-figure);overflow-wrap:anywhere;text-decoration:none;&::after{content:"";position:absolute;inset:0}&:focus-visible::after{outline:var(--w-focus) solid var(--ink)}`;
-const Undo = styled.div`display:flex;align-items:center;gap:12px;padding:6px 14px;background:var(--plate);color:var(--on-plate);margin-top:12px;& button{color:inherit}`;
+const Head = styled.header`
+  display: flex;
+  flex-wrap: wrap;
+  align-items: flex-end;
+  gap: 12px;
+  padding-bottom: 14px;
+  border-bottom: var(--w-strong) solid var(--ink);
+`;
+const Find = styled.div`
+  display: flex;
+  flex-wrap: wrap;
+  gap: 12px;
+  padding: 14px 0;
+  & > * {
+    flex: 1 1 220px;
+    max-width: 420px;
+  }
+`;
+const Row = styled.li`
+  position: relative;
+  display: grid;
+  grid-template-columns: 150px minmax(0, 1fr) 170px 210px 44px;
+  gap: 12px;
+  align-items: center;
+  min-height: 58px;
+  border-bottom: var(--w-hair) solid var(--line);
+  &:hover {
+    background: var(--sheet);
+  }
+  @media (max-width: 820px) {
+    grid-template-columns: minmax(0, 1fr) 44px;
+    padding: 10px 0;
+    row-gap: 3px;
+    & > * {
+      grid-column: 1;
+    }
+    & > a {
+      order: -1;
+    }
+    & > :last-child {
+      grid-column: 2;
+      grid-row: 1 / span 4;
+    }
+  }
+`;
+const TitleLink = styled(Link)`
+  font: 640 17px/1.2 var(--font-figure);
+  overflow-wrap: anywhere;
+  text-decoration: none;
+  &::after {
+    content: '';
+    position: absolute;
+    inset: 0;
+  }
+  &:focus-visible::after {
+    outline: var(--w-focus) solid var(--ink);
+  }
+`;
+const Undo = styled.div`
+  display: flex;
+  align-items: center;
+  gap: 12px;
+  padding: 6px 14px;
+  background: var(--plate);
+  color: var(--on-plate);
+  margin-top: 12px;
+  & button {
+    color: inherit;
+  }
+`;
 
 /** "12:04" today, "3 Nov" otherwise; in UTC on the server and at first paint, so both agree. */
-function PlanRow({ plan, canDelete, onDelete }: { plan: PlanSummary; canDelete: boolean; onDelete: () => void }) {
+function PlanRow({
+  plan,
+  canDelete,
+  onDelete,
+}: {
+  plan: PlanSummary;
+  canDelete: boolean;
+  onDelete: () => void;
+}) {
   return (
     <Row>
       <VerdictMark verdict={plan.verdict} />
       <TitleLink href={`/loads/${plan.id}`}>{plan.title}</TitleLink>
-      <Small>{RULE_SET_NAMES[plan.ruleSet]}, {plan.lineCount === 1 ? '1 line' : `${plan.lineCount} lines`}</Small>
-      <Small>{plan.updatedBy}, {shortTime(plan.updatedAt)}</Small>
-      {canDelete ? <IconButton aria-label={`Delete ${plan.title}`} onPress={onDelete} style={{ zIndex: 1 }}>×</IconButton> : <span />}
+      <Small>
+        {RULE_SET_NAMES[plan.ruleSet]},{' '}
+        {plan.lineCount === 1 ? '1 line' : `${plan.lineCount} lines`}
+      </Small>
+      <Small>
+        {plan.updatedBy}, {shortTime(plan.updatedAt)}
+      </Small>
+      {canDelete ? (
+        <IconButton aria-label={`Delete ${plan.title}`} onPress={onDelete} style={{ zIndex: 1 }}>
+          ×
+        </IconButton>
+      ) : (
+        <span />
+      )}
     </Row>
   );
 }
@@ -73,20 +159,71 @@ export function PlanList({ first, strength }: { first: PlanPage; strength: Stren
   return (
     <Page>
       <Head>
-        <div style={{ flex: 1 }}><Label>{viewer.crewName}</Label><h1>Loads</h1></div>
-        {viewer.canWrite ? <><Button $kind="primary" onPress={() => void create()}>Plan a load</Button><Button onPress={files.ask}>Import</Button>{files.control}</> : null}
+        <div style={{ flex: 1 }}>
+          <Label>{viewer.crewName}</Label>
+          <h1>Loads</h1>
+        </div>
+        {viewer.canWrite ? (
+          <>
+            <Button $kind="primary" onPress={() => void create()}>
+              Plan a load
+            </Button>
+            <Button onPress={files.ask}>Import</Button>
+            {files.control}
+          </>
+        ) : null}
       </Head>
       <Find>
-        <TextField label="Find a load" type="search" boxRef={search} value={list.search} onChange={list.setSearch} />
-        <Select label="Order" value={list.sort} onChange={list.setSort} choices={[{ id: 'changed', name: 'last changed first' }, { id: 'title', name: 'by name' }]} />
+        <TextField
+          label="Find a load"
+          type="search"
+          boxRef={search}
+          value={list.search}
+          onChange={list.setSearch}
+        />
+        <Select
+          label="Order"
+          value={list.sort}
+          onChange={list.setSort}
+          choices={[
+            { id: 'changed', name: 'last changed first' },
+            { id: 'title', name: 'by name' },
+          ]}
+        />
       </Find>
-      {error ?? list.error ? <ErrorText role="alert">{error ?? list.error}</ErrorText> : null}
-      {deleted ? <Undo role="status">“{deleted.title}” is deleted.<Button $kind="quiet" onPress={() => void restore(deleted)}>Undo</Button></Undo> : null}
+      {(error ?? list.error) ? <ErrorText role="alert">{error ?? list.error}</ErrorText> : null}
+      {deleted ? (
+        <Undo role="status">
+          “{deleted.title}” is deleted.
+          <Button $kind="quiet" onPress={() => void restore(deleted)}>
+            Undo
+          </Button>
+        </Undo>
+      ) : null}
       <ul aria-label="Plans">
-        {list.page.plans.map((p) => <PlanRow key={p.id} plan={p} canDelete={viewer.canDelete} onDelete={() => void remove(p)} />)}
+        {list.page.plans.map((p) => (
+          <PlanRow
+            key={p.id}
+            plan={p}
+            canDelete={viewer.canDelete}
+            onDelete={() => void remove(p)}
+          />
+        ))}
       </ul>
-      {list.page.plans.length === 0 ? <p style={{ padding: '24px 0' }}>{list.search ? `No load is called “${list.search}”.` : 'Nothing planned yet. Plan a load: what it is, what it weighs, what it stands on.'}</p> : null}
-      {list.page.next ? <p style={{ paddingTop: 16 }}><Button onPress={list.more}>Show more<Hidden> plans</Hidden></Button></p> : null}
+      {list.page.plans.length === 0 ? (
+        <p style={{ padding: '24px 0' }}>
+          {list.search
+            ? `No load is called “${list.search}”.`
+            : 'Nothing planned yet. Plan a load: what it is, what it weighs, what it stands on.'}
+        </p>
+      ) : null}
+      {list.page.next ? (
+        <p style={{ paddingTop: 16 }}>
+          <Button onPress={list.more}>
+            Show more<Hidden> plans</Hidden>
+          </Button>
+        </p>
+      ) : null}
     </Page>
   );
 }

@@ -26,12 +26,28 @@ export function CalendarSheet({ onClose }: { onClose: () => void }) {
   };
   return (
     <Sheet title="Inspections in your calendar" open onClose={onClose}>
-      <p>Give your calendar program an address of your own; it shows what is due, a day at a time. Whoever has the address sees it, so keep it to yourself. Making a new one ends the one before.</p>
+      <p>
+        Give your calendar program an address of your own; it shows what is due, a day at a time.
+        Whoever has the address sees it, so keep it to yourself. Making a new one ends the one
+        before.
+      </p>
       {error ? <ErrorText role="alert">{error}</ErrorText> : null}
       {said ? <p role="status">{said}</p> : null}
-      {address ? <div style={{ padding: '14px 0' }}><TextField label="Your address; it is shown only now" value={address} onChange={() => {}} readOnly /></div> : null}
+      {address ? (
+        <div style={{ padding: '14px 0' }}>
+          <TextField
+            label="Your address; it is shown only now"
+            value={address}
+            onChange={() => {}}
+            readOnly
+          />
+        </div>
+      ) : null}
       <div style={{ display: 'flex', gap: 10, paddingTop: 14, flexWrap: 'wrap' }}>
-        <Button $kind="primary" onPress={() => void make()}>Make an address</Button><Button onPress={() => void end()}>End mine</Button>
+        <Button $kind="primary" onPress={() => void make()}>
+          Make an address
+        </Button>
+        <Button onPress={() => void end()}>End mine</Button>
       </div>
     </Sheet>
   );

@@ -2,7 +2,6 @@
 import Link from 'next/link';
 import { useRouter } from 'next/navigation';
 import { useState } from 'react';
-import styled from 'styled-components';
 import { inspectionDue } from '@/core/gear/due';
 import type { Intervals } from '@/core/gear/intervals';
 import type { HistoryEntry } from '@/core/gear/events';
@@ -27,34 +26,79 @@ import { CutSheet, type TextRecord, TextSheet } from './RecordSheets';
 import { Schools } from './Schools';
 import type { LockerItem } from './useLockerList';
 import { useTagToPage } from './useTagReader';
-
-const Page = styled.div`padding:16px 24px 24px;@media (max-width:600px){padding:12px}`;
-const Head = styled.header`display:flex;flex-wrap:wrap;align-items:flex-end;gap:10px 14px;padding-bottom:14px;border-bottom:var(--w-strong) solid var(--ink)`;
-const Title = styled.div`flex:1 1 260px;min-width:0;& h1{display:flex;align-items:center;gap:12px;flex-wrap:wrap}`;
-const Columns = styled.div`display:grid;grid-template-columns:minmax(0,1.35fr) minmax(300px,1fr);gap:34px;padding-top:18px;@media (max-width:960px){grid-template-columns:minmax(0,1fr);gap:24px}`;
-const Facts = styled.dl`display:grid;grid-template-columns:minmax(104px,auto) minmax(0,1fr);margin:0;& > *{padding:7px 0;border-bottom:var(--w-hair) solid var(--line)} & dd{margin:0;font:560 14px/1.3 var(--font-figure);overflow-wrap:anywhere} & dt{padding-right:14px}`;
-const Lying = styled.section`padding:18px 0 6px`;
+import { Page, Head, Title, Columns, Facts, Lying } from './GearPage.styles';
 
 type Sheet = 'change' | 'cut' | TextRecord | null;
 
 function LabelFacts({ item }: { item: LockerItem }) {
   const { units } = useMember();
   const { document: gear } = item;
-  const force = (n: number | null): string => (n === null ? 'not on the label' : formatQuantity(n, 'force', units, 'capacity'));
+  const force = (n: number | null): string =>
+    n === null ? 'not on the label' : formatQuantity(n, 'force', units, 'capacity');
   const day = (d: string | null): string => (d === null ? 'not known' : wordDay(d));
   return (
     <section aria-label="What is known of it">
       <h2 style={{ paddingBottom: 6 }}>Label and purchase</h2>
       <Facts>
-        <dt><Label>Breaking strength</Label></dt><dd>{force(gear.item.mbsN)}{gear.item.mbsN === null && gear.item.kind === 'rope' ? ': the table counts half' : ''}</dd>
-        <dt><Label>Marked WLL</Label></dt><dd>{gear.item.markedWllN === null ? 'none' : force(gear.item.markedWllN)}</dd>
-        {gear.item.kind === 'rope' ? <><dt><Label>History</Label></dt><dd>{gear.item.historyKnown ? 'known' : 'not known: counts as doubtful at best'}</dd>
-          <dt><Label>Stretch at a fifth of MBS</Label></dt><dd>{formatNumber(ROPE_MATERIALS[gear.item.material].workingStrain * 100, 'nearest', 2)} %</dd></> : null}
-        {gear.item.kind === 'hardware' && gear.item.marking ? <><dt><Label>Marking</Label></dt><dd>{gear.item.marking}</dd></> : null}
-        <dt><Label>Bought, first used</Label></dt><dd>{day(gear.boughtOn)}, {day(gear.firstUsedOn)}</dd>
-        {gear.pricePerM === null ? null : <><dt><Label>Price of a metre</Label></dt><dd>{formatNumber(gear.pricePerM)}</dd></>}
-        <dt><Label>Where it is</Label></dt><dd>{item.standing.place || 'not said'}</dd>
-        {gear.notes ? <><dt><Label>Notes</Label></dt><dd>{gear.notes}</dd></> : null}
+        <dt>
+          <Label>Breaking strength</Label>
+        </dt>
+        <dd>
+          {force(gear.item.mbsN)}
+          {gear.item.mbsN === null && gear.item.kind === 'rope' ? ': the table counts half' : ''}
+        </dd>
+        <dt>
+          <Label>Marked WLL</Label>
+        </dt>
+        <dd>{gear.item.markedWllN === null ? 'none' : force(gear.item.markedWllN)}</dd>
+        {gear.item.kind === 'rope' ? (
+          <>
+            <dt>
+              <Label>History</Label>
+            </dt>
+            <dd>{gear.item.historyKnown ? 'known' : 'not known: counts as doubtful at best'}</dd>
+            <dt>
+              <Label>Stretch at a fifth of MBS</Label>
+            </dt>
+            <dd>
+              {formatNumber(ROPE_MATERIALS[gear.item.material].workingStrain * 100, 'nearest', 2)} %
+            </dd>
+          </>
+        ) : null}
+        {gear.item.kind === 'hardware' && gear.item.marking ? (
+          <>
+            <dt>
+              <Label>Marking</Label>
+            </dt>
+            <dd>{gear.item.marking}</dd>
+          </>
+        ) : null}
+        <dt>
+          <Label>Bought, first used</Label>
+        </dt>
+        <dd>
+          {day(gear.boughtOn)}, {day(gear.firstUsedOn)}
+        </dd>
+        {gear.pricePerM === null ? null : (
+          <>
+            <dt>
+              <Label>Price of a metre</Label>
+            </dt>
+            <dd>{formatNumber(gear.pricePerM)}</dd>
+          </>
+        )}
+        <dt>
+          <Label>Where it is</Label>
+        </dt>
+        <dd>{item.standing.place || 'not said'}</dd>
+        {gear.notes ? (
+          <>
+            <dt>
+              <Label>Notes</Label>
+            </dt>
+            <dd>{gear.notes}</dd>
+          </>
+        ) : null}
       </Facts>
     </section>
   );
@@ -68,15 +112,45 @@ function Length({ item }: { item: LockerItem }) {
   const sound = soundParts(standing);
   return (
     <Lying aria-label="Length">
-      <RopeLength fullM={gear.lengthM ?? standing.remainingM} leftM={standing.remainingM} damagedAtM={standing.damagedAtM} units={units} rope={gear.item.kind === 'rope'} thickness={18} withRuler />
-      <p><Small>{length(standing.remainingM)} left{gear.lengthM !== null && standing.remainingM < gear.lengthM - 0.005 ? ` of ${length(gear.lengthM)}` : ''}, from the tagged end{gear.neverCut ? '; never cut' : ''}</Small></p>
-      {sound.length > 0 ? <p>Cut the damage out and {sound.map(length).join(' and ')} stay sound.</p> : null}
+      <RopeLength
+        fullM={gear.lengthM ?? standing.remainingM}
+        leftM={standing.remainingM}
+        damagedAtM={standing.damagedAtM}
+        units={units}
+        rope={gear.item.kind === 'rope'}
+        thickness={18}
+        withRuler
+      />
+      <p>
+        <Small>
+          {length(standing.remainingM)} left
+          {gear.lengthM !== null && standing.remainingM < gear.lengthM - 0.005
+            ? ` of ${length(gear.lengthM)}`
+            : ''}
+          , from the tagged end{gear.neverCut ? '; never cut' : ''}
+        </Small>
+      </p>
+      {sound.length > 0 ? (
+        <p>Cut the damage out and {sound.map(length).join(' and ')} stay sound.</p>
+      ) : null}
     </Lying>
   );
 }
 
 /** One thing of the locker: what it may carry by every school, how it stands, and everything that happened to it. */
-export function GearPage({ item, entries, plans, strength, intervals }: { item: LockerItem; entries: readonly HistoryEntry[]; plans: readonly UsingPlan[]; strength: Strength; intervals: Intervals }) {
+export function GearPage({
+  item,
+  entries,
+  plans,
+  strength,
+  intervals,
+}: {
+  item: LockerItem;
+  entries: readonly HistoryEntry[];
+  plans: readonly UsingPlan[];
+  strength: Strength;
+  intervals: Intervals;
+}) {
   const { viewer, units } = useMember();
   const router = useRouter();
   const [sheet, setSheet] = useState<Sheet>(null);
@@ -92,22 +166,54 @@ export function GearPage({ item, entries, plans, strength, intervals }: { item: 
     else setError(messageOf(answer.problem));
   };
   const actions = [
-    ...(viewer.canRecordGear && !retired ? [
-      ...(standing.remainingM === null ? [] : [{ id: 'cut', name: 'Cut', run: () => setSheet('cut') }]), { id: 'moved', name: 'Move', run: () => setSheet('moved') },
-      { id: 'incident', name: 'Something happened', run: () => setSheet('incident') }, { id: 'retired', name: 'Retire', run: () => setSheet('retired') },
-    ] : []),
-    ...(viewer.canKeepGear ? [{ id: 'change', name: 'Change label and notes', run: () => setSheet('change') }, { id: 'remove', name: 'Remove: entered by mistake', run: () => void remove() }] : []),
-    { id: 'tag', name: 'Print its tag', run: () => router.push(`/locker/tags?ids=${item.id}`) }, { id: 'json', name: 'Export as JSON', run: () => keepJson(gear.code, gear) },
+    ...(viewer.canRecordGear && !retired
+      ? [
+          ...(standing.remainingM === null
+            ? []
+            : [{ id: 'cut', name: 'Cut', run: () => setSheet('cut') }]),
+          { id: 'moved', name: 'Move', run: () => setSheet('moved') },
+          { id: 'incident', name: 'Something happened', run: () => setSheet('incident') },
+          { id: 'retired', name: 'Retire', run: () => setSheet('retired') },
+        ]
+      : []),
+    ...(viewer.canKeepGear
+      ? [
+          { id: 'change', name: 'Change label and notes', run: () => setSheet('change') },
+          { id: 'remove', name: 'Remove: entered by mistake', run: () => void remove() },
+        ]
+      : []),
+    { id: 'tag', name: 'Print its tag', run: () => router.push(`/locker/tags?ids=${item.id}`) },
+    { id: 'json', name: 'Export as JSON', run: () => keepJson(gear.code, gear) },
   ];
   return (
     <Page>
       <Head>
-        <Title><Label><Link href="/locker">Rope locker</Link></Label><h1><Tag $hollow={standing.state !== 'in-service'}>{gear.code}</Tag>{wordItem(gear.item, units)}</h1>{gear.name ? <Small>{gear.name}</Small> : null}</Title>
-        <div style={{ display: 'grid', gap: 4 }}><ConditionMark standing={standing} /><Small style={item.due === 'overdue' ? { color: 'var(--signal)', fontWeight: 700 } : undefined}>{item.dueOn ? `${DUE_WORDS[item.due]}, ${wordDay(item.dueOn)}` : DUE_WORDS[item.due]}</Small></div>
-        {viewer.canRecordGear && !retired ? <ButtonLink as={Link} $kind="primary" href={`/locker/${item.id}/inspect`}>Inspect</ButtonLink> : null}
+        <Title>
+          <Label>
+            <Link href="/locker">Rope locker</Link>
+          </Label>
+          <h1>
+            <Tag $hollow={standing.state !== 'in-service'}>{gear.code}</Tag>
+            {wordItem(gear.item, units)}
+          </h1>
+          {gear.name ? <Small>{gear.name}</Small> : null}
+        </Title>
+        <div style={{ display: 'grid', gap: 4 }}>
+          <ConditionMark standing={standing} />
+          <Small
+            style={item.due === 'overdue' ? { color: 'var(--signal)', fontWeight: 700 } : undefined}
+          >
+            {item.dueOn ? `${DUE_WORDS[item.due]}, ${wordDay(item.dueOn)}` : DUE_WORDS[item.due]}
+          </Small>
+        </div>
+        {viewer.canRecordGear && !retired ? (
+          <ButtonLink as={Link} $kind="primary" href={`/locker/${item.id}/inspect`}>
+            Inspect
+          </ButtonLink>
+        ) : null}
         <ActionMenu label={`${gear.code}: cut, move, retire, change`} actions={actions} />
       </Head>
-      {error ?? tag.error ? <ErrorText role="alert">{error ?? tag.error}</ErrorText> : null}
+      {(error ?? tag.error) ? <ErrorText role="alert">{error ?? tag.error}</ErrorText> : null}
       <Length item={item} />
       <Columns>
         <div style={{ display: 'grid', gap: 24, alignContent: 'start' }}>
@@ -115,16 +221,45 @@ export function GearPage({ item, entries, plans, strength, intervals }: { item: 
           <History item={item} entries={entries} />
         </div>
         <div style={{ display: 'grid', gap: 24, alignContent: 'start' }}>
-          <section aria-label="Inspection"><h2 style={{ paddingBottom: 6 }}>Inspection</h2><p>{wordDue(due)}</p><Small>{standing.inspections === 1 ? '1 inspection' : `${standing.inspections} inspections`} on record</Small></section>
+          <section aria-label="Inspection">
+            <h2 style={{ paddingBottom: 6 }}>Inspection</h2>
+            <p>{wordDue(due)}</p>
+            <Small>
+              {standing.inspections === 1 ? '1 inspection' : `${standing.inspections} inspections`}{' '}
+              on record
+            </Small>
+          </section>
           <LabelFacts item={item} />
-          <section aria-label="Plans that use it"><h2 style={{ paddingBottom: 6 }}>Plans that use it</h2>
-            {plans.length === 0 ? <Small>none</Small> : <ul>{plans.map((p) => <li key={p.id} style={{ padding: '4px 0' }}><Link href={`/loads/${p.id}`}>{p.title}</Link></li>)}</ul>}
+          <section aria-label="Plans that use it">
+            <h2 style={{ paddingBottom: 6 }}>Plans that use it</h2>
+            {plans.length === 0 ? (
+              <Small>none</Small>
+            ) : (
+              <ul>
+                {plans.map((p) => (
+                  <li key={p.id} style={{ padding: '4px 0' }}>
+                    <Link href={`/loads/${p.id}`}>{p.title}</Link>
+                  </li>
+                ))}
+              </ul>
+            )}
           </section>
         </div>
       </Columns>
-      {sheet === 'change' ? <GearForm stored={item} onClose={close} onKept={() => { close(); router.refresh(); }} /> : null}
+      {sheet === 'change' ? (
+        <GearForm
+          stored={item}
+          onClose={close}
+          onKept={() => {
+            close();
+            router.refresh();
+          }}
+        />
+      ) : null}
       {sheet === 'cut' ? <CutSheet item={item} onClose={close} /> : null}
-      {sheet === 'moved' || sheet === 'incident' || sheet === 'retired' ? <TextSheet what={sheet} item={item} onClose={close} /> : null}
+      {sheet === 'moved' || sheet === 'incident' || sheet === 'retired' ? (
+        <TextSheet what={sheet} item={item} onClose={close} />
+      ) : null}
     </Page>
   );
 }

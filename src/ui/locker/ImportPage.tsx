@@ -1,7 +1,6 @@
 'use client';
 import Link from 'next/link';
 import { type ChangeEvent, useRef, useState } from 'react';
-import styled from 'styled-components';
 import { guardCell } from '@/core/exchange/gear-csv/cells';
 import type { ImportReport } from '@/server/gear-import';
 import { wordItem } from '@/wording/gear';
@@ -10,15 +9,13 @@ import { keepFile } from '../files';
 import { useMember } from '../frame/MemberContext';
 import { Button, ButtonLink } from '../kit/Button';
 import { ErrorText, Figure, Label, Small } from '../kit/text';
-
-const Page = styled.div`padding:16px 24px 24px;max-width:1120px;@media (max-width:600px){padding:12px}`;
-const Head = styled.header`display:flex;flex-wrap:wrap;align-items:flex-end;gap:12px;padding-bottom:14px;border-bottom:var(--w-strong) solid var(--ink)`;
-const Sums = styled.div`display:flex;flex-wrap:wrap;gap:10px 30px;padding:16px 0;& > span{display:inline-flex;flex-direction:column}`;
-const Table = styled.div`overflow:auto;max-height:380px;border-top:var(--w-rule) solid var(--ink);& table{border-collapse:collapse;width:100%;font:500 14px/1.35 var(--font-figure)} & th{position:sticky;top:0;background:var(--canvas);text-align:left;font:560 12px/1.2 var(--font-figure);font-stretch:84%;color:var(--ink-2);padding:6px 12px 6px 0} & td{padding:6px 12px 6px 0;border-top:var(--w-hair) solid var(--line);vertical-align:top;overflow-wrap:anywhere}`;
-const Columns = styled.ul`display:flex;flex-wrap:wrap;gap:6px;padding:6px 0 14px;& li{border:1px solid var(--edge);padding:4px 9px;font:560 13px/1.2 var(--font-figure)} & li[data-unknown=true]{border-style:dashed;color:var(--ink-2)}`;
+import { Page, Head, Sums, Table, Columns } from './ImportPage.styles';
 
 /** A table as the import takes it: from a CSV or a JSON file. */
-type Source = { readonly name: string } & ({ readonly from: 'csv'; readonly csv: string } | { readonly from: 'json'; readonly locker: unknown });
+type Source = { readonly name: string } & (
+  | { readonly from: 'csv'; readonly csv: string }
+  | { readonly from: 'json'; readonly locker: unknown }
+);
 
 async function sourceOf(file: File): Promise<Source | string> {
   const text = await file.text();
@@ -35,22 +32,93 @@ function Report({ report }: { report: ImportReport }) {
   return (
     <>
       <Sums>
-        <span><Label>Rows</Label><Figure $size={22} data-rows>{report.rows.toLocaleString('en-US')}</Figure></span>
-        <span><Label>Good</Label><Figure $size={22} data-good>{report.good.toLocaleString('en-US')}</Figure></span>
-        <span><Label>With errors</Label><Figure $size={22} data-bad style={report.bad > 0 ? { color: 'var(--signal)' } : undefined}>{report.bad.toLocaleString('en-US')}</Figure></span>
+        <span>
+          <Label>Rows</Label>
+          <Figure $size={22} data-rows>
+            {report.rows.toLocaleString('en-US')}
+          </Figure>
+        </span>
+        <span>
+          <Label>Good</Label>
+          <Figure $size={22} data-good>
+            {report.good.toLocaleString('en-US')}
+          </Figure>
+        </span>
+        <span>
+          <Label>With errors</Label>
+          <Figure
+            $size={22}
+            data-bad
+            style={report.bad > 0 ? { color: 'var(--signal)' } : undefined}
+          >
+            {report.bad.toLocaleString('en-US')}
+          </Figure>
+        </span>
       </Sums>
       {report.columns.length > 0 ? (
-        <section aria-label="Columns"><h2>Columns</h2><Columns>{report.columns.map((c, i) => <li key={i} data-unknown={c.means === null}>{c.header || 'no header'}{c.means === null ? ': left out' : c.means === c.header ? '' : `: ${c.means}`}{c.unit ? `, in ${c.unit}` : ''}</li>)}</Columns></section>
+        <section aria-label="Columns">
+          <h2>Columns</h2>
+          <Columns>
+            {report.columns.map((c, i) => (
+              <li key={i} data-unknown={c.means === null}>
+                {c.header || 'no header'}
+                {c.means === null ? ': left out' : c.means === c.header ? '' : `: ${c.means}`}
+                {c.unit ? `, in ${c.unit}` : ''}
+              </li>
+            ))}
+          </Columns>
+        </section>
       ) : null}
       {report.errors.length > 0 ? (
         <section aria-label="Errors" style={{ paddingBottom: 18 }}>
           <h2 style={{ paddingBottom: 6 }}>Errors, row by row</h2>
-          <Table tabIndex={0}><table><thead><tr><th>Row</th><th>Column</th><th>What to do</th></tr></thead><tbody>{report.errors.map((e, i) => <tr key={i}><td>{e.row}</td><td>{e.column}</td><td>{e.message}</td></tr>)}</tbody></table></Table>
+          <Table tabIndex={0}>
+            <table>
+              <thead>
+                <tr>
+                  <th>Row</th>
+                  <th>Column</th>
+                  <th>What to do</th>
+                </tr>
+              </thead>
+              <tbody>
+                {report.errors.map((e, i) => (
+                  <tr key={i}>
+                    <td>{e.row}</td>
+                    <td>{e.column}</td>
+                    <td>{e.message}</td>
+                  </tr>
+                ))}
+              </tbody>
+            </table>
+          </Table>
         </section>
       ) : null}
       {report.sample.length > 0 ? (
-        <section aria-label="Preview"><h2 style={{ paddingBottom: 6 }}>How the first good rows read</h2>
-          <Table tabIndex={0}><table><thead><tr><th>Tag</th><th>What</th><th>Condition</th><th>Where</th></tr></thead><tbody>{report.sample.map(({ gear, start }) => <tr key={gear.code}><td>{gear.code}</td><td>{wordItem(gear.item, units)}</td><td>{start.retired ? 'retired' : start.condition}</td><td>{gear.place}</td></tr>)}</tbody></table></Table>
+        <section aria-label="Preview">
+          <h2 style={{ paddingBottom: 6 }}>How the first good rows read</h2>
+          <Table tabIndex={0}>
+            <table>
+              <thead>
+                <tr>
+                  <th>Tag</th>
+                  <th>What</th>
+                  <th>Condition</th>
+                  <th>Where</th>
+                </tr>
+              </thead>
+              <tbody>
+                {report.sample.map(({ gear, start }) => (
+                  <tr key={gear.code}>
+                    <td>{gear.code}</td>
+                    <td>{wordItem(gear.item, units)}</td>
+                    <td>{start.retired ? 'retired' : start.condition}</td>
+                    <td>{gear.place}</td>
+                  </tr>
+                ))}
+              </tbody>
+            </table>
+          </Table>
         </section>
       ) : null}
     </>
@@ -61,7 +129,11 @@ function Report({ report }: { report: ImportReport }) {
 async function keepErrors(report: ImportReport): Promise<void> {
   const { default: Papa } = await import('papaparse');
   const rows = report.errors.map((e) => [String(e.row), guardCell(e.column), guardCell(e.message)]);
-  keepFile('import-errors.csv', Papa.unparse([['row', 'column', 'what to do'], ...rows]), 'text/csv');
+  keepFile(
+    'import-errors.csv',
+    Papa.unparse([['row', 'column', 'what to do'], ...rows]),
+    'text/csv',
+  );
 }
 
 /** Import of a table: look first, row by row, then keep everything or only what is good. */
@@ -93,26 +165,86 @@ export function ImportPage() {
   return (
     <Page>
       <Head>
-        <div style={{ flex: 1 }}><Label><Link href="/locker">Rope locker</Link></Label><h1>Import a table</h1></div>
-        <Button $kind={source ? 'plain' : 'primary'} onPress={() => input.current?.click()}>{source ? 'Choose another file' : 'Choose a file'}</Button>
-        <input ref={input} type="file" accept=".csv,.txt,text/csv,.json,application/json" onChange={(e) => void chosen(e)} hidden aria-label="Table of gear" />
+        <div style={{ flex: 1 }}>
+          <Label>
+            <Link href="/locker">Rope locker</Link>
+          </Label>
+          <h1>Import a table</h1>
+        </div>
+        <Button $kind={source ? 'plain' : 'primary'} onPress={() => input.current?.click()}>
+          {source ? 'Choose another file' : 'Choose a file'}
+        </Button>
+        <input
+          ref={input}
+          type="file"
+          accept=".csv,.txt,text/csv,.json,application/json"
+          onChange={(e) => void chosen(e)}
+          hidden
+          aria-label="Table of gear"
+        />
       </Head>
-      {source ? null : <p style={{ padding: '16px 0', maxWidth: '68ch' }}>A CSV with headers in its first row, in any order: tag code, material, size, breaking strength, length, condition, where it is. Say units in the header, “Size (mm)”, or in the cells, “12 mm”. Nothing is kept until you have seen what was read. A JSON export of a locker works too.</p>}
-      {error ? <ErrorText role="alert" style={{ paddingTop: 12 }}>{error}</ErrorText> : null}
-      {busy ? <p role="status" style={{ paddingTop: 12 }}>Reading…</p> : null}
+      {source ? null : (
+        <p style={{ padding: '16px 0', maxWidth: '68ch' }}>
+          A CSV with headers in its first row, in any order: tag code, material, size, breaking
+          strength, length, condition, where it is. Say units in the header, “Size (mm)”, or in the
+          cells, “12 mm”. Nothing is kept until you have seen what was read. A JSON export of a
+          locker works too.
+        </p>
+      )}
+      {error ? (
+        <ErrorText role="alert" style={{ paddingTop: 12 }}>
+          {error}
+        </ErrorText>
+      ) : null}
+      {busy ? (
+        <p role="status" style={{ paddingTop: 12 }}>
+          Reading…
+        </p>
+      ) : null}
       {source && report ? (
         <>
-          {done ? <p role="status" style={{ paddingTop: 12 }}>{report.kept.toLocaleString('en-US')} {report.kept === 1 ? 'thing is' : 'things are'} in the locker now{report.bad > 0 ? `; ${report.bad.toLocaleString('en-US')} rows with errors are not` : ''}.</p> : null}
+          {done ? (
+            <p role="status" style={{ paddingTop: 12 }}>
+              {report.kept.toLocaleString('en-US')} {report.kept === 1 ? 'thing is' : 'things are'}{' '}
+              in the locker now
+              {report.bad > 0
+                ? `; ${report.bad.toLocaleString('en-US')} rows with errors are not`
+                : ''}
+              .
+            </p>
+          ) : null}
           <div style={{ display: 'flex', gap: 10, flexWrap: 'wrap', paddingTop: 14 }}>
-            {done ? <ButtonLink as={Link} $kind="primary" href="/locker">To the locker</ButtonLink> : (
+            {done ? (
+              <ButtonLink as={Link} $kind="primary" href="/locker">
+                To the locker
+              </ButtonLink>
+            ) : (
               <>
-                <Button $kind={report.bad === 0 ? 'primary' : 'plain'} isDisabled={busy || report.good === 0 || report.bad > 0} onPress={() => void send(source, 'all')}>Keep all {report.rows.toLocaleString('en-US')}</Button>
-                {report.bad > 0 ? <Button $kind="primary" isDisabled={busy || report.good === 0} onPress={() => void send(source, 'good')}>Keep only the {report.good.toLocaleString('en-US')} good rows</Button> : null}
+                <Button
+                  $kind={report.bad === 0 ? 'primary' : 'plain'}
+                  isDisabled={busy || report.good === 0 || report.bad > 0}
+                  onPress={() => void send(source, 'all')}
+                >
+                  Keep all {report.rows.toLocaleString('en-US')}
+                </Button>
+                {report.bad > 0 ? (
+                  <Button
+                    $kind="primary"
+                    isDisabled={busy || report.good === 0}
+                    onPress={() => void send(source, 'good')}
+                  >
+                    Keep only the {report.good.toLocaleString('en-US')} good rows
+                  </Button>
+                ) : null}
               </>
             )}
-            {report.errors.length > 0 ? <Button onPress={() => void keepErrors(report)}>Errors as a file</Button> : null}
+            {report.errors.length > 0 ? (
+              <Button onPress={() => void keepErrors(report)}>Errors as a file</Button>
+            ) : null}
           </div>
-          <p style={{ paddingTop: 10 }}><Small>{source.name}</Small></p>
+          <p style={{ paddingTop: 10 }}>
+            <Small>{source.name}</Small>
+          </p>
           <Report report={report} />
         </>
       ) : null}

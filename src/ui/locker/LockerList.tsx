@@ -2,7 +2,6 @@
 import Link from 'next/link';
 import { useRouter } from 'next/navigation';
 import { type RefObject, useRef, useState } from 'react';
-import styled from 'styled-components';
 import { HARDWARE_FORMS } from '@/core/gear/vocabulary';
 import { ROPE_MATERIAL_IDS, ROPE_MATERIALS } from '@/core/rope/materials';
 import type { Strength } from '@/core/securement/schema';
@@ -21,34 +20,43 @@ import { ErrorText, Figure, Hidden, Label, Small } from '../kit/text';
 import { useKeys } from '../useKeys';
 import { GearForm } from './GearForm';
 import { ReaderSheet } from './ReaderSheet';
-import { type LockerFilter, type LockerItem, type LockerPage, useLockerList } from './useLockerList';
+import {
+  type LockerFilter,
+  type LockerItem,
+  type LockerPage,
+  useLockerList,
+} from './useLockerList';
 import { useTagToPage } from './useTagReader';
 import { CalendarSheet } from './CalendarSheet';
 import { wllOf } from './figures';
-
-const Page = styled.div`padding:16px 24px 24px;@media (max-width:600px){padding:12px}`;
-const Head = styled.header`display:flex;flex-wrap:wrap;align-items:flex-end;gap:12px;padding-bottom:14px;border-bottom:var(--w-strong) solid var(--ink)`;
-const More = styled.div`align-self:end;@media (min-width:701px){display:none}`;
-const Find = styled.div<{ $open: boolean }>`display:grid;grid-template-columns:minmax(180px,1.4fr) repeat(6,minmax(104px,1fr));gap:10px;padding:12px 0;@media (max-width:1100px){grid-template-columns:repeat(auto-fill,minmax(140px,1fr))}
-  @media (max-width:700px){${({ $open }) => ($open ? '' : '& > :nth-child(n+3){display:none}')}}`;
-const GRID = '128px minmax(170px,1.3fr) 104px minmax(150px,1fr) 116px 132px minmax(110px,.8fr)';
-const Columns = styled.div`display:grid;grid-template-columns:${GRID};gap:14px;padding:4px 0;border-bottom:var(--w-rule) solid var(--ink);@media (max-width:900px){display:none}`;
-const Row = styled.li`
-  position:relative;display:grid;grid-template-columns:${GRID};gap:14px;align-items:center;min-height:56px;border-bottom:var(--w-hair) solid var(--line);
-  &:hover{background:var(--sheet)} & > :first-child{justify-self:start}
-  @media (max-width:900px){grid-template-columns:auto minmax(0,1fr) auto;padding:10px 0;gap:5px 10px;
-    & > [data-cell=length]{grid-column:1 / -1;grid-row:2} & > [data-cell=standing]{grid-column:1;grid-row:3} & > [data-cell=due]{grid-column:2;grid-row:3} & > [data-cell=due] br{display:none} & > [data-cell=place]{grid-column:3;grid-row:3;text-align:right} & > [data-cell=wll]{text-align:right}}
-`;
-const Name = styled(Link)`font:640 15px/1.25 var(--font-figure);overflow-wrap:anywhere;text-decoration:none;min-width:0;&::after{content:"";position:absolute;inset:0}&:focus-visible::after{outline:var(--w-focus) solid var(--ink)}`;
-const Cell = styled.span`min-width:0;overflow-wrap:anywhere;line-height:1.2`;
+import { Page, Head, More, Find, Columns, Row, Name, Cell } from './LockerList.styles';
 
 const TYPES = [
-  { id: '', name: 'everything' }, ...ROPE_MATERIAL_IDS.map((id) => ({ id: id as string, name: ROPE_MATERIALS[id].name })), { id: 'webbing', name: 'webbing' },
-  ...['30', '43', '70', '80', '100', 'unmarked'].map((g) => ({ id: `grade-${g}`, name: g === 'unmarked' ? 'chain, unmarked' : `chain, grade ${g}` })), { id: 'wire', name: 'wire rope' },
+  { id: '', name: 'everything' },
+  ...ROPE_MATERIAL_IDS.map((id) => ({ id: id as string, name: ROPE_MATERIALS[id].name })),
+  { id: 'webbing', name: 'webbing' },
+  ...['30', '43', '70', '80', '100', 'unmarked'].map((g) => ({
+    id: `grade-${g}`,
+    name: g === 'unmarked' ? 'chain, unmarked' : `chain, grade ${g}`,
+  })),
+  { id: 'wire', name: 'wire rope' },
   ...HARDWARE_FORMS.map((id) => ({ id: id as string, name: id })),
 ];
-const STATES = [{ id: '', name: 'not retired' }, { id: 'in-service', name: 'in service' }, { id: 'set-aside', name: 'set aside' }, { id: 'retired', name: 'retired' }, { id: 'all', name: 'all' }] as const;
-const DUES = [{ id: '', name: 'any' }, { id: 'overdue', name: 'overdue' }, { id: 'soon', name: 'within 30 days' }, { id: 'later', name: 'later' }] as const;
+
+const STATES = [
+  { id: '', name: 'not retired' },
+  { id: 'in-service', name: 'in service' },
+  { id: 'set-aside', name: 'set aside' },
+  { id: 'retired', name: 'retired' },
+  { id: 'all', name: 'all' },
+] as const;
+
+const DUES = [
+  { id: '', name: 'any' },
+  { id: 'overdue', name: 'overdue' },
+  { id: 'soon', name: 'within 30 days' },
+  { id: 'later', name: 'later' },
+] as const;
 
 /** One thing of the locker in the list. */
 function GearRow({ item, strength }: { item: LockerItem; strength: Strength }) {
@@ -58,36 +66,138 @@ function GearRow({ item, strength }: { item: LockerItem; strength: Strength }) {
   return (
     <Row>
       <Tag $hollow={standing.state !== 'in-service'}>{gear.code}</Tag>
-      <Name href={`/locker/${item.id}`}>{wordItem(gear.item, units)}{gear.name ? <><br /><Small>{gear.name}</Small></> : null}</Name>
-      <Cell data-cell="wll"><Figure $size={16}>{wll === null ? 'not known' : formatQuantity(wll, 'force', units, 'capacity')}</Figure></Cell>
-      <Cell data-cell="length">
-        {standing.remainingM === null ? <Small>no length</Small> : (
+      <Name href={`/locker/${item.id}`}>
+        {wordItem(gear.item, units)}
+        {gear.name ? (
           <>
-            <RopeLength fullM={gear.lengthM ?? standing.remainingM} leftM={standing.remainingM} damagedAtM={standing.damagedAtM} units={units} rope={gear.item.kind === 'rope'} thickness={9} />
-            <Small>{formatQuantity(standing.remainingM, 'length', units)}{gear.lengthM !== null && standing.remainingM < gear.lengthM - 0.005 ? ` of ${formatQuantity(gear.lengthM, 'length', units)}` : ''}{gear.neverCut ? ', never cut' : ''}</Small>
+            <br />
+            <Small>{gear.name}</Small>
+          </>
+        ) : null}
+      </Name>
+      <Cell data-cell="wll">
+        <Figure $size={16}>
+          {wll === null ? 'not known' : formatQuantity(wll, 'force', units, 'capacity')}
+        </Figure>
+      </Cell>
+      <Cell data-cell="length">
+        {standing.remainingM === null ? (
+          <Small>no length</Small>
+        ) : (
+          <>
+            <RopeLength
+              fullM={gear.lengthM ?? standing.remainingM}
+              leftM={standing.remainingM}
+              damagedAtM={standing.damagedAtM}
+              units={units}
+              rope={gear.item.kind === 'rope'}
+              thickness={9}
+            />
+            <Small>
+              {formatQuantity(standing.remainingM, 'length', units)}
+              {gear.lengthM !== null && standing.remainingM < gear.lengthM - 0.005
+                ? ` of ${formatQuantity(gear.lengthM, 'length', units)}`
+                : ''}
+              {gear.neverCut ? ', never cut' : ''}
+            </Small>
           </>
         )}
       </Cell>
-      <Cell data-cell="standing"><ConditionMark standing={standing} /></Cell>
-      <Cell data-cell="due">{item.dueOn === null ? <Small>{DUE_WORDS[item.due]}</Small> : <Small style={item.due === 'overdue' ? { color: 'var(--signal)', fontWeight: 700 } : undefined}>{DUE_WORDS[item.due]} <br />{wordDay(item.dueOn)}</Small>}</Cell>
-      <Cell data-cell="place"><Small>{standing.place}</Small></Cell>
+      <Cell data-cell="standing">
+        <ConditionMark standing={standing} />
+      </Cell>
+      <Cell data-cell="due">
+        {item.dueOn === null ? (
+          <Small>{DUE_WORDS[item.due]}</Small>
+        ) : (
+          <Small
+            style={item.due === 'overdue' ? { color: 'var(--signal)', fontWeight: 700 } : undefined}
+          >
+            {DUE_WORDS[item.due]} <br />
+            {wordDay(item.dueOn)}
+          </Small>
+        )}
+      </Cell>
+      <Cell data-cell="place">
+        <Small>{standing.place}</Small>
+      </Cell>
     </Row>
   );
 }
 
-function Filters({ filter, narrow, search }: { filter: LockerFilter; narrow: (part: Partial<LockerFilter>) => void; search: RefObject<HTMLInputElement | null> }) {
+function Filters({
+  filter,
+  narrow,
+  search,
+}: {
+  filter: LockerFilter;
+  narrow: (part: Partial<LockerFilter>) => void;
+  search: RefObject<HTMLInputElement | null>;
+}) {
   const { units } = useMember();
   const [open, setOpen] = useState(false);
   return (
     <Find $open={open}>
-      <TextField label="Find by tag, name or place" type="search" boxRef={search} value={filter.search} onChange={(text) => narrow({ search: text })} />
-      <More><Button aria-expanded={open} onPress={() => setOpen(!open)}>{open ? 'Fewer filters' : 'More filters'}</Button></More>
-      <Select label="What" value={filter.type} choices={TYPES} onChange={(type) => narrow({ type })} />
-      <QuantityField label="Size" dimension="length" unit={units.size} optional placeholder="any" least={0.001} most={0.5} value={filter.sizeM} onChange={(sizeM) => narrow({ sizeM })} />
-      <QuantityField label="Length left, at least" dimension="length" unit={units.length} optional placeholder="any" most={5000} value={filter.leftM} onChange={(leftM) => narrow({ leftM })} />
-      <Select label="State" value={filter.state} choices={STATES} onChange={(state) => narrow({ state })} />
-      <Select label="Inspection" value={filter.due} choices={DUES} onChange={(due) => narrow({ due })} />
-      <Select label="Order" value={filter.sort} choices={[{ id: 'code', name: 'by tag' }, { id: 'due', name: 'next due first' }]} onChange={(sort) => narrow({ sort })} />
+      <TextField
+        label="Find by tag, name or place"
+        type="search"
+        boxRef={search}
+        value={filter.search}
+        onChange={(text) => narrow({ search: text })}
+      />
+      <More>
+        <Button aria-expanded={open} onPress={() => setOpen(!open)}>
+          {open ? 'Fewer filters' : 'More filters'}
+        </Button>
+      </More>
+      <Select
+        label="What"
+        value={filter.type}
+        choices={TYPES}
+        onChange={(type) => narrow({ type })}
+      />
+      <QuantityField
+        label="Size"
+        dimension="length"
+        unit={units.size}
+        optional
+        placeholder="any"
+        least={0.001}
+        most={0.5}
+        value={filter.sizeM}
+        onChange={(sizeM) => narrow({ sizeM })}
+      />
+      <QuantityField
+        label="Length left, at least"
+        dimension="length"
+        unit={units.length}
+        optional
+        placeholder="any"
+        most={5000}
+        value={filter.leftM}
+        onChange={(leftM) => narrow({ leftM })}
+      />
+      <Select
+        label="State"
+        value={filter.state}
+        choices={STATES}
+        onChange={(state) => narrow({ state })}
+      />
+      <Select
+        label="Inspection"
+        value={filter.due}
+        choices={DUES}
+        onChange={(due) => narrow({ due })}
+      />
+      <Select
+        label="Order"
+        value={filter.sort}
+        choices={[
+          { id: 'code', name: 'by tag' },
+          { id: 'due', name: 'next due first' },
+        ]}
+        onChange={(sort) => narrow({ sort })}
+      />
     </Find>
   );
 }
@@ -101,30 +211,92 @@ export function LockerList({ first, strength }: { first: LockerPage; strength: S
   const tag = useTagToPage();
   const search = useRef<HTMLInputElement>(null);
   useKeys({ '/': () => search.current?.focus() });
-  const narrowed = Object.entries(list.filter).some(([key, value]) => key !== 'sort' && value !== '' && value !== null);
+  const narrowed = Object.entries(list.filter).some(
+    ([key, value]) => key !== 'sort' && value !== '' && value !== null,
+  );
   return (
     <Page>
       <Head>
-        <div style={{ flex: 1 }}><Label>{viewer.crewName}</Label><h1>Rope locker</h1></div>
-        {viewer.canKeepGear ? <Button $kind="primary" onPress={() => setSheet('new')}>Enter a rope</Button> : null}
-        <ButtonLink as={Link} href="/locker/cuts">Cut list</ButtonLink>
-        <ActionMenu label="Import, export, tags, calendar, reader" actions={[
-          ...(viewer.canKeepGear ? [{ id: 'import', name: 'Import a table', run: () => router.push('/locker/import') }] : []),
-          { id: 'csv', name: 'Export as CSV', run: () => window.location.assign('/api/v1/gear/export.csv') },
-          { id: 'json', name: 'Export as JSON', run: () => window.location.assign('/api/v1/gear/export.json') },
-          { id: 'tags', name: 'Print tags', run: () => router.push('/locker/tags') },
-          { id: 'calendar', name: 'Inspections in your calendar', run: () => setSheet('calendar') },
-          { id: 'reader', name: 'Tag reader stand-in', run: () => setSheet('reader') },
-        ]} />
+        <div style={{ flex: 1 }}>
+          <Label>{viewer.crewName}</Label>
+          <h1>Rope locker</h1>
+        </div>
+        {viewer.canKeepGear ? (
+          <Button $kind="primary" onPress={() => setSheet('new')}>
+            Enter a rope
+          </Button>
+        ) : null}
+        <ButtonLink as={Link} href="/locker/cuts">
+          Cut list
+        </ButtonLink>
+        <ActionMenu
+          label="Import, export, tags, calendar, reader"
+          actions={[
+            ...(viewer.canKeepGear
+              ? [{ id: 'import', name: 'Import a table', run: () => router.push('/locker/import') }]
+              : []),
+            {
+              id: 'csv',
+              name: 'Export as CSV',
+              run: () => window.location.assign('/api/v1/gear/export.csv'),
+            },
+            {
+              id: 'json',
+              name: 'Export as JSON',
+              run: () => window.location.assign('/api/v1/gear/export.json'),
+            },
+            { id: 'tags', name: 'Print tags', run: () => router.push('/locker/tags') },
+            {
+              id: 'calendar',
+              name: 'Inspections in your calendar',
+              run: () => setSheet('calendar'),
+            },
+            { id: 'reader', name: 'Tag reader stand-in', run: () => setSheet('reader') },
+          ]}
+        />
       </Head>
       <Filters search={search} filter={list.filter} narrow={list.narrow} />
-      {list.error ?? tag.error ? <ErrorText role="alert">{list.error ?? tag.error}</ErrorText> : null}
-      <Columns aria-hidden><Label>Tag</Label><Label>What</Label><Label>WLL, straight</Label><Label>Length left</Label><Label>Condition</Label><Label>Inspection</Label><Label>Where</Label></Columns>
-      <ul aria-label="Gear">{list.page.gear.map((g) => <GearRow key={g.id} item={g} strength={strength} />)}</ul>
-      {list.page.gear.length === 0 ? <p style={{ padding: '24px 0' }}>{narrowed ? 'Nothing in the locker is like that.' : viewer.canKeepGear ? 'The locker is empty. Enter a rope: what its label says, how long it is, how it looks. Or import a table.' : 'The locker is empty. Your yard keeper or lead enters what you own.'}</p> : null}
-      {list.page.next ? <p style={{ paddingTop: 16 }}><Button onPress={list.more}>Show more<Hidden> gear</Hidden></Button></p> : null}
-      {sheet === 'new' ? <GearForm onClose={() => setSheet(null)} onKept={(id) => router.push(`/locker/${id}`)} /> : null}
-      <ReaderSheet open={sheet === 'reader'} onClose={() => setSheet(null)} codes={list.page.gear.map((g) => g.document.code)} />
+      {(list.error ?? tag.error) ? (
+        <ErrorText role="alert">{list.error ?? tag.error}</ErrorText>
+      ) : null}
+      <Columns aria-hidden>
+        <Label>Tag</Label>
+        <Label>What</Label>
+        <Label>WLL, straight</Label>
+        <Label>Length left</Label>
+        <Label>Condition</Label>
+        <Label>Inspection</Label>
+        <Label>Where</Label>
+      </Columns>
+      <ul aria-label="Gear">
+        {list.page.gear.map((g) => (
+          <GearRow key={g.id} item={g} strength={strength} />
+        ))}
+      </ul>
+      {list.page.gear.length === 0 ? (
+        <p style={{ padding: '24px 0' }}>
+          {narrowed
+            ? 'Nothing in the locker is like that.'
+            : viewer.canKeepGear
+              ? 'The locker is empty. Enter a rope: what its label says, how long it is, how it looks. Or import a table.'
+              : 'The locker is empty. Your yard keeper or lead enters what you own.'}
+        </p>
+      ) : null}
+      {list.page.next ? (
+        <p style={{ paddingTop: 16 }}>
+          <Button onPress={list.more}>
+            Show more<Hidden> gear</Hidden>
+          </Button>
+        </p>
+      ) : null}
+      {sheet === 'new' ? (
+        <GearForm onClose={() => setSheet(null)} onKept={(id) => router.push(`/locker/${id}`)} />
+      ) : null}
+      <ReaderSheet
+        open={sheet === 'reader'}
+        onClose={() => setSheet(null)}
+        codes={list.page.gear.map((g) => g.document.code)}
+      />
       {sheet === 'calendar' ? <CalendarSheet onClose={() => setSheet(null)} /> : null}
     </Page>
   );

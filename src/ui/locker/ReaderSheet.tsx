@@ -9,32 +9,74 @@ import { Sheet } from '../kit/Sheet';
 const GAP_MS = 8;
 /** The sheet must be gone before the keys come, as it is with a reader in the hand. */
 const AIM_MS = 400;
-const Codes = styled.ul`display:flex;flex-wrap:wrap;gap:8px;padding-top:14px`;
+const Codes = styled.ul`
+  display: flex;
+  flex-wrap: wrap;
+  gap: 8px;
+  padding-top: 14px;
+`;
 
 /** Types a code as a reader would: into whatever has the focus, key by key, then Enter. */
 function emit(code: string): void {
   for (const { key, atMs } of burstOf(code, GAP_MS)) {
     setTimeout(() => {
       const target = document.activeElement ?? document.body;
-      const went = target.dispatchEvent(new KeyboardEvent('keydown', { key, bubbles: true, cancelable: true }));
+      const went = target.dispatchEvent(
+        new KeyboardEvent('keydown', { key, bubbles: true, cancelable: true }),
+      );
       // A key that is made does not type by itself.
-      if (went && key.length === 1 && (target instanceof HTMLInputElement || target instanceof HTMLTextAreaElement)) document.execCommand('insertText', false, key);
+      if (
+        went &&
+        key.length === 1 &&
+        (target instanceof HTMLInputElement || target instanceof HTMLTextAreaElement)
+      )
+        document.execCommand('insertText', false, key);
     }, AIM_MS + atMs);
   }
 }
 
 /** A stand-in for a tag reader, for those who have none at hand. Ships with the product. */
-export function ReaderSheet({ open, onClose, codes }: { open: boolean; onClose: () => void; codes: readonly string[] }) {
+export function ReaderSheet({
+  open,
+  onClose,
+  codes,
+}: {
+  open: boolean;
+  onClose: () => void;
+  codes: readonly string[];
+}) {
   const [code, setCode] = useState('');
-  const read = (text: string): void => { onClose(); emit(text.trim()); };
+  const read = (text: string): void => {
+    onClose();
+    emit(text.trim());
+  };
   return (
     <Sheet title="Tag reader stand-in" open={open} onClose={onClose}>
-      <p>A real reader works by itself on every page of the locker and in the planner: it types the code and presses Enter. This types one for you.</p>
-      <form onSubmit={(e) => { e.preventDefault(); if (code.trim()) read(code); }} style={{ display: 'flex', gap: 10, alignItems: 'flex-end', paddingTop: 14 }}>
-        <div style={{ flex: 1 }}><TextField label="Code on the tag" value={code} onChange={setCode} autoComplete="off" /></div>
-        <Button type="submit" $kind="primary" isDisabled={code.trim() === ''}>Read it</Button>
+      <p>
+        A real reader works by itself on every page of the locker and in the planner: it types the
+        code and presses Enter. This types one for you.
+      </p>
+      <form
+        onSubmit={(e) => {
+          e.preventDefault();
+          if (code.trim()) read(code);
+        }}
+        style={{ display: 'flex', gap: 10, alignItems: 'flex-end', paddingTop: 14 }}
+      >
+        <div style={{ flex: 1 }}>
+          <TextField label="Code on the tag" value={code} onChange={setCode} autoComplete="off" />
+        </div>
+        <Button type="submit" $kind="primary" isDisabled={code.trim() === ''}>
+          Read it
+        </Button>
       </form>
-      <Codes>{codes.slice(0, 12).map((c) => <li key={c}><Button onPress={() => read(c)}>{c}</Button></li>)}</Codes>
+      <Codes>
+        {codes.slice(0, 12).map((c) => (
+          <li key={c}>
+            <Button onPress={() => read(c)}>{c}</Button>
+          </li>
+        ))}
+      </Codes>
     </Sheet>
   );
 }

@@ -17,6 +17,7 @@ export interface Standing {
 export function wllOf({ document: gear, standing }: Standing, strength: Strength): number | null {
   if (standing.state !== 'in-service') return 0;
   const ratings = ratingsOf(bare, gear, standing, { ...strength, knot: 'bowline' });
-  const by = (school: string): number | null => ratings.find((r) => r.school === school)?.wll ?? null;
+  const by = (school: string): number | null =>
+    ratings.find((r) => r.school === school)?.wll ?? null;
   return gear.item.kind === 'rope' ? by(strength.school) : (by('marking') ?? by('us-table'));
 }

@@ -1,14 +1,23 @@
 'use client';
 import { useCallback, useEffect, useMemo, useState } from 'react';
 import type { Plan } from '@/core/securement/plan';
-import { type GearFact, type GearFacts, gearIdsOf, LOCKER_NOT_ASKED, type LockerWord } from '@/core/securement/gear-facts';
+import {
+  type GearFact,
+  type GearFacts,
+  gearIdsOf,
+  LOCKER_NOT_ASKED,
+  type LockerWord,
+} from '@/core/securement/gear-facts';
 import { call } from '../api';
 import type { LockerItem } from './useLockerList';
 
 /** What the locker says, as it goes from server to page and from page to worker. */
 export type FactEntries = readonly (readonly [id: string, fact: GearFact])[];
 
-export const factOf = (item: LockerItem): readonly [string, GearFact] => [item.id, { gear: item.document, state: item.standing, due: item.due, removed: item.removed }];
+export const factOf = (item: LockerItem): readonly [string, GearFact] => [
+  item.id,
+  { gear: item.document, state: item.standing, due: item.due, removed: item.removed },
+];
 
 /** Asks the locker about the things of a plan, once. */
 export async function askLocker(plan: Pick<Plan, 'lines'>): Promise<LockerWord> {
@@ -25,9 +34,17 @@ const LOOK_AGAIN_MS = 15_000;
  * What the locker says today of the things a plan uses, kept up to date while the page is open. `null` when the locker
  * could not be asked: then nothing is said of it, least of all that a rope is gone.
  */
-export function useGearFacts(plan: Pick<Plan, 'lines'>, first: FactEntries): { readonly facts: GearFacts | null; readonly learn: (item: LockerItem) => void } {
+export function useGearFacts(
+  plan: Pick<Plan, 'lines'>,
+  first: FactEntries,
+): { readonly facts: GearFacts | null; readonly learn: (item: LockerItem) => void } {
   const [known, setKnown] = useState<ReadonlyMap<string, GearFact>>(() => new Map(first));
-  const [asked, setAsked] = useState(() => first.map(([id]) => id).sort().join(','));
+  const [asked, setAsked] = useState(() =>
+    first
+      .map(([id]) => id)
+      .sort()
+      .join(','),
+  );
   const ids = gearIdsOf(plan).sort().join(',');
   useEffect(() => {
     if (ids === '') return;
@@ -37,17 +54,29 @@ export function useGearFacts(plan: Pick<Plan, 'lines'>, first: FactEntries): { r
       if (gone || !answer.ok) return;
       const now = new Map(answer.value.gear.map(factOf));
       // The same again would have the plan judged again, and its advice searched again, for nothing.
-      setKnown((before) => (JSON.stringify([...before]) === JSON.stringify([...now]) ? before : now));
+      setKnown((before) =>
+        JSON.stringify([...before]) === JSON.stringify([...now]) ? before : now,
+      );
       setAsked(ids);
     };
-    const again = (): void => { if (document.visibilityState === 'visible') void look(); };
+    const again = (): void => {
+      if (document.visibilityState === 'visible') void look();
+    };
     void look();
     const timer = setInterval(again, LOOK_AGAIN_MS);
     document.addEventListener('visibilitychange', again);
     window.addEventListener('focus', again);
-    return () => { gone = true; clearInterval(timer); document.removeEventListener('visibilitychange', again); window.removeEventListener('focus', again); };
+    return () => {
+      gone = true;
+      clearInterval(timer);
+      document.removeEventListener('visibilitychange', again);
+      window.removeEventListener('focus', again);
+    };
   }, [ids]);
-  const learn = useCallback((item: LockerItem): void => setKnown((before) => new Map([...before, factOf(item)])), []);
+  const learn = useCallback(
+    (item: LockerItem): void => setKnown((before) => new Map([...before, factOf(item)])),
+    [],
+  );
   // Ids nobody has asked about yet are not gone: until the answer is there only what is known is said.
   const facts = useMemo(() => {
     const all = ids === '' ? [] : ids.split(',');

@@ -22,14 +22,28 @@ export interface LockerFilter {
   readonly leftM: number | null;
   readonly sort: 'code' | 'due';
 }
-const NO_FILTER: LockerFilter = { search: '', type: '', state: '', due: '', sizeM: null, leftM: null, sort: 'code' };
+const NO_FILTER: LockerFilter = {
+  search: '',
+  type: '',
+  state: '',
+  due: '',
+  sizeM: null,
+  leftM: null,
+  sort: 'code',
+};
 
 /** A filter as the address of the list takes it. */
 function filterQuery(filter: LockerFilter, after: string | null): URLSearchParams {
   const { search, type, state, due, sizeM, leftM, sort } = filter;
   return new URLSearchParams({
-    sort, ...(search ? { search } : {}), ...(type ? { type } : {}), ...(state ? { state } : {}), ...(due ? { due } : {}),
-    ...(sizeM === null ? {} : { sizeM: String(sizeM) }), ...(leftM === null ? {} : { leftM: String(leftM) }), ...(after ? { after } : {}),
+    sort,
+    ...(search ? { search } : {}),
+    ...(type ? { type } : {}),
+    ...(state ? { state } : {}),
+    ...(due ? { due } : {}),
+    ...(sizeM === null ? {} : { sizeM: String(sizeM) }),
+    ...(leftM === null ? {} : { leftM: String(leftM) }),
+    ...(after ? { after } : {}),
   });
 }
 
@@ -42,23 +56,34 @@ export function useLockerList(first: LockerPage) {
   const [error, setError] = useState<string | null>(null);
   const shown = useRef(NO_FILTER);
   const asked = useRef(0);
-  const fetchPage = useCallback(async (wanted: LockerFilter, after: string | null): Promise<void> => {
-    asked.current += 1;
-    const id = asked.current;
-    const answer = await call<LockerPage>('GET', `/gear?${filterQuery(wanted, after)}`);
-    if (asked.current !== id) return;
-    if (!answer.ok) return setError(messageOf(answer.problem));
-    setError(null);
-    shown.current = wanted;
-    setPage((before) => (after ? { gear: [...before.gear, ...answer.value.gear], next: answer.value.next } : answer.value));
-  }, []);
+  const fetchPage = useCallback(
+    async (wanted: LockerFilter, after: string | null): Promise<void> => {
+      asked.current += 1;
+      const id = asked.current;
+      const answer = await call<LockerPage>('GET', `/gear?${filterQuery(wanted, after)}`);
+      if (asked.current !== id) return;
+      if (!answer.ok) return setError(messageOf(answer.problem));
+      setError(null);
+      shown.current = wanted;
+      setPage((before) =>
+        after
+          ? { gear: [...before.gear, ...answer.value.gear], next: answer.value.next }
+          : answer.value,
+      );
+    },
+    [],
+  );
   useEffect(() => {
     if (shown.current === filter) return;
     const timer = setTimeout(() => void fetchPage(filter, null), PAUSE_MS);
     return () => clearTimeout(timer);
   }, [filter, fetchPage]);
   return {
-    filter, page, error, narrow: (part: Partial<LockerFilter>) => setFilter((f) => ({ ...f, ...part })),
-    more: () => void fetchPage(filter, page.next), reload: () => void fetchPage(filter, null),
+    filter,
+    page,
+    error,
+    narrow: (part: Partial<LockerFilter>) => setFilter((f) => ({ ...f, ...part })),
+    more: () => void fetchPage(filter, page.next),
+    reload: () => void fetchPage(filter, null),
   };
 }

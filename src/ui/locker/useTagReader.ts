@@ -12,7 +12,8 @@ const editable = (target: EventTarget | null): HTMLInputElement | HTMLTextAreaEl
  * While a dialog is open a reader types into it like any keyboard: a new tag's code goes into its field, and no form is
  * left behind. An open list or menu takes letters to find its entries.
  */
-const busyElsewhere = (): boolean => document.querySelector('[role=dialog],[role=alertdialog],[role=listbox],[role=menu]') !== null;
+const busyElsewhere = (): boolean =>
+  document.querySelector('[role=dialog],[role=alertdialog],[role=listbox],[role=menu]') !== null;
 
 /** Puts a text into a field the way typing would, so that whoever owns the field hears of it. */
 function setText(field: HTMLInputElement | HTMLTextAreaElement, text: string): void {
@@ -32,22 +33,36 @@ type Replayed = KeyboardEvent & { [REPLAYED]?: true };
  */
 export function useTagReader(onCode: (code: string) => void): void {
   const latest = useRef(onCode);
-  useEffect(() => { latest.current = onCode; });
+  useEffect(() => {
+    latest.current = onCode;
+  });
   useEffect(() => {
     let strokes: Keystroke[] = [];
     let held: KeyboardEvent[] = [];
     let timer: ReturnType<typeof setTimeout> | undefined;
-    let field: { readonly element: HTMLInputElement | HTMLTextAreaElement; readonly before: string } | null = null;
+    let field: {
+      readonly element: HTMLInputElement | HTMLTextAreaElement;
+      readonly before: string;
+    } | null = null;
     const replay = (): void => {
       const keys = held;
       [held, strokes, field] = [[], [], null];
       for (const e of keys) {
-        const again: Replayed = new KeyboardEvent(e.type, { key: e.key, code: e.code, shiftKey: e.shiftKey, bubbles: true, cancelable: true });
+        const again: Replayed = new KeyboardEvent(e.type, {
+          key: e.key,
+          code: e.code,
+          shiftKey: e.shiftKey,
+          bubbles: true,
+          cancelable: true,
+        });
         again[REPLAYED] = true;
         (e.target ?? document.body).dispatchEvent(again);
       }
     };
-    const swallow = (event: KeyboardEvent): void => { event.preventDefault(); event.stopImmediatePropagation(); };
+    const swallow = (event: KeyboardEvent): void => {
+      event.preventDefault();
+      event.stopImmediatePropagation();
+    };
     const finish = (event: KeyboardEvent): void => {
       const code = strokes.map((s) => s.key).join('');
       swallow(event);
@@ -56,9 +71,20 @@ export function useTagReader(onCode: (code: string) => void): void {
       latest.current(code);
     };
     const press = (event: Replayed): void => {
-      if (event[REPLAYED] || event.ctrlKey || event.metaKey || event.altKey || event.repeat || busyElsewhere()) return;
+      if (
+        event[REPLAYED] ||
+        event.ctrlKey ||
+        event.metaKey ||
+        event.altKey ||
+        event.repeat ||
+        busyElsewhere()
+      )
+        return;
       const gap = strokes.length > 0 ? event.timeStamp - strokes.at(-1)!.atMs : 0;
-      if (gap > LONGEST_GAP_MS) { clearTimeout(timer); replay(); }
+      if (gap > LONGEST_GAP_MS) {
+        clearTimeout(timer);
+        replay();
+      }
       if (event.key === 'Enter') {
         clearTimeout(timer);
         if (isBurst(strokes, event.timeStamp)) finish(event);
@@ -70,7 +96,10 @@ export function useTagReader(onCode: (code: string) => void): void {
       const element = editable(event.target);
       if (strokes.length === 0 && element) field = { element, before: element.value };
       strokes.push({ key: event.key, atMs: event.timeStamp });
-      if (!element) { held.push(event); swallow(event); }
+      if (!element) {
+        held.push(event);
+        swallow(event);
+      }
       clearTimeout(timer);
       timer = setTimeout(replay, LONGEST_GAP_MS + 5);
     };
@@ -82,12 +111,18 @@ export function useTagReader(onCode: (code: string) => void): void {
     };
     window.addEventListener('keydown', press, true);
     window.addEventListener('keyup', letGo, true);
-    return () => { clearTimeout(timer); window.removeEventListener('keydown', press, true); window.removeEventListener('keyup', letGo, true); };
+    return () => {
+      clearTimeout(timer);
+      window.removeEventListener('keydown', press, true);
+      window.removeEventListener('keyup', letGo, true);
+    };
   }, []);
 }
 
 /** Finds the thing a code is on. */
-export async function gearOfTag(code: string): Promise<{ readonly item: LockerItem } | { readonly error: string }> {
+export async function gearOfTag(
+  code: string,
+): Promise<{ readonly item: LockerItem } | { readonly error: string }> {
   const answer = await call<LockerItem>('GET', `/tags/${encodeURIComponent(code)}`);
   return answer.ok ? { item: answer.value } : { error: messageOf(answer.problem) };
 }
@@ -96,10 +131,13 @@ export async function gearOfTag(code: string): Promise<{ readonly item: LockerIt
 export function useTagToPage(): { readonly error: string | null } {
   const router = useRouter();
   const [error, setError] = useState<string | null>(null);
-  useTagReader((code) => void gearOfTag(code).then((found) => {
-    if ('error' in found) return setError(found.error);
-    setError(null);
-    router.push(`/locker/${found.item.id}`);
-  }));
+  useTagReader(
+    (code) =>
+      void gearOfTag(code).then((found) => {
+        if ('error' in found) return setError(found.error);
+        setError(null);
+        router.push(`/locker/${found.item.id}`);
+      }),
+  );
   return { error };
 }

@@ -9,21 +9,54 @@ import type { OpinionRow } from './opinions';
 import { wordRow, wordValue } from '@/wording/figures';
 
 /** Every comparison the rule makes, where the row of a direction shows only its tightest. */
-export function AllRows({ rows, onWorking }: { rows: readonly TallyRow[]; onWorking: OpenWorking }) {
+export function AllRows({
+  rows,
+  onWorking,
+}: {
+  rows: readonly TallyRow[];
+  onWorking: OpenWorking;
+}) {
   const { units } = useMember();
   return (
     <ul aria-label="Every comparison of the rule">
-      {rows.filter((r) => r.direction !== 'all').map((r) => {
-        const [text, name] = [wordRow(r, units), `${OPINION_WORDS[r.direction as OpinionRow['direction']]}, ${ROW_WORDS[r.code]}`];
-        return (
-          <li key={`${r.code}/${r.direction}`} style={{ display: 'flex', flexWrap: 'wrap', gap: '0 12px', alignItems: 'center', borderBottom: 'var(--w-hair) solid var(--line)' }}>
-            <span style={{ flex: '1 1 200px' }}>{name} <Small>{r.clause}</Small></span>
-            <WorkingFigure working={r.provided} title={`${name}, one of all: held`} text={text.provided} onOpen={onWorking} size={15} /><Small>of {text.required}</Small>
-            {r.beside ? <Small title={r.beside.label}>older {wordValue(r.beside.value, r.unit, units, 'capacity')}</Small> : null}
-            <VerdictMark verdict={r.verdict} />
-          </li>
-        );
-      })}
+      {rows
+        .filter((r) => r.direction !== 'all')
+        .map((r) => {
+          const [text, name] = [
+            wordRow(r, units),
+            `${OPINION_WORDS[r.direction as OpinionRow['direction']]}, ${ROW_WORDS[r.code]}`,
+          ];
+          return (
+            <li
+              key={`${r.code}/${r.direction}`}
+              style={{
+                display: 'flex',
+                flexWrap: 'wrap',
+                gap: '0 12px',
+                alignItems: 'center',
+                borderBottom: 'var(--w-hair) solid var(--line)',
+              }}
+            >
+              <span style={{ flex: '1 1 200px' }}>
+                {name} <Small>{r.clause}</Small>
+              </span>
+              <WorkingFigure
+                working={r.provided}
+                title={`${name}, one of all: held`}
+                text={text.provided}
+                onOpen={onWorking}
+                size={15}
+              />
+              <Small>of {text.required}</Small>
+              {r.beside ? (
+                <Small title={r.beside.label}>
+                  older {wordValue(r.beside.value, r.unit, units, 'capacity')}
+                </Small>
+              ) : null}
+              <VerdictMark verdict={r.verdict} />
+            </li>
+          );
+        })}
     </ul>
   );
 }

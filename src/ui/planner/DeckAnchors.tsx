@@ -10,43 +10,155 @@ import { RatingField } from '../kit/gearFields';
 import type { PlanHand } from './usePlanner';
 import { freshId } from '@/core/ids';
 
-const Row = styled.li`border-top:var(--w-hair) solid var(--line);padding:8px 0;display:grid;grid-template-columns:minmax(0,1fr) 44px;gap:6px;align-items:start`;
+const Row = styled.li`
+  border-top: var(--w-hair) solid var(--line);
+  padding: 8px 0;
+  display: grid;
+  grid-template-columns: minmax(0, 1fr) 44px;
+  gap: 6px;
+  align-items: start;
+`;
 
-const AnchorRow = memo(function AnchorRow({ anchor, hand }: { anchor: DeckAnchor; hand: PlanHand }) {
+const AnchorRow = memo(function AnchorRow({
+  anchor,
+  hand,
+}: {
+  anchor: DeckAnchor;
+  hand: PlanHand;
+}) {
   const { units } = useMember();
-  const set = (change: Partial<DeckAnchor>): void => hand.edit((p) => ({
-    ...p, deck: { ...p.deck, anchors: p.deck.anchors.map((a) => (a.id === anchor.id ? { ...a, ...change } : a)) },
-  }), `anchor/${anchor.id}/${Object.keys(change).join()}`);
-  const remove = (): void => hand.edit((p) => ({ ...p, deck: { ...p.deck, anchors: p.deck.anchors.filter((a) => a.id !== anchor.id) } }));
+  const set = (change: Partial<DeckAnchor>): void =>
+    hand.edit(
+      (p) => ({
+        ...p,
+        deck: {
+          ...p.deck,
+          anchors: p.deck.anchors.map((a) => (a.id === anchor.id ? { ...a, ...change } : a)),
+        },
+      }),
+      `anchor/${anchor.id}/${Object.keys(change).join()}`,
+    );
+  const remove = (): void =>
+    hand.edit((p) => ({
+      ...p,
+      deck: { ...p.deck, anchors: p.deck.anchors.filter((a) => a.id !== anchor.id) },
+    }));
   return (
     <Row>
       <FieldGrid $min={92}>
-        <TextField label={`Anchor ${anchor.id}`} value={anchor.name} onChange={(name) => set({ name: name.slice(0, 80) })} />
-        <RatingField label="May take" rating={anchor.rating} units={units} onChange={(rating) => set({ rating })} />
-        <QuantityField label="Bar" dimension="length" unit={units.size} optional placeholder="?" least={0.001} most={1} value={anchor.barDiameterM} onChange={(barDiameterM) => set({ barDiameterM })} />
-        <QuantityField label="From front" dimension="length" unit={units.length} most={60} value={anchor.fromFrontM} onChange={(v) => v !== null && set({ fromFrontM: v })} />
-        <QuantityField label="Left of middle" dimension="length" unit={units.length} signed least={-10} most={10} value={anchor.fromCentreM} onChange={(v) => v !== null && set({ fromCentreM: v })} />
+        <TextField
+          label={`Anchor ${anchor.id}`}
+          value={anchor.name}
+          onChange={(name) => set({ name: name.slice(0, 80) })}
+        />
+        <RatingField
+          label="May take"
+          rating={anchor.rating}
+          units={units}
+          onChange={(rating) => set({ rating })}
+        />
+        <QuantityField
+          label="Bar"
+          dimension="length"
+          unit={units.size}
+          optional
+          placeholder="?"
+          least={0.001}
+          most={1}
+          value={anchor.barDiameterM}
+          onChange={(barDiameterM) => set({ barDiameterM })}
+        />
+        <QuantityField
+          label="From front"
+          dimension="length"
+          unit={units.length}
+          most={60}
+          value={anchor.fromFrontM}
+          onChange={(v) => v !== null && set({ fromFrontM: v })}
+        />
+        <QuantityField
+          label="Left of middle"
+          dimension="length"
+          unit={units.length}
+          signed
+          least={-10}
+          most={10}
+          value={anchor.fromCentreM}
+          onChange={(v) => v !== null && set({ fromCentreM: v })}
+        />
       </FieldGrid>
-      <IconButton aria-label={`Remove anchor ${anchor.id}`} onPress={remove}>×</IconButton>
+      <IconButton aria-label={`Remove anchor ${anchor.id}`} onPress={remove}>
+        ×
+      </IconButton>
     </Row>
   );
 });
 
 /** Deck size and its anchors as a compact table. */
-export const DeckAnchors = memo(function DeckAnchors({ deck, hand }: { deck: Deck; hand: PlanHand }) {
+export const DeckAnchors = memo(function DeckAnchors({
+  deck,
+  hand,
+}: {
+  deck: Deck;
+  hand: PlanHand;
+}) {
   const { units } = useMember();
-  const set = (change: Partial<typeof deck>): void => hand.edit((p) => ({ ...p, deck: { ...p.deck, ...change } }), `deck/${Object.keys(change).join()}`);
-  const add = (): void => hand.edit((p) => ({
-    ...p, deck: { ...p.deck, anchors: [...p.deck.anchors, { id: freshId('A', p.deck.anchors), name: `ring ${freshId('A', p.deck.anchors)}`, fromFrontM: 1, fromCentreM: p.deck.widthM / 2, rating: { state: 'unrated' }, barDiameterM: null, surface: 'metal' }] },
-  }));
+  const set = (change: Partial<typeof deck>): void =>
+    hand.edit(
+      (p) => ({ ...p, deck: { ...p.deck, ...change } }),
+      `deck/${Object.keys(change).join()}`,
+    );
+  const add = (): void =>
+    hand.edit((p) => ({
+      ...p,
+      deck: {
+        ...p.deck,
+        anchors: [
+          ...p.deck.anchors,
+          {
+            id: freshId('A', p.deck.anchors),
+            name: `ring ${freshId('A', p.deck.anchors)}`,
+            fromFrontM: 1,
+            fromCentreM: p.deck.widthM / 2,
+            rating: { state: 'unrated' },
+            barDiameterM: null,
+            surface: 'metal',
+          },
+        ],
+      },
+    }));
   return (
     <>
       <FieldGrid>
-        <TextField label="Deck" value={deck.name} onChange={(name) => set({ name: name.slice(0, 80) })} />
-        <QuantityField label="Length" dimension="length" unit={units.length} least={0.01} most={60} value={deck.lengthM} onChange={(v) => v !== null && set({ lengthM: v })} />
-        <QuantityField label="Width" dimension="length" unit={units.length} least={0.01} most={60} value={deck.widthM} onChange={(v) => v !== null && set({ widthM: v })} />
+        <TextField
+          label="Deck"
+          value={deck.name}
+          onChange={(name) => set({ name: name.slice(0, 80) })}
+        />
+        <QuantityField
+          label="Length"
+          dimension="length"
+          unit={units.length}
+          least={0.01}
+          most={60}
+          value={deck.lengthM}
+          onChange={(v) => v !== null && set({ lengthM: v })}
+        />
+        <QuantityField
+          label="Width"
+          dimension="length"
+          unit={units.length}
+          least={0.01}
+          most={60}
+          value={deck.widthM}
+          onChange={(v) => v !== null && set({ widthM: v })}
+        />
       </FieldGrid>
-      <ul aria-label="Anchors of the deck">{deck.anchors.map((a) => <AnchorRow key={a.id} anchor={a} hand={hand} />)}</ul>
+      <ul aria-label="Anchors of the deck">
+        {deck.anchors.map((a) => (
+          <AnchorRow key={a.id} anchor={a} hand={hand} />
+        ))}
+      </ul>
       <Button onPress={add}>Add an anchor</Button>
     </>
   );

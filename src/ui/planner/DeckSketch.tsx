@@ -5,11 +5,28 @@ import type { Plan } from '@/core/securement/plan';
 import type { LineFacts } from '@/core/securement/rule-input';
 import { cargoBox } from '@/core/securement/leg';
 
-const Frame = styled.figure`display:block;& svg{display:block;width:100%;max-height:270px}& text{font:600 13px var(--font-figure);fill:var(--ink)}`;
+const Frame = styled.figure`
+  display: block;
+  & svg {
+    display: block;
+    width: 100%;
+    max-height: 270px;
+  }
+  & text {
+    font: 600 13px var(--font-figure);
+    fill: var(--ink);
+  }
+`;
 const PX = 100;
 
 /** Plan of deck, load, anchors and lines to scale, forward up. It reads; moving things comes with the drawn stage. */
-export const DeckSketch = memo(function DeckSketch({ plan, lines }: { plan: Plan; lines: readonly LineFacts[] }) {
+export const DeckSketch = memo(function DeckSketch({
+  plan,
+  lines,
+}: {
+  plan: Plan;
+  lines: readonly LineFacts[];
+}) {
   const { deck, cargo } = plan;
   const [w, l] = [deck.widthM * PX, deck.lengthM * PX];
   const px = (x: number): number => -x * PX;
@@ -21,28 +38,104 @@ export const DeckSketch = memo(function DeckSketch({ plan, lines }: { plan: Plan
   const padX = Math.max(34, ...deck.anchors.map((a) => 18 + 8 * a.id.length)) * scale;
   return (
     <Frame>
-      <svg viewBox={`${-padX} ${-pad} ${w + 2 * padX} ${l + 1.4 * pad}`} role="img" aria-label={`Plan of the deck from above, forward up: ${cargo.name || 'load'} and ${lines.length} lines`}>
-        <text x={w / 2} y={-12 * scale} textAnchor="middle" style={{ fontSize: 12 * scale, letterSpacing: '.14em' }}>FORWARD</text>
-        <rect x={0} y={0} width={w} height={l} fill="var(--deck)" stroke="var(--ink)" strokeWidth={1.6 * scale} />
-        {Array.from({ length: 7 }, (_, i) => <path key={i} d={`M${(w * (i + 1)) / 8} 0V${l}`} stroke="var(--deck-groove)" strokeWidth={scale} />)}
-        <rect x={py(box.left)} y={px(box.front)} width={cargo.widthM * PX} height={cargo.lengthM * PX} fill="var(--cargo)" stroke="var(--cargo-ink)" strokeWidth={2 * scale} />
+      <svg
+        viewBox={`${-padX} ${-pad} ${w + 2 * padX} ${l + 1.4 * pad}`}
+        role="img"
+        aria-label={`Plan of the deck from above, forward up: ${cargo.name || 'load'} and ${lines.length} lines`}
+      >
+        <text
+          x={w / 2}
+          y={-12 * scale}
+          textAnchor="middle"
+          style={{ fontSize: 12 * scale, letterSpacing: '.14em' }}
+        >
+          FORWARD
+        </text>
+        <rect
+          x={0}
+          y={0}
+          width={w}
+          height={l}
+          fill="var(--deck)"
+          stroke="var(--ink)"
+          strokeWidth={1.6 * scale}
+        />
+        {Array.from({ length: 7 }, (_, i) => (
+          <path
+            key={i}
+            d={`M${(w * (i + 1)) / 8} 0V${l}`}
+            stroke="var(--deck-groove)"
+            strokeWidth={scale}
+          />
+        ))}
+        <rect
+          x={py(box.left)}
+          y={px(box.front)}
+          width={cargo.widthM * PX}
+          height={cargo.lengthM * PX}
+          fill="var(--cargo)"
+          stroke="var(--cargo-ink)"
+          strokeWidth={2 * scale}
+        />
         {lines.map(({ line, shape, capacity }) => {
           const known = capacity.wll.value !== null;
           const rope = line.elements.some((e) => e.kind === 'rope');
           const points = shape.legs.flatMap((leg) => {
             const anchor = deck.anchors.find((a) => a.id === leg.anchorId);
-            return leg.at && anchor ? [{ a: `${py(anchor.fromCentreM)} ${px(-anchor.fromFrontM)}`, p: `${py(leg.at.y)} ${px(leg.at.x)}` }] : [];
+            return leg.at && anchor
+              ? [
+                  {
+                    a: `${py(anchor.fromCentreM)} ${px(-anchor.fromFrontM)}`,
+                    p: `${py(leg.at.y)} ${px(leg.at.x)}`,
+                  },
+                ]
+              : [];
           });
           if (points.length === 0) return null;
           const d = `M${points[0]!.a} L${points.map((q) => q.p).join(' L')}${points[1] ? ` L${points[1].a}` : ''}`;
-          return known
-            ? <g key={line.id} fill="none"><path d={d} stroke={rope ? 'var(--rope-ink)' : 'var(--steel-ink)'} strokeWidth={7 * scale} /><path d={d} stroke={rope ? 'var(--rope)' : 'var(--steel-lit)'} strokeWidth={4.5 * scale} /></g>
-            : <path key={line.id} d={d} fill="none" stroke="var(--ink)" strokeWidth={2.2 * scale} strokeDasharray={`${7 * scale} ${4 * scale}`} />;
+          return known ? (
+            <g key={line.id} fill="none">
+              <path
+                d={d}
+                stroke={rope ? 'var(--rope-ink)' : 'var(--steel-ink)'}
+                strokeWidth={7 * scale}
+              />
+              <path
+                d={d}
+                stroke={rope ? 'var(--rope)' : 'var(--steel-lit)'}
+                strokeWidth={4.5 * scale}
+              />
+            </g>
+          ) : (
+            <path
+              key={line.id}
+              d={d}
+              fill="none"
+              stroke="var(--ink)"
+              strokeWidth={2.2 * scale}
+              strokeDasharray={`${7 * scale} ${4 * scale}`}
+            />
+          );
         })}
         {deck.anchors.map((a) => (
           <g key={a.id}>
-            <circle cx={py(a.fromCentreM)} cy={px(-a.fromFrontM)} r={6.5 * scale} fill="var(--canvas)" stroke={a.rating.state === 'rated' ? 'var(--steel)' : 'var(--ink)'} strokeWidth={(a.rating.state === 'rated' ? 4 : 2) * scale} strokeDasharray={a.rating.state === 'rated' ? undefined : `${4 * scale} ${3 * scale}`} />
-            <text x={py(a.fromCentreM) + (a.fromCentreM >= 0 ? -12 : 12) * scale} y={px(-a.fromFrontM) + 4 * scale} textAnchor={a.fromCentreM >= 0 ? 'end' : 'start'} style={{ fontSize: 12.5 * scale }}>{a.id}</text>
+            <circle
+              cx={py(a.fromCentreM)}
+              cy={px(-a.fromFrontM)}
+              r={6.5 * scale}
+              fill="var(--canvas)"
+              stroke={a.rating.state === 'rated' ? 'var(--steel)' : 'var(--ink)'}
+              strokeWidth={(a.rating.state === 'rated' ? 4 : 2) * scale}
+              strokeDasharray={a.rating.state === 'rated' ? undefined : `${4 * scale} ${3 * scale}`}
+            />
+            <text
+              x={py(a.fromCentreM) + (a.fromCentreM >= 0 ? -12 : 12) * scale}
+              y={px(-a.fromFrontM) + 4 * scale}
+              textAnchor={a.fromCentreM >= 0 ? 'end' : 'start'}
+              style={{ fontSize: 12.5 * scale }}
+            >
+              {a.id}
+            </text>
           </g>
         ))}
       </svg>

@@ -7,8 +7,26 @@ import { useMember } from '../frame/MemberContext';
 import { Small } from '../kit/text';
 import { VerdictMark } from '../kit/VerdictMark';
 
-const Item = styled.li`display:grid;grid-template-columns:118px minmax(0,1fr);gap:10px;padding:6px 0;border-bottom:var(--w-hair) solid var(--line);font-size:14px;align-items:start;@media (max-width:600px){grid-template-columns:1fr;gap:2px}`;
-const ORDER: Record<Finding['effect'], number> = { barred: 0, short: 1, 'cannot-say': 2, notice: 3, holds: 4 };
+const Item = styled.li`
+  display: grid;
+  grid-template-columns: 118px minmax(0, 1fr);
+  gap: 10px;
+  padding: 6px 0;
+  border-bottom: var(--w-hair) solid var(--line);
+  font-size: 14px;
+  align-items: start;
+  @media (max-width: 600px) {
+    grid-template-columns: 1fr;
+    gap: 2px;
+  }
+`;
+const ORDER: Record<Finding['effect'], number> = {
+  barred: 0,
+  short: 1,
+  'cannot-say': 2,
+  notice: 3,
+  holds: 4,
+};
 
 /** The same said of several lines is said once, with all their names. */
 export function grouped(findings: readonly Finding[]): Finding[] {
@@ -17,8 +35,16 @@ export function grouped(findings: readonly Finding[]): Finding[] {
     const { line, ...rest } = f.values;
     const key = JSON.stringify([f.code, f.effect, f.clause, rest]);
     const before = groups.get(key);
-    const names = before && String(before.values['line']).split('; ').includes(String(line)) ? before.values['line']! : before ? `${before.values['line']}; ${line}` : (line ?? null);
-    groups.set(key, { ...(before ?? f), values: line === undefined ? f.values : { ...f.values, line: names } });
+    const names =
+      before && String(before.values['line']).split('; ').includes(String(line))
+        ? before.values['line']!
+        : before
+          ? `${before.values['line']}; ${line}`
+          : (line ?? null);
+    groups.set(key, {
+      ...(before ?? f),
+      values: line === undefined ? f.values : { ...f.values, line: names },
+    });
   }
   return [...groups.values()];
 }
@@ -33,7 +59,9 @@ export const Findings = memo(function Findings({ findings }: { findings: readonl
       {sorted.map((f, i) => (
         <Item key={`${f.code}/${f.lineId ?? ''}/${f.elementId ?? ''}/${i}`}>
           {f.effect === 'notice' ? <Small>note</Small> : <VerdictMark verdict={f.effect} />}
-          <span>{wordFinding(f, units)} {f.clause ? <Small>{f.clause}</Small> : null}</span>
+          <span>
+            {wordFinding(f, units)} {f.clause ? <Small>{f.clause}</Small> : null}
+          </span>
         </Item>
       ))}
     </ul>

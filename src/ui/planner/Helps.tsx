@@ -9,17 +9,56 @@ import { Button } from '../kit/Button';
 import { VerdictMark } from '../kit/VerdictMark';
 import type { PlanHand } from './usePlanner';
 
-const Strip = styled.section`display:grid;grid-template-columns:104px repeat(3,minmax(0,1fr));border-top:var(--w-rule) solid var(--ink);border-bottom:var(--w-rule) solid var(--ink);
-  @media (max-width:760px){grid-template-columns:1fr}`;
-const Cell = styled.div`padding:8px 12px;border-left:var(--w-hair) solid var(--line);display:flex;flex-direction:column;gap:4px;& > b{font:640 14px/1.25 var(--font-figure)}
-  @media (max-width:760px){border-left:0;border-top:var(--w-hair) solid var(--line);padding:8px 0}`;
-const Row = styled.div`display:flex;align-items:center;gap:8px;flex-wrap:wrap;& button{min-height:44px;padding:0 4px}`;
+const Strip = styled.section`
+  display: grid;
+  grid-template-columns: 104px repeat(3, minmax(0, 1fr));
+  border-top: var(--w-rule) solid var(--ink);
+  border-bottom: var(--w-rule) solid var(--ink);
+  @media (max-width: 760px) {
+    grid-template-columns: 1fr;
+  }
+`;
+const Cell = styled.div`
+  padding: 8px 12px;
+  border-left: var(--w-hair) solid var(--line);
+  display: flex;
+  flex-direction: column;
+  gap: 4px;
+  & > b {
+    font: 640 14px/1.25 var(--font-figure);
+  }
+  @media (max-width: 760px) {
+    border-left: 0;
+    border-top: var(--w-hair) solid var(--line);
+    padding: 8px 0;
+  }
+`;
+const Row = styled.div`
+  display: flex;
+  align-items: center;
+  gap: 8px;
+  flex-wrap: wrap;
+  & button {
+    min-height: 44px;
+    padding: 0 4px;
+  }
+`;
 
 /** These only estimate: where the new line lies, or what the plate says, is for the driver to enter. */
 const NOT_APPLICABLE = new Set(['add-lines', 'enter-rating']);
 
 /** The single changes that help most, each with what the plan would then be. */
-export const Helps = memo(function Helps({ changes, fresh, verdict, hand }: { changes: readonly Change[]; fresh: boolean; verdict: Verdict; hand: PlanHand }) {
+export const Helps = memo(function Helps({
+  changes,
+  fresh,
+  verdict,
+  hand,
+}: {
+  changes: readonly Change[];
+  fresh: boolean;
+  verdict: Verdict;
+  hand: PlanHand;
+}) {
   const { units } = useMember();
   if (verdict === 'holds') return null;
   return (
@@ -30,11 +69,26 @@ export const Helps = memo(function Helps({ changes, fresh, verdict, hand }: { ch
           <b>{wordChange(c, units)}</b>
           <Row>
             <VerdictMark verdict={c.verdict} />
-            {NOT_APPLICABLE.has(c.code) || hand.readOnly ? null : <Button $kind="quiet" isDisabled={!fresh} onPress={() => hand.edit(() => c.plan)} aria-label={`Do it: ${wordChange(c, units)}`}>Do it</Button>}
+            {NOT_APPLICABLE.has(c.code) || hand.readOnly ? null : (
+              <Button
+                $kind="quiet"
+                isDisabled={!fresh}
+                onPress={() => hand.edit(() => c.plan)}
+                aria-label={`Do it: ${wordChange(c, units)}`}
+              >
+                Do it
+              </Button>
+            )}
           </Row>
         </Cell>
       ))}
-      {changes.length === 0 ? <Cell>{fresh ? 'No single change is enough. Enter what is not known first, then add lines.' : 'Trying…'}</Cell> : null}
+      {changes.length === 0 ? (
+        <Cell>
+          {fresh
+            ? 'No single change is enough. Enter what is not known first, then add lines.'
+            : 'Trying…'}
+        </Cell>
+      ) : null}
     </Strip>
   );
 });

@@ -19,16 +19,58 @@ import { type OpenWorking, WorkingFigure } from '../working/WorkingFigure';
 import { wordRun, wordValue } from '@/wording/figures';
 
 /** Fetched when they are asked for. */
-const ElementBench = dynamic(() => import('./ElementBench').then((m) => m.ElementBench), { loading: () => null });
-const LineSettings = dynamic(() => import('./LineSettings').then((m) => m.LineSettings), { loading: () => null });
-const OtherSchools = dynamic(() => import('./OtherSchools').then((m) => m.OtherSchools), { loading: () => null });
+const ElementBench = dynamic(() => import('./ElementBench').then((m) => m.ElementBench), {
+  loading: () => null,
+});
+const LineSettings = dynamic(() => import('./LineSettings').then((m) => m.LineSettings), {
+  loading: () => null,
+});
+const OtherSchools = dynamic(() => import('./OtherSchools').then((m) => m.OtherSchools), {
+  loading: () => null,
+});
 /** Fetched when a meter is read. */
-const MeterPanel = dynamic(() => import('../meter/MeterPanel').then((m) => m.MeterPanel), { ssr: false });
+const MeterPanel = dynamic(() => import('../meter/MeterPanel').then((m) => m.MeterPanel), {
+  ssr: false,
+});
 
-const Card = styled.article`scroll-margin-top:52px;padding:12px 0 18px;border-top:var(--w-rule) solid var(--ink);break-inside:avoid`;
-const Head = styled.header`display:flex;flex-wrap:wrap;align-items:center;gap:2px 12px;& h3{font-size:16px}`;
-const Title = styled.div`flex:1 1 220px;min-width:0;display:flex;flex-direction:column`;
-const Kept = styled.div`display:flex;flex-direction:column;align-items:flex-end;& > button{min-height:28px;padding:2px}@media (max-width:760px){order:3;flex-basis:100%;align-items:flex-start;& > button{min-height:var(--hit)}}`;
+const Card = styled.article`
+  scroll-margin-top: 52px;
+  padding: 12px 0 18px;
+  border-top: var(--w-rule) solid var(--ink);
+  break-inside: avoid;
+`;
+const Head = styled.header`
+  display: flex;
+  flex-wrap: wrap;
+  align-items: center;
+  gap: 2px 12px;
+  & h3 {
+    font-size: 16px;
+  }
+`;
+const Title = styled.div`
+  flex: 1 1 220px;
+  min-width: 0;
+  display: flex;
+  flex-direction: column;
+`;
+const Kept = styled.div`
+  display: flex;
+  flex-direction: column;
+  align-items: flex-end;
+  & > button {
+    min-height: 28px;
+    padding: 2px;
+  }
+  @media (max-width: 760px) {
+    order: 3;
+    flex-basis: 100%;
+    align-items: flex-start;
+    & > button {
+      min-height: var(--hit);
+    }
+  }
+`;
 
 /** The element that is picked. */
 export interface Picked {
@@ -47,49 +89,175 @@ interface Props {
   readonly onWorking: OpenWorking;
 }
 
-function LineActions({ line, number, hand, onSettings, onMeter }: { line: Line; number: number; hand: PlanHand; onSettings: () => void; onMeter: () => void }) {
-  const copy = (): void => hand.edit((p) => ({ ...p, lines: [...p.lines, { ...line, elements: withoutGear(line.elements), id: freshId('l', p.lines), name: `${line.name.slice(0, 73)} (copy)` }] }));
-  const remove = (): void => hand.edit((p) => ({ ...p, lines: p.lines.filter((l) => l.id !== line.id) }));
+function LineActions({
+  line,
+  number,
+  hand,
+  onSettings,
+  onMeter,
+}: {
+  line: Line;
+  number: number;
+  hand: PlanHand;
+  onSettings: () => void;
+  onMeter: () => void;
+}) {
+  const copy = (): void =>
+    hand.edit((p) => ({
+      ...p,
+      lines: [
+        ...p.lines,
+        {
+          ...line,
+          elements: withoutGear(line.elements),
+          id: freshId('l', p.lines),
+          name: `${line.name.slice(0, 73)} (copy)`,
+        },
+      ],
+    }));
+  const remove = (): void =>
+    hand.edit((p) => ({ ...p, lines: p.lines.filter((l) => l.id !== line.id) }));
   return (
-    <ActionMenu label={`Line ${number}: settings, copy, remove`} actions={[
-      { id: 'settings', name: 'Settings', run: onSettings }, { id: 'meter', name: 'Read the meter', run: onMeter }, { id: 'copy', name: 'Copy', run: copy }, { id: 'remove', name: 'Remove', run: remove },
-    ]} />
+    <ActionMenu
+      label={`Line ${number}: settings, copy, remove`}
+      actions={[
+        { id: 'settings', name: 'Settings', run: onSettings },
+        { id: 'meter', name: 'Read the meter', run: onMeter },
+        { id: 'copy', name: 'Copy', run: copy },
+        { id: 'remove', name: 'Remove', run: remove },
+      ]}
+    />
   );
 }
 
 /** One line of the plan: what it may carry, what tension it keeps, and the strength line. */
-export const LineCard = memo(function LineCard({ line, facts, number, hand, picked, onPicked, onWorking }: Props) {
+export const LineCard = memo(function LineCard({
+  line,
+  facts,
+  number,
+  hand,
+  picked,
+  onPicked,
+  onWorking,
+}: Props) {
   const { units } = useMember();
   const [open, setOpen] = useState(false);
   const [meter, setMeter] = useState(false);
   const { capacity, tension, shape, rope } = facts;
-  const onPick = useCallback((elementId: string | null): void => onPicked(elementId === null ? null : { lineId: line.id, elementId }), [onPicked, line.id]);
-  const onToggle = useCallback((elementId: string): void => onPick(picked === elementId ? null : elementId), [onPick, picked]);
+  const onPick = useCallback(
+    (elementId: string | null): void =>
+      onPicked(elementId === null ? null : { lineId: line.id, elementId }),
+    [onPicked, line.id],
+  );
+  const onToggle = useCallback(
+    (elementId: string): void => onPick(picked === elementId ? null : elementId),
+    [onPick, picked],
+  );
   const wll = capacity.wll.value;
   const pull = tension.pretension.value;
   const f = (n: number): string => formatQuantity(n, 'force', units, 'capacity');
-  const add = (): void => { const last = line.elements.at(-1); if (last) onPick(last.id); else setOpen(true); };
+  const add = (): void => {
+    const last = line.elements.at(-1);
+    if (last) onPick(last.id);
+    else setOpen(true);
+  };
   return (
     <Card aria-label={`Line ${number}: ${line.name}`} data-line={number}>
       <Head>
         <Tag $hollow={wll === null}>{number}</Tag>
         <Label>WLL</Label>
-        <WorkingFigure working={capacity.wll} title={`WLL of line ${number}`} text={wll === null ? 'not known' : f(wll)} onOpen={onWorking} size={22} extra={<OtherSchools lineId={line.id} />} />
-        <Title><h3>{line.name}</h3><Small>{wordRun(line, units)}{shape.routeLengthM ? `, ${wordValue(shape.routeLengthM, 'm', units)}` : ''}</Small></Title>
+        <WorkingFigure
+          working={capacity.wll}
+          title={`WLL of line ${number}`}
+          text={wll === null ? 'not known' : f(wll)}
+          onOpen={onWorking}
+          size={22}
+          extra={<OtherSchools lineId={line.id} />}
+        />
+        <Title>
+          <h3>{line.name}</h3>
+          <Small>
+            {wordRun(line, units)}
+            {shape.routeLengthM ? `, ${wordValue(shape.routeLengthM, 'm', units)}` : ''}
+          </Small>
+        </Title>
         <Kept>
-          <WorkingFigure working={tension.pretension} title={`Tension kept by line ${number}`} text={pull === null ? 'tension not known' : `kept ${f(pull)}${wll ? `, ${Math.round((pull / wll) * 100)} % of it` : ''}`} onOpen={onWorking} size={14} />
-          {rope.value === null || !line.elements.some((e) => e.kind === 'rope') ? null : <WorkingFigure working={rope} title={`Rope line ${number} takes`} text={`takes ${wordValue(rope.value, 'm', units, 'demand')} of rope`} onOpen={onWorking} size={14} rounding="demand" />}
-          {line.reading ? <Small suppressHydrationWarning>read {shortTime(line.reading.at)}, {line.reading.meter}</Small> : null}
-          {tension.counted !== null && tension.ratio ? <Small>counted {formatNumber(tension.counted)} to 1, hauling {formatNumber(tension.ratio.value ?? 0)} to 1</Small> : null}
+          <WorkingFigure
+            working={tension.pretension}
+            title={`Tension kept by line ${number}`}
+            text={
+              pull === null
+                ? 'tension not known'
+                : `kept ${f(pull)}${wll ? `, ${Math.round((pull / wll) * 100)} % of it` : ''}`
+            }
+            onOpen={onWorking}
+            size={14}
+          />
+          {rope.value === null || !line.elements.some((e) => e.kind === 'rope') ? null : (
+            <WorkingFigure
+              working={rope}
+              title={`Rope line ${number} takes`}
+              text={`takes ${wordValue(rope.value, 'm', units, 'demand')} of rope`}
+              onOpen={onWorking}
+              size={14}
+              rounding="demand"
+            />
+          )}
+          {line.reading ? (
+            <Small suppressHydrationWarning>
+              read {shortTime(line.reading.at)}, {line.reading.meter}
+            </Small>
+          ) : null}
+          {tension.counted !== null && tension.ratio ? (
+            <Small>
+              counted {formatNumber(tension.counted)} to 1, hauling{' '}
+              {formatNumber(tension.ratio.value ?? 0)} to 1
+            </Small>
+          ) : null}
         </Kept>
-        {hand.readOnly ? null : <LineActions line={line} number={number} hand={hand} onSettings={() => setOpen(!open)} onMeter={() => setMeter(true)} />}
+        {hand.readOnly ? null : (
+          <LineActions
+            line={line}
+            number={number}
+            hand={hand}
+            onSettings={() => setOpen(!open)}
+            onMeter={() => setMeter(true)}
+          />
+        )}
       </Head>
       {open ? <LineSettings line={line} /> : null}
-      {line.elements.length === 0 ? <p>This line is empty. <Button $kind="quiet" onPress={add}>Begin with an anchor</Button></p> : null}
+      {line.elements.length === 0 ? (
+        <p>
+          This line is empty.{' '}
+          <Button $kind="quiet" onPress={add}>
+            Begin with an anchor
+          </Button>
+        </p>
+      ) : null}
       <StrengthLine facts={facts} units={units} pickedElement={picked} onPick={onToggle} />
-      {meter ? <MeterPanel line={line.name} expected={{ hauledN: tension.hauled.value ?? 0, keptN: tension.kept.value ?? 0, settling: line.settling }} recorded={line.reading ? [line.reading] : []} canRecord onClose={() => setMeter(false)}
-        onRecord={(reading) => hand.editLine(line.id, (l) => ({ ...l, reading, enteredPretensionN: Math.max(0, reading.tensionN) }))} /> : null}
-      {picked !== null ? <ElementBench key={picked} line={line} elementId={picked} onPick={onPick} /> : null}
+      {meter ? (
+        <MeterPanel
+          line={line.name}
+          expected={{
+            hauledN: tension.hauled.value ?? 0,
+            keptN: tension.kept.value ?? 0,
+            settling: line.settling,
+          }}
+          recorded={line.reading ? [line.reading] : []}
+          canRecord
+          onClose={() => setMeter(false)}
+          onRecord={(reading) =>
+            hand.editLine(line.id, (l) => ({
+              ...l,
+              reading,
+              enteredPretensionN: Math.max(0, reading.tensionN),
+            }))
+          }
+        />
+      ) : null}
+      {picked !== null ? (
+        <ElementBench key={picked} line={line} elementId={picked} onPick={onPick} />
+      ) : null}
     </Card>
   );
 });

@@ -15,18 +15,66 @@ import { HoldMapView } from './HoldMapView';
 import type { PlanEditor, PlanHand } from './usePlanner';
 
 /** What a section holds is fetched when it is opened for the first time. */
-const LoadFields = dynamic(() => import('./LoadFields').then((m) => m.LoadFields), { loading: () => null });
-const FrictionFields = dynamic(() => import('./FrictionFields').then((m) => m.FrictionFields), { loading: () => null });
-const DeckAnchors = dynamic(() => import('./DeckAnchors').then((m) => m.DeckAnchors), { loading: () => null });
-const NotesFields = dynamic(() => import('./NotesFields').then((m) => m.NotesFields), { loading: () => null });
-const StrengthFields = dynamic(() => import('./StrengthFields').then((m) => m.StrengthFields), { loading: () => null });
+const LoadFields = dynamic(() => import('./LoadFields').then((m) => m.LoadFields), {
+  loading: () => null,
+});
+const FrictionFields = dynamic(() => import('./FrictionFields').then((m) => m.FrictionFields), {
+  loading: () => null,
+});
+const DeckAnchors = dynamic(() => import('./DeckAnchors').then((m) => m.DeckAnchors), {
+  loading: () => null,
+});
+const NotesFields = dynamic(() => import('./NotesFields').then((m) => m.NotesFields), {
+  loading: () => null,
+});
+const StrengthFields = dynamic(() => import('./StrengthFields').then((m) => m.StrengthFields), {
+  loading: () => null,
+});
 
-const Part = styled.div`& h2{margin:0}border-top:var(--w-hair) solid var(--line)`;
-const Toggle = styled(AriaButton)`display:flex;align-items:center;gap:8px;width:100%;min-height:var(--hit);border:0;background:none;color:var(--ink);text-align:left;cursor:pointer;font:680 15px/1.2 var(--font-figure);font-stretch:90%;padding:0;
-  & > small{font:500 13px/1.2 var(--font-figure);color:var(--ink-2);margin-left:auto;text-align:right}`;
-const Inside = styled.div`padding:2px 0 14px;&[hidden]{display:none}`;
-const Pictures = styled.div`display:grid;grid-template-columns:minmax(0,1fr) minmax(0,196px);gap:8px;align-items:center;padding-bottom:8px`;
-const Body = styled.div`display:grid;gap:12px`;
+const Part = styled.div`
+  & h2 {
+    margin: 0;
+  }
+  border-top: var(--w-hair) solid var(--line);
+`;
+const Toggle = styled(AriaButton)`
+  display: flex;
+  align-items: center;
+  gap: 8px;
+  width: 100%;
+  min-height: var(--hit);
+  border: 0;
+  background: none;
+  color: var(--ink);
+  text-align: left;
+  cursor: pointer;
+  font: 680 15px/1.2 var(--font-figure);
+  font-stretch: 90%;
+  padding: 0;
+  & > small {
+    font: 500 13px/1.2 var(--font-figure);
+    color: var(--ink-2);
+    margin-left: auto;
+    text-align: right;
+  }
+`;
+const Inside = styled.div`
+  padding: 2px 0 14px;
+  &[hidden] {
+    display: none;
+  }
+`;
+const Pictures = styled.div`
+  display: grid;
+  grid-template-columns: minmax(0, 1fr) minmax(0, 196px);
+  gap: 8px;
+  align-items: center;
+  padding-bottom: 8px;
+`;
+const Body = styled.div`
+  display: grid;
+  gap: 12px;
+`;
 
 /** Nothing until it is opened, and from then on always: what cannot be read yet must not be lost by closing it. */
 function Once({ open, children }: { open: boolean; children: ReactNode }) {
@@ -35,17 +83,36 @@ function Once({ open, children }: { open: boolean; children: ReactNode }) {
   return opened || open ? <Body>{children}</Body> : null;
 }
 
-function Section({ title, summary, open = false, children }: { title: string; summary: string; open?: boolean; children: ReactNode }) {
+function Section({
+  title,
+  summary,
+  open = false,
+  children,
+}: {
+  title: string;
+  summary: string;
+  open?: boolean;
+  children: ReactNode;
+}) {
   const id = useId();
   const [expanded, setExpanded] = useState(open);
   return (
     <Part>
       <h2>
-        <Toggle data-section={title} aria-expanded={expanded} aria-controls={id} onPress={() => setExpanded(!expanded)}>
-          <span aria-hidden>{expanded ? '▾' : '▸'}</span>{title}<small>{summary}</small>
+        <Toggle
+          data-section={title}
+          aria-expanded={expanded}
+          aria-controls={id}
+          onPress={() => setExpanded(!expanded)}
+        >
+          <span aria-hidden>{expanded ? '▾' : '▸'}</span>
+          {title}
+          <small>{summary}</small>
         </Toggle>
       </h2>
-      <Inside id={id} role="group" aria-label={title} hidden={!expanded}><Once open={expanded}>{children}</Once></Inside>
+      <Inside id={id} role="group" aria-label={title} hidden={!expanded}>
+        <Once open={expanded}>{children}</Once>
+      </Inside>
     </Part>
   );
 }
@@ -56,8 +123,21 @@ const PlanHoldMap = memo(function PlanHoldMap({ plan }: { plan: Plan }) {
   return <HoldMapView map={hold.map} fresh={hold.fresh} plan={plan} />;
 });
 
-const StrengthSection = memo(function StrengthSection({ strength, hand }: { strength: Strength; hand: PlanHand }) {
-  return <StrengthFields strength={strength} onChange={(change) => hand.edit((p) => ({ ...p, strength: { ...p.strength, ...change } }), 'strength')} />;
+const StrengthSection = memo(function StrengthSection({
+  strength,
+  hand,
+}: {
+  strength: Strength;
+  hand: PlanHand;
+}) {
+  return (
+    <StrengthFields
+      strength={strength}
+      onChange={(change) =>
+        hand.edit((p) => ({ ...p, strength: { ...p.strength, ...change } }), 'strength')
+      }
+    />
+  );
 });
 
 /** The left side of the planner: the load, what it stands on, the deck, the schools. */
@@ -65,14 +145,43 @@ export const LoadPanel = memo(function LoadPanel({ editor }: { editor: PlanEdito
   const { units } = useMember();
   const { plan, drawn, hand } = editor;
   const { cargo, deck } = plan;
-  const mu = cargo.friction.known === 'pair' ? `μ ${FRICTION_PAIRS[cargo.friction.pair].mu}` : cargo.friction.known === 'entered' ? `μ ${cargo.friction.mu}` : 'friction not known';
+  const mu =
+    cargo.friction.known === 'pair'
+      ? `μ ${FRICTION_PAIRS[cargo.friction.pair].mu}`
+      : cargo.friction.known === 'entered'
+        ? `μ ${cargo.friction.mu}`
+        : 'friction not known';
   const unrated = deck.anchors.filter((a) => a.rating.state === 'unrated').length;
   return (
     <fieldset disabled={editor.readOnly} style={{ border: 0, padding: 0, minWidth: 0 }}>
-      <Pictures><DeckSketch plan={drawn} lines={editor.assessment.lines} /><PlanHoldMap plan={drawn} /></Pictures>
-      <Section title="Load" open={cargo.massKg === null} summary={cargo.massKg === null ? 'mass not known' : formatQuantity(cargo.massKg, 'mass', units)}><LoadFields cargo={cargo} hand={hand} /></Section>
-      <Section title="Friction and blocking" summary={mu}><FrictionFields friction={cargo.friction} surface={cargo.surface} fullyContained={cargo.fullyContained} blocking={deck.blocking} hand={hand} /></Section>
-      <Section title="Deck and anchors" summary={`${deck.anchors.length} anchors${unrated ? `, ${unrated} unrated` : ''}`}><DeckAnchors deck={deck} hand={hand} /></Section>
+      <Pictures>
+        <DeckSketch plan={drawn} lines={editor.assessment.lines} />
+        <PlanHoldMap plan={drawn} />
+      </Pictures>
+      <Section
+        title="Load"
+        open={cargo.massKg === null}
+        summary={
+          cargo.massKg === null ? 'mass not known' : formatQuantity(cargo.massKg, 'mass', units)
+        }
+      >
+        <LoadFields cargo={cargo} hand={hand} />
+      </Section>
+      <Section title="Friction and blocking" summary={mu}>
+        <FrictionFields
+          friction={cargo.friction}
+          surface={cargo.surface}
+          fullyContained={cargo.fullyContained}
+          blocking={deck.blocking}
+          hand={hand}
+        />
+      </Section>
+      <Section
+        title="Deck and anchors"
+        summary={`${deck.anchors.length} anchors${unrated ? `, ${unrated} unrated` : ''}`}
+      >
+        <DeckAnchors deck={deck} hand={hand} />
+      </Section>
       <Section title="Rope strength" summary={SCHOOLS[plan.strength.school].name}>
         <StrengthSection strength={plan.strength} hand={hand} />
       </Section>

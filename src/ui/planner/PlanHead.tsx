@@ -1,7 +1,6 @@
 'use client';
 import Link from 'next/link';
 import { type RefObject, useCallback, useEffect, useRef, useState } from 'react';
-import styled, { css } from 'styled-components';
 import type { RuleSetId } from '@/core/securement/rule-set-ids';
 import { RULE_SETS, ruleSet } from '@/core/securement/rules';
 import type { Verdict } from '@/core/securement/verdict';
@@ -11,46 +10,36 @@ import { useMember } from '../frame/MemberContext';
 import { Button, ButtonLink } from '../kit/Button';
 import { Select } from '../kit/Select';
 import { Label, Small } from '../kit/text';
-import { verdictPattern } from '../kit/VerdictMark';
 import { headline } from './headline';
 import type { PlanEditor, PlanHand } from './usePlanner';
-
-const Head = styled.header`
-  display:grid;grid-template-columns:minmax(0,392px) minmax(0,1fr) auto;gap:8px 16px;align-items:center;padding:10px 20px 4px;border-bottom:var(--w-rule) solid var(--ink);
-  @media (max-width:1100px){grid-template-columns:minmax(0,1fr)} @media (max-width:760px){padding:10px 14px}
-`;
-const Name = styled.div`display:grid;grid-template-columns:minmax(0,1fr) 172px;gap:12px;align-items:center;& h1{overflow-wrap:anywhere}`;
-/** A verdict that is still of the plan before fades, where it is not replaced at once. */
-const fadesWhenOld = css`transition:opacity .1s linear .25s;&[aria-busy=true]{opacity:.5}`;
-const Banner = styled.div<{ $v: Verdict }>`
-  ${fadesWhenOld}
-  display:flex;align-items:center;gap:16px;min-height:62px;border:var(--w-strong) solid;padding:0 16px 0 0;
-  ${({ $v }) => $v === 'holds' ? css`background:var(--plate);color:var(--on-plate);border-color:var(--plate);padding-left:18px;`
-    : $v === 'barred' ? css`background:var(--sheet);border-color:var(--signal);` : $v === 'short' ? css`background:var(--sheet);border-color:var(--signal);` : css`border-color:var(--ink);`}
-`;
-const Swatch = styled.i<{ $verdict: Verdict }>`align-self:stretch;width:18px;flex:none;${verdictPattern} border-width:0 2px 0 0`;
-const Word = styled.b<{ $v: Verdict }>`font:800 28px/1 var(--font-figure);font-stretch:var(--wdth-verdict);white-space:nowrap;${({ $v }) => ($v === 'short' || $v === 'barred') && 'color:var(--signal);'}
-  @media (max-width:600px){font-size:24px}`;
-const Say = styled.span`font-size:14.5px;line-height:1.3;padding:8px 0;@media (max-width:600px){font-size:14px}`;
-const Actions = styled.div`display:flex;gap:8px;align-items:center`;
-const Side = styled.div`grid-column:1 / -1;display:flex;flex-wrap:wrap;align-items:center;gap:0 10px;& > :first-child{margin-right:auto}`;
+import {
+  Head,
+  Name,
+  Banner,
+  Swatch,
+  Word,
+  Say,
+  Actions,
+  Side,
+  Stay,
+  Strip,
+} from './PlanHead.styles';
 
 const RULE_CHOICES = RULE_SETS.map((r) => ({ id: r.id, name: r.name }));
+
 function Rules({ ruleSet: id, hand }: { ruleSet: RuleSetId; hand: PlanHand }) {
-  const choose = useCallback((next: RuleSetId): void => hand.edit((p) => ({ ...p, ruleSet: next })), [hand]);
+  const choose = useCallback(
+    (next: RuleSetId): void => hand.edit((p) => ({ ...p, ruleSet: next })),
+    [hand],
+  );
   return <Select<RuleSetId> label="Rules" value={id} choices={RULE_CHOICES} onChange={choose} />;
 }
 
-const Stay = styled.div`position:sticky;top:0;z-index:4;height:0;@media print{display:none}`;
-const Strip = styled.div<{ $v: Verdict }>`
-  ${fadesWhenOld}
-  display:flex;align-items:center;gap:12px;height:44px;overflow:hidden;padding-right:14px;border-bottom:var(--w-strong) solid;background:var(--sheet);color:var(--ink);
-  ${({ $v }) => ($v === 'holds' ? css`background:var(--plate);color:var(--on-plate);border-color:var(--plate);padding-left:18px;` : $v === 'cannot-say' ? css`border-color:var(--ink);` : css`border-color:var(--signal);`)}
-  & > b{font-size:20px} & > span{padding:0;white-space:nowrap;overflow:hidden;text-overflow:ellipsis}
-`;
-
 /** Whether an element is in sight. Before anybody knows it counts as in sight. */
-function useInSight(): { readonly ref: RefObject<HTMLDivElement | null>; readonly inSight: boolean } {
+function useInSight(): {
+  readonly ref: RefObject<HTMLDivElement | null>;
+  readonly inSight: boolean;
+} {
   const ref = useRef<HTMLDivElement>(null);
   const [inSight, setInSight] = useState(true);
   useEffect(() => {
@@ -62,17 +51,51 @@ function useInSight(): { readonly ref: RefObject<HTMLDivElement | null>; readonl
 }
 
 /** The verdict once more while the head has scrolled away, so that nobody changes a line without seeing what it does. */
-function StayingVerdict({ verdict, words, shown, old }: { verdict: Verdict; words: string; shown: boolean; old: boolean }) {
+function StayingVerdict({
+  verdict,
+  words,
+  shown,
+  old,
+}: {
+  verdict: Verdict;
+  words: string;
+  shown: boolean;
+  old: boolean;
+}) {
   return (
     <Stay aria-hidden>
-      {shown ? <Strip $v={verdict} data-staying-verdict={verdict} aria-busy={old}>{verdict === 'holds' ? null : <Swatch $verdict={verdict} />}<Word $v={verdict}>{VERDICT_WORDS[verdict]}</Word><Say>{words}</Say></Strip> : null}
+      {shown ? (
+        <Strip $v={verdict} data-staying-verdict={verdict} aria-busy={old}>
+          {verdict === 'holds' ? null : <Swatch $verdict={verdict} />}
+          <Word $v={verdict}>{VERDICT_WORDS[verdict]}</Word>
+          <Say>{words}</Say>
+        </Strip>
+      ) : null}
     </Stay>
   );
 }
 
 /** What it is, the verdict, and the actions that matter. */
-export function PlanHead({ editor, saved, pending, version, alarm, onExport, onDuplicate, printHref, onKeys }: {
-  editor: PlanEditor; saved: string; pending: boolean; version: number; alarm: string | null; onExport: () => void; onDuplicate: () => void; printHref: string; onKeys: () => void;
+export function PlanHead({
+  editor,
+  saved,
+  pending,
+  version,
+  alarm,
+  onExport,
+  onDuplicate,
+  printHref,
+  onKeys,
+}: {
+  editor: PlanEditor;
+  saved: string;
+  pending: boolean;
+  version: number;
+  alarm: string | null;
+  onExport: () => void;
+  onDuplicate: () => void;
+  printHref: string;
+  onKeys: () => void;
 }) {
   const { units, viewer, setUnits } = useMember();
   const { plan, assessment } = editor;
@@ -87,29 +110,82 @@ export function PlanHead({ editor, saved, pending, version, alarm, onExport, onD
       <Head>
         <Name>
           <div>
-            <Label><Link href="/loads">Loads</Link> / {viewer.crewName}</Label><h1>{plan.title}</h1>
-            <Small>{cargo.massKg === null ? 'mass not known' : formatQuantity(cargo.massKg, 'mass', units)}, {size}, {plan.deck.name}</Small>
+            <Label>
+              <Link href="/loads">Loads</Link> / {viewer.crewName}
+            </Label>
+            <h1>{plan.title}</h1>
+            <Small>
+              {cargo.massKg === null
+                ? 'mass not known'
+                : formatQuantity(cargo.massKg, 'mass', units)}
+              , {size}, {plan.deck.name}
+            </Small>
           </div>
           <Rules ruleSet={plan.ruleSet} hand={editor.hand} />
         </Name>
-        <Banner ref={ref} $v={assessment.verdict} role="status" data-verdict={assessment.verdict} aria-busy={old}>
-          {assessment.verdict === 'holds' ? null : <Swatch $verdict={assessment.verdict} aria-hidden />}
+        <Banner
+          ref={ref}
+          $v={assessment.verdict}
+          role="status"
+          data-verdict={assessment.verdict}
+          aria-busy={old}
+        >
+          {assessment.verdict === 'holds' ? null : (
+            <Swatch $verdict={assessment.verdict} aria-hidden />
+          )}
           <Word $v={assessment.verdict}>{VERDICT_WORDS[assessment.verdict]}</Word>
           <Say>{words}</Say>
         </Banner>
         <Actions>
-          <ButtonLink $kind="primary" href={printHref}>Print sheet</ButtonLink>
-          <Button onPress={() => setUnits(other)} aria-label={`Units: ${units.force}, ${units.mass}, ${units.length}. Change`}>{units.force}, {units.mass}, {units.length}</Button>
+          <ButtonLink $kind="primary" href={printHref}>
+            Print sheet
+          </ButtonLink>
+          <Button
+            onPress={() => setUnits(other)}
+            aria-label={`Units: ${units.force}, ${units.mass}, ${units.length}. Change`}
+          >
+            {units.force}, {units.mass}, {units.length}
+          </Button>
         </Actions>
-        {alarm ? <p role="alert" style={{ gridColumn: '1 / -1', color: 'var(--signal)', fontWeight: 600 }}>{alarm}</p> : null}
+        {alarm ? (
+          <p role="alert" style={{ gridColumn: '1 / -1', color: 'var(--signal)', fontWeight: 600 }}>
+            {alarm}
+          </p>
+        ) : null}
         <Side>
-          <Small>{ruleSet(plan.ruleSet).edition}. {ruleSet(plan.ruleSet).standing}</Small>
-          <Button $kind="quiet" onPress={onExport}>Export</Button>
-          {viewer.canWrite ? <Button $kind="quiet" onPress={onDuplicate}>Duplicate</Button> : null}
-          {viewer.canWrite ? <Button $kind="quiet" isDisabled={!editor.canUndo} onPress={editor.undo}>Undo</Button> : null}
-          {viewer.canWrite ? <Button $kind="quiet" isDisabled={!editor.canRedo} onPress={editor.redo}>Redo</Button> : null}
-          <Button $kind="quiet" onPress={onKeys} aria-label="Keys">?</Button>
-          <Small role="status" data-save data-pending={pending} data-version={version} suppressHydrationWarning>{viewer.canWrite ? saved : 'read only'}</Small>
+          <Small>
+            {ruleSet(plan.ruleSet).edition}. {ruleSet(plan.ruleSet).standing}
+          </Small>
+          <Button $kind="quiet" onPress={onExport}>
+            Export
+          </Button>
+          {viewer.canWrite ? (
+            <Button $kind="quiet" onPress={onDuplicate}>
+              Duplicate
+            </Button>
+          ) : null}
+          {viewer.canWrite ? (
+            <Button $kind="quiet" isDisabled={!editor.canUndo} onPress={editor.undo}>
+              Undo
+            </Button>
+          ) : null}
+          {viewer.canWrite ? (
+            <Button $kind="quiet" isDisabled={!editor.canRedo} onPress={editor.redo}>
+              Redo
+            </Button>
+          ) : null}
+          <Button $kind="quiet" onPress={onKeys} aria-label="Keys">
+            ?
+          </Button>
+          <Small
+            role="status"
+            data-save
+            data-pending={pending}
+            data-version={version}
+            suppressHydrationWarning
+          >
+            {viewer.canWrite ? saved : 'read only'}
+          </Small>
         </Side>
       </Head>
       <StayingVerdict verdict={assessment.verdict} words={words} shown={!inSight} old={old} />

@@ -27,19 +27,58 @@ import type { FactEntries } from '../locker/useGearFacts';
 import { EditorProvider, type PlanEditor, usePlanner } from './usePlanner';
 
 /** Fetched when they are asked for. */
-const KeysSheet = dynamic(() => import('../kit/KeysSheet').then((m) => m.KeysSheet), { loading: () => null });
-const PlanConflict = dynamic(() => import('./PlanConflict').then((m) => m.PlanConflict), { loading: () => null });
+const KeysSheet = dynamic(() => import('../kit/KeysSheet').then((m) => m.KeysSheet), {
+  loading: () => null,
+});
+const PlanConflict = dynamic(() => import('./PlanConflict').then((m) => m.PlanConflict), {
+  loading: () => null,
+});
 const TagRead = dynamic(() => import('./TagRead').then((m) => m.TagRead), { ssr: false });
 
 const Columns = styled.div`
-  display:grid;grid-template-columns:392px minmax(0,1fr);align-items:start;
-  @media (max-width:1100px){grid-template-columns:minmax(0,1fr)}
+  display: grid;
+  grid-template-columns: 392px minmax(0, 1fr);
+  align-items: start;
+  @media (max-width: 1100px) {
+    grid-template-columns: minmax(0, 1fr);
+  }
 `;
-const Left = styled.div`padding:10px 18px 20px 20px;border-right:var(--w-hair) solid var(--line);min-height:100%;@media (max-width:1100px){border:0;order:2}@media (max-width:760px){padding:10px 14px}`;
-const Right = styled.div`padding:8px 20px 24px;min-width:0;@media (max-width:760px){padding:8px 14px}`;
-const AddLine = styled.div`display:flex;gap:10px;align-items:flex-end;padding-top:14px;border-top:var(--w-rule) solid var(--ink);flex-wrap:wrap;& > div{min-width:250px}`;
+const Left = styled.div`
+  padding: 10px 18px 20px 20px;
+  border-right: var(--w-hair) solid var(--line);
+  min-height: 100%;
+  @media (max-width: 1100px) {
+    border: 0;
+    order: 2;
+  }
+  @media (max-width: 760px) {
+    padding: 10px 14px;
+  }
+`;
+const Right = styled.div`
+  padding: 8px 20px 24px;
+  min-width: 0;
+  @media (max-width: 760px) {
+    padding: 8px 14px;
+  }
+`;
+const AddLine = styled.div`
+  display: flex;
+  gap: 10px;
+  align-items: flex-end;
+  padding-top: 14px;
+  border-top: var(--w-rule) solid var(--ink);
+  flex-wrap: wrap;
+  & > div {
+    min-width: 250px;
+  }
+`;
 
-const PLANNER_KEYS = [['1 to 9', 'pick a line'], ['[  and  ]', 'walk the elements of the picked line'], ['/', 'find a load (in the list)']] as const;
+const PLANNER_KEYS = [
+  ['1 to 9', 'pick a line'],
+  ['[  and  ]', 'walk the elements of the picked line'],
+  ['/', 'find a load (in the list)'],
+] as const;
 
 /** The element that is picked. */
 function usePicking(editor: PlanEditor) {
@@ -62,11 +101,32 @@ function usePicking(editor: PlanEditor) {
 }
 
 /** Every line of the plan. They are most of what there is to draw, so each is drawn again only when something of it changes. */
-function Lines({ editor, picked, onPicked, onWorking }: { editor: PlanEditor; picked: Picked | null; onPicked: (picked: Picked | null) => void; onWorking: OpenWorking }) {
+function Lines({
+  editor,
+  picked,
+  onPicked,
+  onWorking,
+}: {
+  editor: PlanEditor;
+  picked: Picked | null;
+  onPicked: (picked: Picked | null) => void;
+  onWorking: OpenWorking;
+}) {
   const facts = new Map(editor.assessment.lines.map((f) => [f.line.id, f]));
   return editor.plan.lines.map((line, i) => {
     const known = facts.get(line.id);
-    return known ? <LineCard key={line.id} line={line} facts={known} number={i + 1} hand={editor.hand} picked={picked?.lineId === line.id ? picked.elementId : null} onPicked={onPicked} onWorking={onWorking} /> : null;
+    return known ? (
+      <LineCard
+        key={line.id}
+        line={line}
+        facts={known}
+        number={i + 1}
+        hand={editor.hand}
+        picked={picked?.lineId === line.id ? picked.elementId : null}
+        onPicked={onPicked}
+        onWorking={onWorking}
+      />
+    ) : null;
   });
 }
 
@@ -77,13 +137,29 @@ function NewLine({ editor }: { editor: PlanEditor }) {
   const add = async (): Promise<void> => {
     const { newLine } = await import('@/core/securement/compose');
     setNone(newLine(make, plan) === null);
-    editor.edit((p) => { const line = newLine(make, p); return line ? { ...p, lines: [...p.lines, line] } : p; });
+    editor.edit((p) => {
+      const line = newLine(make, p);
+      return line ? { ...p, lines: [...p.lines, line] } : p;
+    });
   };
   return (
     <AddLine>
-      <div><Select label="New line" value={make} choices={LINE_MAKES} onChange={setMake} /></div>
-      <Button onPress={() => void add()} $kind={plan.lines.length === 0 ? 'primary' : 'plain'} isDisabled={plan.lines.length >= 24}>Put a line over the load</Button>
-      {none ? <p role="alert">No two anchors of this deck lie on both sides of the load, between its ends. Enter the anchors under “Deck and anchors”, or move the load.</p> : null}
+      <div>
+        <Select label="New line" value={make} choices={LINE_MAKES} onChange={setMake} />
+      </div>
+      <Button
+        onPress={() => void add()}
+        $kind={plan.lines.length === 0 ? 'primary' : 'plain'}
+        isDisabled={plan.lines.length >= 24}
+      >
+        Put a line over the load
+      </Button>
+      {none ? (
+        <p role="alert">
+          No two anchors of this deck lie on both sides of the load, between its ends. Enter the
+          anchors under “Deck and anchors”, or move the load.
+        </p>
+      ) : null}
     </AddLine>
   );
 }
@@ -93,14 +169,25 @@ export function Planner({ stored, facts }: { stored: StoredPlan; facts: FactEntr
   const { viewer } = useMember();
   const router = useRouter();
   const editor = usePlanner(stored.document, !viewer.canWrite, facts);
-  const { save, words, resolve, pending, version } = useAutosave('/plans', stored, editor.plan, viewer.canWrite);
+  const { save, words, resolve, pending, version } = useAutosave(
+    '/plans',
+    stored,
+    editor.plan,
+    viewer.canWrite,
+  );
   const advice = useAdvice(editor.plan, editor.gear);
   const { room, picked, setPicked, walk, pickLine } = usePicking(editor);
   const [working, setWorking] = useState<OpenedWorking | null>(null);
   const [keys, setKeys] = useState(false);
   const [alarm, setAlarm] = useState<string | null>(null);
   useKeys({
-    'mod+z': editor.undo, 'mod+shift+z': editor.redo, 'mod+y': editor.redo, '[': () => walk(-1), ']': () => walk(1), w: () => pressWorking(room.current), '?': () => setKeys(true),
+    'mod+z': editor.undo,
+    'mod+shift+z': editor.redo,
+    'mod+y': editor.redo,
+    '[': () => walk(-1),
+    ']': () => walk(1),
+    w: () => pressWorking(room.current),
+    '?': () => setKeys(true),
     ...Object.fromEntries([1, 2, 3, 4, 5, 6, 7, 8, 9].map((n) => [String(n), () => pickLine(n)])),
   });
   const duplicate = async (): Promise<void> => {
@@ -114,22 +201,48 @@ export function Planner({ stored, facts }: { stored: StoredPlan; facts: FactEntr
   };
   return (
     <EditorProvider value={editor}>
-      <PlanHead editor={editor} saved={words} pending={pending} version={version} alarm={alarm ?? (save.state === 'not-kept' ? save.why : null)} printHref={`/loads/${stored.id}/print`} onKeys={() => setKeys(true)}
-        onExport={() => keepJson(editor.plan.title, editor.plan)} onDuplicate={() => void duplicate()} />
+      <PlanHead
+        editor={editor}
+        saved={words}
+        pending={pending}
+        version={version}
+        alarm={alarm ?? (save.state === 'not-kept' ? save.why : null)}
+        printHref={`/loads/${stored.id}/print`}
+        onKeys={() => setKeys(true)}
+        onExport={() => keepJson(editor.plan.title, editor.plan)}
+        onDuplicate={() => void duplicate()}
+      />
       <Columns ref={room}>
-        <Left><LoadPanel editor={editor} /></Left>
+        <Left>
+          <LoadPanel editor={editor} />
+        </Left>
         <Right>
           <Tally assessment={editor.assessment} onWorking={setWorking} />
-          <Helps changes={advice.changes} fresh={advice.fresh} verdict={editor.assessment.verdict} hand={editor.hand} />
+          <Helps
+            changes={advice.changes}
+            fresh={advice.fresh}
+            verdict={editor.assessment.verdict}
+            hand={editor.hand}
+          />
           <Lines editor={editor} picked={picked} onPicked={setPicked} onWorking={setWorking} />
           {editor.readOnly ? null : <NewLine editor={editor} />}
-          <section style={{ paddingTop: 20 }}><h2>What to know</h2><Findings findings={editor.assessment.findings} /></section>
+          <section style={{ paddingTop: 20 }}>
+            <h2>What to know</h2>
+            <Findings findings={editor.assessment.findings} />
+          </section>
         </Right>
       </Columns>
       <WorkingSheet opened={working} over={editor.plan.title} onClose={() => setWorking(null)} />
       <TagRead editor={editor} picked={picked} />
       {keys ? <KeysSheet keys={PLANNER_KEYS} open onClose={() => setKeys(false)} /> : null}
-      {save.state === 'conflict' ? <PlanConflict mine={editor.plan} theirs={save.theirs} locker={editor.gear ?? LOCKER_NOT_ASKED} onKeep={(which) => settle(which, save.theirs)} /> : null}
+      {save.state === 'conflict' ? (
+        <PlanConflict
+          mine={editor.plan}
+          theirs={save.theirs}
+          locker={editor.gear ?? LOCKER_NOT_ASKED}
+          onKeep={(which) => settle(which, save.theirs)}
+        />
+      ) : null}
     </EditorProvider>
   );
 }

@@ -12,39 +12,83 @@ import { ErrorText, Small } from '../kit/text';
 import { refusal, withGear } from './putGear';
 import type { PlanEditor } from './usePlanner';
 
-interface Place { readonly lineId: string; readonly name: string; readonly element: LineElement }
+interface Place {
+  readonly lineId: string;
+  readonly name: string;
+  readonly element: LineElement;
+}
 
 /** Where on a plan a thing can go. */
 function placesFor(editor: PlanEditor, item: LockerItem): Place[] {
-  return editor.plan.lines.flatMap((line, i) => line.elements.filter((e) => withGear(e, item) !== null).map((element): Place => ({ lineId: line.id, name: `${i + 1}. ${line.name}`, element })));
+  return editor.plan.lines.flatMap((line, i) =>
+    line.elements
+      .filter((e) => withGear(e, item) !== null)
+      .map((element): Place => ({ lineId: line.id, name: `${i + 1}. ${line.name}`, element })),
+  );
 }
 
 /** A tag read in the planner: onto the picked element where it fits, else the lines it could go on. */
-export function TagRead({ editor, picked }: { editor: PlanEditor; picked: { readonly lineId: string; readonly elementId: string } | null }) {
+export function TagRead({
+  editor,
+  picked,
+}: {
+  editor: PlanEditor;
+  picked: { readonly lineId: string; readonly elementId: string } | null;
+}) {
   const { units } = useMember();
-  const [read, setRead] = useState<{ readonly code: string; readonly item: LockerItem | null; readonly error: string | null } | null>(null);
+  const [read, setRead] = useState<{
+    readonly code: string;
+    readonly item: LockerItem | null;
+    readonly error: string | null;
+  } | null>(null);
   const put = (place: Place, item: LockerItem): void => {
     editor.learnGear(item);
     editor.editElement(place.lineId, place.element.id, (e) => withGear(e, item) ?? e);
     setRead(null);
   };
-  useTagReader((code) => void gearOfTag(code).then((found) => {
-    if ('error' in found) return setRead({ code, item: null, error: found.error });
-    const { item } = found;
-    const error = refusal(item) ?? (editor.readOnly ? 'Your role reads plans; it does not change them.' : null);
-    const onPicked = placesFor(editor, item).find((p) => p.lineId === picked?.lineId && p.element.id === picked.elementId);
-    if (!error && onPicked) put(onPicked, item);
-    else setRead({ code, item, error });
-  }));
+  useTagReader(
+    (code) =>
+      void gearOfTag(code).then((found) => {
+        if ('error' in found) return setRead({ code, item: null, error: found.error });
+        const { item } = found;
+        const error =
+          refusal(item) ??
+          (editor.readOnly ? 'Your role reads plans; it does not change them.' : null);
+        const onPicked = placesFor(editor, item).find(
+          (p) => p.lineId === picked?.lineId && p.element.id === picked.elementId,
+        );
+        if (!error && onPicked) put(onPicked, item);
+        else setRead({ code, item, error });
+      }),
+  );
   if (!read) return null;
   const { item, error } = read;
   const places = item && !error ? placesFor(editor, item) : [];
   return (
-    <Sheet title={`Tag ${read.code}`} over={item ? <Small>{wordItem(item.document.item, units)}</Small> : null} open onClose={() => setRead(null)}>
+    <Sheet
+      title={`Tag ${read.code}`}
+      over={item ? <Small>{wordItem(item.document.item, units)}</Small> : null}
+      open
+      onClose={() => setRead(null)}
+    >
       {error ? <ErrorText role="alert">{error}</ErrorText> : null}
-      {item && !error ? <p>{places.length > 0 ? 'Put it on which line?' : 'No line of this plan has a place for it.'}</p> : null}
-      <ul>{places.map((p) => <li key={`${p.lineId}/${p.element.id}`} style={{ paddingTop: 10 }}><Button onPress={() => put(p, item!)}>{p.name}</Button></li>)}</ul>
-      {item ? <p style={{ paddingTop: 14 }}><Link href={`/locker/${item.id}`}>Open it in the locker</Link></p> : null}
+      {item && !error ? (
+        <p>
+          {places.length > 0 ? 'Put it on which line?' : 'No line of this plan has a place for it.'}
+        </p>
+      ) : null}
+      <ul>
+        {places.map((p) => (
+          <li key={`${p.lineId}/${p.element.id}`} style={{ paddingTop: 10 }}>
+            <Button onPress={() => put(p, item!)}>{p.name}</Button>
+          </li>
+        ))}
+      </ul>
+      {item ? (
+        <p style={{ paddingTop: 14 }}>
+          <Link href={`/locker/${item.id}`}>Open it in the locker</Link>
+        </p>
+      ) : null}
     </Sheet>
   );
 }

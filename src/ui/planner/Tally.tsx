@@ -1,8 +1,6 @@
 'use client';
 import dynamic from 'next/dynamic';
-import type { CSSProperties } from 'react';
-import { memo, useState } from 'react';
-import styled, { css } from 'styled-components';
+import { type CSSProperties, memo, useState } from 'react';
 import type { Assessment } from '@/core/securement/assess';
 import type { TallyRow } from '@/core/securement/verdict';
 import { OPINION_WORDS, ROW_WORDS } from '@/wording/verdicts';
@@ -13,34 +11,16 @@ import { VerdictMark } from '../kit/VerdictMark';
 import { type OpenWorking, WorkingFigure } from '../working/WorkingFigure';
 import { type OpinionRow, opinions, rowInWords } from './opinions';
 import { wordRow, wordValue } from '@/wording/figures';
+import { Table, Dir, How, Opinion, Track, Held, Needs, Diamond } from './Tally.styles';
 
 /** Fetched when somebody wants to see every comparison. */
 const AllRows = dynamic(() => import('./AllRows').then((m) => m.AllRows), { loading: () => null });
 
-const Table = styled.table`width:100%;border-collapse:collapse;font-family:var(--font-figure);
-  & caption{position:absolute;clip-path:inset(50%)}
-  & th,& td{text-align:left;padding:0 8px 0 0;border-bottom:var(--w-hair) solid var(--line);height:48px;vertical-align:middle}
-  & thead th,& thead td{height:26px;font-weight:400} & td.fig{text-align:right;white-space:nowrap} & thead th.fig{text-align:right} & td.last{width:122px;padding-left:8px;white-space:nowrap}
-  @media (max-width:760px){
-    & thead{position:absolute;clip-path:inset(50%)} & .bar{display:none} & tbody tr{display:grid;grid-template-columns:minmax(0,1fr) minmax(0,1fr) auto;align-items:center;border-bottom:var(--w-hair) solid var(--line);padding:6px 0}
-    & tbody th{grid-column:1 / -1;height:auto} & tbody th,& tbody td{border:0;height:auto;padding:2px 6px 2px 0} & td.fig{text-align:left} & td.fig::before{content:attr(data-what);display:block;font:560 12px/1.2 var(--font-figure);color:var(--ink-2)} & td.last{width:auto}
-  }
-`;
-const Dir = styled.b`display:block;font-weight:640;font-size:15px;line-height:1.2`;
-const How = styled.span<{ $bad: boolean }>`display:block;font:500 13px/1.25 var(--font-figure);font-stretch:90%;color:${({ $bad }) => ($bad ? 'var(--signal)' : 'var(--ink-2)')};${({ $bad }) => $bad && 'font-weight:640;'}`;
-const Opinion = styled.span<{ $governs: boolean }>`display:block;line-height:1.1;& button{padding:2px;min-height:26px}${({ $governs }) => !$governs && css`& button span{font-weight:480;color:var(--ink-2)}`}`;
-const Track = styled.div`position:relative;width:160px;height:22px`;
-const Held = styled.i<{ $v: TallyRow['verdict'] }>`
-  position:absolute;left:0;top:5px;height:11px;width:var(--held);border:2px solid ${({ $v }) => ($v === 'short' ? 'var(--signal)' : 'var(--ink)')};
-  ${({ $v }) => $v === 'holds' && css`background:var(--plate);`} ${({ $v }) => $v === 'short' && css`background:var(--p-short);`} ${({ $v }) => $v === 'cannot-say' && css`border-style:dashed;`}
-`;
-const Needs = styled.i`position:absolute;left:var(--needs);top:0;bottom:0;border-left:2.5px solid var(--ink);&::before{content:"";position:absolute;left:-6px;top:0;border:5px solid transparent;border-top:6px solid var(--ink);border-bottom:0}`;
-/** The second opinion: a diamond beside the rule's bar. */
-const Diamond = styled.i`position:absolute;left:var(--statics);top:5px;width:10px;height:10px;margin-left:-5px;background:var(--canvas);border:2px solid var(--ink);transform:rotate(45deg)`;
-
 /** Full length of a bar in g: all directions share it, so that they can be compared. */
 const FULL_G = 1.25;
-const part = (value: number, full: number): string => `${Math.min(100, Math.max(0, (value / full) * 100))}%`;
+
+const part = (value: number, full: number): string =>
+  `${Math.min(100, Math.max(0, (value / full) * 100))}%`;
 
 /** The rule's figure as a bar, what is needed as a mark, statics as a diamond. A rule without figures has no bar. */
 function Bar({ rule, statics, verdict }: Pick<OpinionRow, 'rule' | 'statics' | 'verdict'>) {
@@ -50,12 +30,30 @@ function Bar({ rule, statics, verdict }: Pick<OpinionRow, 'rule' | 'statics' | '
   const needs = shown.required.value ?? 0;
   const inG = shown.required.unit === 'g';
   const full = inG ? FULL_G : Math.max(held, needs, 1e-9) / 0.92;
-  const style = { '--held': part(Math.max(held, full * 0.02), full), '--needs': part(needs, full), '--statics': part(statics?.held.value ?? 0, FULL_G) } as CSSProperties;
-  return <Track style={style} aria-hidden><Held $v={rule?.verdict ?? verdict} /><Needs />{rule && statics && inG ? <Diamond /> : null}</Track>;
+  const style = {
+    '--held': part(Math.max(held, full * 0.02), full),
+    '--needs': part(needs, full),
+    '--statics': part(statics?.held.value ?? 0, FULL_G),
+  } as CSSProperties;
+  return (
+    <Track style={style} aria-hidden>
+      <Held $v={rule?.verdict ?? verdict} />
+      <Needs />
+      {rule && statics && inG ? <Diamond /> : null}
+    </Track>
+  );
 }
 
 /** The rule's own figure for a direction, or its word where it compares nothing by direction. */
-function RuleCell({ row, governs, onWorking }: { row: OpinionRow; governs: boolean; onWorking: OpenWorking }) {
+function RuleCell({
+  row,
+  governs,
+  onWorking,
+}: {
+  row: OpinionRow;
+  governs: boolean;
+  onWorking: OpenWorking;
+}) {
   const { units } = useMember();
   const { rule } = row;
   if (rule === null) return <Small>by count and sum</Small>;
@@ -63,22 +61,56 @@ function RuleCell({ row, governs, onWorking }: { row: OpinionRow; governs: boole
   const name = `${OPINION_WORDS[row.direction]}, ${ROW_WORDS[rule.code]}`;
   return (
     <Opinion $governs={governs}>
-      <WorkingFigure working={rule.provided} title={`${name}: held`} text={text.provided} onOpen={onWorking} size={16} />
-      <Small style={{ display: 'block' }}>of <WorkingFigure working={rule.required} title={`${name}: needed`} text={text.required} onOpen={onWorking} size={13} rounding="demand" /></Small>
+      <WorkingFigure
+        working={rule.provided}
+        title={`${name}: held`}
+        text={text.provided}
+        onOpen={onWorking}
+        size={16}
+      />
+      <Small style={{ display: 'block' }}>
+        of{' '}
+        <WorkingFigure
+          working={rule.required}
+          title={`${name}: needed`}
+          text={text.required}
+          onOpen={onWorking}
+          size={13}
+          rounding="demand"
+        />
+      </Small>
     </Opinion>
   );
 }
 
-function StaticsCell({ row, governs, onWorking }: { row: OpinionRow; governs: boolean; onWorking: OpenWorking }) {
+function StaticsCell({
+  row,
+  governs,
+  onWorking,
+}: {
+  row: OpinionRow;
+  governs: boolean;
+  onWorking: OpenWorking;
+}) {
   const { units } = useMember();
   const { statics } = row;
   if (statics === null) return <Small>not asked</Small>;
   const name = `${OPINION_WORDS[row.direction]}, by statics`;
-  const held = statics.held.value === null ? 'none' : wordValue(statics.held.value, 'g', units, 'capacity');
+  const held =
+    statics.held.value === null ? 'none' : wordValue(statics.held.value, 'g', units, 'capacity');
   return (
     <Opinion $governs={governs}>
-      <WorkingFigure working={statics.held} title={`${name}: held`} text={held} onOpen={onWorking} size={16} />
-      <Small style={{ display: 'block' }}>of {wordValue(statics.required.value, 'g', units, 'demand')}{statics.strength === 'breaking' ? ' until it parts' : ''}</Small>
+      <WorkingFigure
+        working={statics.held}
+        title={`${name}: held`}
+        text={held}
+        onOpen={onWorking}
+        size={16}
+      />
+      <Small style={{ display: 'block' }}>
+        of {wordValue(statics.required.value, 'g', units, 'demand')}
+        {statics.strength === 'breaking' ? ' until it parts' : ''}
+      </Small>
     </Opinion>
   );
 }
@@ -88,8 +120,10 @@ function governing({ rule, statics }: OpinionRow): 'rule' | 'statics' {
   if (!statics || statics.ruleStands) return 'rule';
   if (!rule) return 'statics';
   const rank = { short: 0, 'cannot-say': 1, holds: 2 };
-  if (rank[rule.verdict] !== rank[statics.verdict]) return rank[rule.verdict] < rank[statics.verdict] ? 'rule' : 'statics';
-  const spare = (r: { margin: number | null; required: { value: number | null } }): number => (r.margin === null || !r.required.value ? -Infinity : r.margin / r.required.value);
+  if (rank[rule.verdict] !== rank[statics.verdict])
+    return rank[rule.verdict] < rank[statics.verdict] ? 'rule' : 'statics';
+  const spare = (r: { margin: number | null; required: { value: number | null } }): number =>
+    r.margin === null || !r.required.value ? -Infinity : r.margin / r.required.value;
   return spare(rule) <= spare(statics) ? 'rule' : 'statics';
 }
 
@@ -100,42 +134,108 @@ function WholeRow({ row, onWorking }: { row: TallyRow; onWorking: OpenWorking })
   const name = `All lines, ${ROW_WORDS[row.code]}`;
   return (
     <tr>
-      <th scope="row"><Dir>All lines</Dir><How $bad={row.verdict === 'short'}>{ROW_WORDS[row.code]}</How></th>
-      <td className="bar"><Bar rule={row} statics={null} verdict={row.verdict} /></td>
-      <td className="fig" data-what="rule"><Opinion $governs><WorkingFigure working={row.provided} title={`${name}: held`} text={text.provided} onOpen={onWorking} size={16} />
-        <Small style={{ display: 'block' }}>of <WorkingFigure working={row.required} title={`${name}: needed`} text={text.required} onOpen={onWorking} size={13} rounding="demand" /></Small></Opinion></td>
-      <td className="fig"><Hidden>statics look at each direction below</Hidden></td>
-      <td className="last"><VerdictMark verdict={row.verdict} /></td>
+      <th scope="row">
+        <Dir>All lines</Dir>
+        <How $bad={row.verdict === 'short'}>{ROW_WORDS[row.code]}</How>
+      </th>
+      <td className="bar">
+        <Bar rule={row} statics={null} verdict={row.verdict} />
+      </td>
+      <td className="fig" data-what="rule">
+        <Opinion $governs>
+          <WorkingFigure
+            working={row.provided}
+            title={`${name}: held`}
+            text={text.provided}
+            onOpen={onWorking}
+            size={16}
+          />
+          <Small style={{ display: 'block' }}>
+            of{' '}
+            <WorkingFigure
+              working={row.required}
+              title={`${name}: needed`}
+              text={text.required}
+              onOpen={onWorking}
+              size={13}
+              rounding="demand"
+            />
+          </Small>
+        </Opinion>
+      </td>
+      <td className="fig">
+        <Hidden>statics look at each direction below</Hidden>
+      </td>
+      <td className="last">
+        <VerdictMark verdict={row.verdict} />
+      </td>
     </tr>
   );
 }
 
 /** Rule and statics side by side, direction by direction; the worse of the two is the row's word. Every figure opens its working. */
-export const Tally = memo(function Tally({ assessment, onWorking }: { assessment: Pick<Assessment, 'rows' | 'statics' | 'findings'>; onWorking: OpenWorking }) {
+export const Tally = memo(function Tally({
+  assessment,
+  onWorking,
+}: {
+  assessment: Pick<Assessment, 'rows' | 'statics' | 'findings'>;
+  onWorking: OpenWorking;
+}) {
   const [all, setAll] = useState(false);
   const { whole, directions } = opinions(assessment);
   return (
     <>
       <Table>
         <caption>What is held against what is needed, by the rule and by statics</caption>
-        <thead><tr><th scope="col"><Label>Direction</Label></th><td className="bar" /><th scope="col" className="fig"><Label>rule</Label></th><th scope="col" className="fig"><Label>◇ statics</Label></th><th scope="col" className="last" style={{ paddingLeft: 8 }}><Label>the worse</Label></th></tr></thead>
+        <thead>
+          <tr>
+            <th scope="col">
+              <Label>Direction</Label>
+            </th>
+            <td className="bar" />
+            <th scope="col" className="fig">
+              <Label>rule</Label>
+            </th>
+            <th scope="col" className="fig">
+              <Label>◇ statics</Label>
+            </th>
+            <th scope="col" className="last" style={{ paddingLeft: 8 }}>
+              <Label>the worse</Label>
+            </th>
+          </tr>
+        </thead>
         <tbody>
-          {whole.map((row) => <WholeRow key={row.code} row={row} onWorking={onWorking} />)}
+          {whole.map((row) => (
+            <WholeRow key={row.code} row={row} onWorking={onWorking} />
+          ))}
           {directions.map((row) => {
             const governs = governing(row);
             return (
               <tr key={row.key} data-direction={row.direction}>
-                <th scope="row"><Dir>{OPINION_WORDS[row.direction]}</Dir><How $bad={row.verdict === 'short'}>{rowInWords(row)}</How></th>
-                <td className="bar"><Bar {...row} /></td>
-                <td className="fig" data-what="rule"><RuleCell row={row} governs={governs === 'rule'} onWorking={onWorking} /></td>
-                <td className="fig" data-what="◇ statics"><StaticsCell row={row} governs={governs === 'statics'} onWorking={onWorking} /></td>
-                <td className="last"><VerdictMark verdict={row.verdict} /></td>
+                <th scope="row">
+                  <Dir>{OPINION_WORDS[row.direction]}</Dir>
+                  <How $bad={row.verdict === 'short'}>{rowInWords(row)}</How>
+                </th>
+                <td className="bar">
+                  <Bar {...row} />
+                </td>
+                <td className="fig" data-what="rule">
+                  <RuleCell row={row} governs={governs === 'rule'} onWorking={onWorking} />
+                </td>
+                <td className="fig" data-what="◇ statics">
+                  <StaticsCell row={row} governs={governs === 'statics'} onWorking={onWorking} />
+                </td>
+                <td className="last">
+                  <VerdictMark verdict={row.verdict} />
+                </td>
               </tr>
             );
           })}
         </tbody>
       </Table>
-      <Button $kind="quiet" onPress={() => setAll(!all)} aria-expanded={all}>{all ? 'Only the tightest of each direction' : 'Every comparison of the rule'}</Button>
+      <Button $kind="quiet" onPress={() => setAll(!all)} aria-expanded={all}>
+        {all ? 'Only the tightest of each direction' : 'Every comparison of the rule'}
+      </Button>
       {all ? <AllRows rows={assessment.rows} onWorking={onWorking} /> : null}
     </>
   );

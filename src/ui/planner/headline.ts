@@ -15,7 +15,10 @@ export function headline(a: Assessment, units: UnitChoice): string {
   if (a.verdict === 'barred' && decisive) return firstSentence(wordFinding(decisive, units));
   if (a.verdict === 'holds') return whenItHolds(a, units);
   if (a.verdict === 'short') {
-    const [rule, statics] = [tightest(a.rows.filter((r) => r.verdict === 'short')), tightest(a.statics.filter((r) => r.verdict === 'short'))];
+    const [rule, statics] = [
+      tightest(a.rows.filter((r) => r.verdict === 'short')),
+      tightest(a.statics.filter((r) => r.verdict === 'short')),
+    ];
     if (rule) return `${nameOf(rule)}: short by ${wordRow(rule, units).margin}.`;
     if (decisive) return firstSentence(wordFinding(decisive, units));
     if (statics) return denied(statics, a, units);
@@ -23,13 +26,19 @@ export function headline(a: Assessment, units: UnitChoice): string {
   return whenNobodyCanSay(a, units);
 }
 
-const nameOf = (r: TallyRow): string => `${DIRECTION_WORDS[r.direction]} ${ROW_WORDS[r.code]}`.trim();
+const nameOf = (r: TallyRow): string =>
+  `${DIRECTION_WORDS[r.direction]} ${ROW_WORDS[r.code]}`.trim();
 
 /** What the rule lets pass and statics do not. */
 function denied(row: StaticsRow, a: Assessment, units: UnitChoice): string {
-  const met = a.rows.some((r) => r.direction !== 'all') ? 'The rule’s formula is met, but ' : 'The rule is met, but ';
+  const met = a.rows.some((r) => r.direction !== 'all')
+    ? 'The rule’s formula is met, but '
+    : 'The rule is met, but ';
   const but = row.mechanism ? mechanismClause(row.mechanism) : 'it is not balanced';
-  const figures = row.held.value === null ? '' : `: ${wordValue(row.held.value, 'g', units, 'capacity')} of ${wordValue(row.required.value, 'g', units, 'demand')}`;
+  const figures =
+    row.held.value === null
+      ? ''
+      : `: ${wordValue(row.held.value, 'g', units, 'capacity')} of ${wordValue(row.required.value, 'g', units, 'demand')}`;
   // Where the rule cannot say it is not met either.
   const isMet = a.rows.every((r) => r.verdict === 'holds') && !forbidden(a.findings);
   return isMet ? `${met}${but}${figures}.` : `${capital(but)}${figures}.`;
@@ -40,16 +49,28 @@ function whenItHolds(a: Assessment, units: UnitChoice): string {
   const open = a.findings.find((f) => f.code === 'tension-enough' || f.code === 'tension-needed');
   if (open) return `The rule is met. ${firstSentence(wordFinding(open, units))}`;
   // A count met exactly has nothing to spare and is no news.
-  const [rule, statics] = [tightest(a.rows.filter((r) => r.unit !== 'count')), tightest(a.statics.filter((r) => !r.ruleStands))];
-  const spare = (r: TallyRow | StaticsRow | null): number => (r === null || r.margin === null || !r.required.value ? Infinity : r.margin / r.required.value);
-  if (statics && spare(statics) < spare(rule)) return `Least margin: ${OPINION_WORDS[statics.direction]} by statics, ${wordValue(statics.margin, 'g', units, 'capacity')} to spare.`;
-  return rule ? `Least margin: ${nameOf(rule)}, ${wordRow(rule, units).margin} to spare.` : 'Enter what is not known: mass, friction, ratings.';
+  const [rule, statics] = [
+    tightest(a.rows.filter((r) => r.unit !== 'count')),
+    tightest(a.statics.filter((r) => !r.ruleStands)),
+  ];
+  const spare = (r: TallyRow | StaticsRow | null): number =>
+    r === null || r.margin === null || !r.required.value ? Infinity : r.margin / r.required.value;
+  if (statics && spare(statics) < spare(rule))
+    return `Least margin: ${OPINION_WORDS[statics.direction]} by statics, ${wordValue(statics.margin, 'g', units, 'capacity')} to spare.`;
+  return rule
+    ? `Least margin: ${nameOf(rule)}, ${wordRow(rule, units).margin} to spare.`
+    : 'Enter what is not known: mass, friction, ratings.';
 }
 
 function whenNobodyCanSay(a: Assessment, units: UnitChoice): string {
   const decisive = a.findings.find((f) => f.effect === 'cannot-say');
-  const unknown = decisive ?? a.findings.find((f) => f.lineId !== undefined && f.elementId !== undefined) ?? a.findings.find((f) => f.lineId !== undefined && f.code !== 'line-does-nothing');
-  return unknown ? firstSentence(wordFinding(unknown, units)) : 'Enter what is not known: mass, friction, ratings.';
+  const unknown =
+    decisive ??
+    a.findings.find((f) => f.lineId !== undefined && f.elementId !== undefined) ??
+    a.findings.find((f) => f.lineId !== undefined && f.code !== 'line-does-nothing');
+  return unknown
+    ? firstSentence(wordFinding(unknown, units))
+    : 'Enter what is not known: mass, friction, ratings.';
 }
 
 /** What to do; the reason stands in the findings below. */

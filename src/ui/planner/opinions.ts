@@ -18,18 +18,30 @@ export interface OpinionRow {
 }
 
 const RANK = { short: 0, 'cannot-say': 1, holds: 2 } as const;
-const relative = (r: { readonly margin: number | null; readonly required: { readonly value: number | null } }): number =>
-  (r.margin === null || !r.required.value ? -Infinity : r.margin / r.required.value);
+const relative = (r: {
+  readonly margin: number | null;
+  readonly required: { readonly value: number | null };
+}): number => (r.margin === null || !r.required.value ? -Infinity : r.margin / r.required.value);
 
 /** The row that decides: the worst verdict, of several the least margin. */
 export function tightest<R extends TallyRow | StaticsRow>(rows: readonly R[]): R | null {
-  return rows.reduce<R | null>((t, r) => (t === null || RANK[r.verdict] < RANK[t.verdict] || (r.verdict === t.verdict && relative(r) < relative(t)) ? r : t), null);
+  return rows.reduce<R | null>(
+    (t, r) =>
+      t === null ||
+      RANK[r.verdict] < RANK[t.verdict] ||
+      (r.verdict === t.verdict && relative(r) < relative(t))
+        ? r
+        : t,
+    null,
+  );
 }
 
-const worse = (a: TallyRow['verdict'], b: TallyRow['verdict']): TallyRow['verdict'] => (RANK[a] <= RANK[b] ? a : b);
+const worse = (a: TallyRow['verdict'], b: TallyRow['verdict']): TallyRow['verdict'] =>
+  RANK[a] <= RANK[b] ? a : b;
 
 /** Whether the rule set itself, by a clause, stands against the plan or cannot say. */
-export const forbidden = (findings: Assessment['findings']): boolean => findings.some((f) => f.effect !== 'notice' && f.clause !== '');
+export const forbidden = (findings: Assessment['findings']): boolean =>
+  findings.some((f) => f.effect !== 'notice' && f.clause !== '');
 
 /** What the rule says of the whole: its count and sum, and whether anything it forbids stands against the plan. */
 interface OfWhole {
@@ -37,10 +49,19 @@ interface OfWhole {
   readonly denied: boolean;
 }
 
-function opinion(direction: OpinionRow['direction'], rule: TallyRow | null, statics: StaticsRow | null, whole: OfWhole): OpinionRow {
+function opinion(
+  direction: OpinionRow['direction'],
+  rule: TallyRow | null,
+  statics: StaticsRow | null,
+  whole: OfWhole,
+): OpinionRow {
   const byRule = rule?.verdict ?? whole.verdict;
   return {
-    key: direction, direction, rule, statics, ruleMet: byRule === 'holds' && !whole.denied,
+    key: direction,
+    direction,
+    rule,
+    statics,
+    ruleMet: byRule === 'holds' && !whole.denied,
     verdict: statics === null || statics.ruleStands ? byRule : worse(byRule, statics.verdict),
   };
 }
@@ -51,32 +72,62 @@ export function rowInWords({ rule, statics, verdict, ruleMet }: OpinionRow): str
   const clause = statics.mechanism ? mechanismClause(statics.mechanism) : 'enter what it weighs';
   const itsWord = rule === null ? 'the rule' : 'the formula';
   if (statics.ruleStands) {
-    const open = statics.strength === 'breaking' ? 'whether its lines stand that is not known' : 'whether tension holds it is not known';
+    const open =
+      statics.strength === 'breaking'
+        ? 'whether its lines stand that is not known'
+        : 'whether tension holds it is not known';
     return ruleMet ? `the rule is met; ${open}` : open;
   }
   if (statics.verdict === 'short') return ruleMet ? `${itsWord} is met, but ${clause}` : clause;
-  if (verdict === 'short') return `${itsWord} falls short; ${statics.verdict === 'holds' ? 'statics hold it' : `with what is known ${clause}`}`;
+  if (verdict === 'short')
+    return `${itsWord} falls short; ${statics.verdict === 'holds' ? 'statics hold it' : `with what is known ${clause}`}`;
   if (!clause.startsWith('it ')) return clause;
   return `${statics.verdict === 'holds' ? 'beyond that' : 'with what is known'} ${clause}`;
 }
 
 /** Two sides that say the same, shown once. */
 const alike = (a: OpinionRow, b: OpinionRow): boolean =>
-  a.verdict === b.verdict && a.statics?.mechanism?.kind === b.statics?.mechanism?.kind && Math.abs((a.statics?.held.value ?? 0) - (b.statics?.held.value ?? 0)) < 1e-6 && a.statics?.ruleStands === b.statics?.ruleStands;
+  a.verdict === b.verdict &&
+  a.statics?.mechanism?.kind === b.statics?.mechanism?.kind &&
+  Math.abs((a.statics?.held.value ?? 0) - (b.statics?.held.value ?? 0)) < 1e-6 &&
+  a.statics?.ruleStands === b.statics?.ruleStands;
 
 /** Comparisons that are of no direction (count, sum), and a row for each direction with what rule and statics say of it. */
-export function opinions({ rows, statics, findings }: Pick<Assessment, 'rows' | 'statics' | 'findings'>): { readonly whole: readonly TallyRow[]; readonly directions: readonly OpinionRow[] } {
+export function opinions({
+  rows,
+  statics,
+  findings,
+}: Pick<Assessment, 'rows' | 'statics' | 'findings'>): {
+  readonly whole: readonly TallyRow[];
+  readonly directions: readonly OpinionRow[];
+} {
   const whole = rows.filter((r) => r.direction === 'all');
   // Where the rule compares nothing by direction, its word for each is its word for the whole. What it forbids has a clause.
   const ofWhole: OfWhole = {
-    verdict: whole.reduce<TallyRow['verdict']>((v, r) => worse(v, r.verdict), 'holds'), denied: forbidden(findings),
+    verdict: whole.reduce<TallyRow['verdict']>((v, r) => worse(v, r.verdict), 'holds'),
+    denied: forbidden(findings),
   };
   const of = (direction: Direction | 'down'): OpinionRow => {
     const named = direction === 'left' || direction === 'right' ? 'sideways' : direction;
-    return opinion(direction, tightest(rows.filter((r) => r.direction === named)), tightest(statics.filter((r) => r.direction === direction)), ofWhole);
+    return opinion(
+      direction,
+      tightest(rows.filter((r) => r.direction === named)),
+      tightest(statics.filter((r) => r.direction === direction)),
+      ofWhole,
+    );
   };
   const [left, right] = [of('left'), of('right')];
-  const sides: OpinionRow[] = alike(left, right) ? [{ ...left, key: 'sideways', direction: 'sideways' }] : [left, right];
+  const sides: OpinionRow[] = alike(left, right)
+    ? [{ ...left, key: 'sideways', direction: 'sideways' }]
+    : [left, right];
   const down = of('down');
-  return { whole, directions: [of('forward'), of('rearward'), ...sides, ...(down.rule || down.statics ? [down] : [])] };
+  return {
+    whole,
+    directions: [
+      of('forward'),
+      of('rearward'),
+      ...sides,
+      ...(down.rule || down.statics ? [down] : []),
+    ],
+  };
 }

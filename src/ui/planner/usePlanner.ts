@@ -16,7 +16,12 @@ export interface PlanHand {
   learnGear(item: LockerItem): void;
   edit(change: (plan: Plan) => Plan, key?: string): void;
   editLine(lineId: string, change: (line: Line) => Line, key?: string): void;
-  editElement(lineId: string, elementId: string, change: (element: LineElement) => LineElement, key?: string): void;
+  editElement(
+    lineId: string,
+    elementId: string,
+    change: (element: LineElement) => LineElement,
+    key?: string,
+  ): void;
 }
 
 /**
@@ -43,16 +48,34 @@ export function usePlanner(initial: Plan, readOnly: boolean, firstFacts: FactEnt
   const { facts: gear, learn: learnGear } = useGearFacts(plan, firstFacts);
   const drawn = useDeferredValue(plan);
   const assessment = useMemo(() => assess(drawn, gear ?? LOCKER_NOT_ASKED), [drawn, gear]);
-  const edit = useCallback((edited: (plan: Plan) => Plan, key: string | null = null) => {
-    if (!readOnly) change(edited, key);
-  }, [readOnly, change]);
-  const editLine = useCallback((id: string, edited: (line: Line) => Line, key?: string) =>
-    edit((p) => ({ ...p, lines: p.lines.map((l) => (l.id === id ? edited(l) : l)) }), key), [edit]);
-  const editElement = useCallback((lineId: string, id: string, edited: (e: LineElement) => LineElement, key?: string) =>
-    editLine(lineId, (l) => ({ ...l, elements: l.elements.map((e) => (e.id === id ? edited(e) : e)) }), key), [editLine]);
-  const hand = useMemo(() => ({ readOnly, learnGear, edit, editLine, editElement }), [readOnly, learnGear, edit, editLine, editElement]);
-  return useMemo(() => ({ ...hand, hand, plan, drawn, assessment, gear, undo, redo, canUndo, canRedo }),
-    [hand, plan, drawn, assessment, gear, undo, redo, canUndo, canRedo]);
+  const edit = useCallback(
+    (edited: (plan: Plan) => Plan, key: string | null = null) => {
+      if (!readOnly) change(edited, key);
+    },
+    [readOnly, change],
+  );
+  const editLine = useCallback(
+    (id: string, edited: (line: Line) => Line, key?: string) =>
+      edit((p) => ({ ...p, lines: p.lines.map((l) => (l.id === id ? edited(l) : l)) }), key),
+    [edit],
+  );
+  const editElement = useCallback(
+    (lineId: string, id: string, edited: (e: LineElement) => LineElement, key?: string) =>
+      editLine(
+        lineId,
+        (l) => ({ ...l, elements: l.elements.map((e) => (e.id === id ? edited(e) : e)) }),
+        key,
+      ),
+    [editLine],
+  );
+  const hand = useMemo(
+    () => ({ readOnly, learnGear, edit, editLine, editElement }),
+    [readOnly, learnGear, edit, editLine, editElement],
+  );
+  return useMemo(
+    () => ({ ...hand, hand, plan, drawn, assessment, gear, undo, redo, canUndo, canRedo }),
+    [hand, plan, drawn, assessment, gear, undo, redo, canUndo, canRedo],
+  );
 }
 
 const Editor = createContext<PlanEditor | null>(null);
@@ -64,4 +87,3 @@ export function useEditor(): PlanEditor {
   if (!editor) throw new Error('Broken invariant: a line is drawn outside the planner');
   return editor;
 }
-

@@ -6,7 +6,13 @@ import { GlobalStyle } from './GlobalStyle';
 import { NonceMeta } from './NonceMeta';
 
 /** Collects styles on the server, so that the first paint is styled; the nonce lets them past the content security policy. */
-export function Registry({ nonce: served, children }: { nonce: string | undefined; children: ReactNode }) {
+export function Registry({
+  nonce: served,
+  children,
+}: {
+  nonce: string | undefined;
+  children: ReactNode;
+}) {
   // A refresh serves a new nonce, but the document keeps the policy, and so the nonce, it was loaded with.
   const [nonce] = useState(served);
   const [sheet] = useState(() => new ServerStyleSheet(nonce ? { nonce } : {}));
@@ -17,9 +23,24 @@ export function Registry({ nonce: served, children }: { nonce: string | undefine
     // With the first styles: a page that was not found is served without the layout's head, and the styles are taken over as soon as their library is read.
     const first = !begun.current;
     begun.current = true;
-    return <>{first && <NonceMeta nonce={nonce} />}{styles}</>;
+    return (
+      <>
+        {first && <NonceMeta nonce={nonce} />}
+        {styles}
+      </>
+    );
   });
-  const inside = <><GlobalStyle />{children}</>;
-  if (typeof window !== 'undefined') return <StyleSheetManager {...(nonce ? { nonce } : {})}>{inside}</StyleSheetManager>;
-  return <StyleSheetManager sheet={sheet.instance} {...(nonce ? { nonce } : {})}>{inside}</StyleSheetManager>;
+  const inside = (
+    <>
+      <GlobalStyle />
+      {children}
+    </>
+  );
+  if (typeof window !== 'undefined')
+    return <StyleSheetManager {...(nonce ? { nonce } : {})}>{inside}</StyleSheetManager>;
+  return (
+    <StyleSheetManager sheet={sheet.instance} {...(nonce ? { nonce } : {})}>
+      {inside}
+    </StyleSheetManager>
+  );
 }

@@ -5,7 +5,9 @@ import type { Rounding } from '@/core/units';
 import type { Working } from '@/core/working/working';
 
 /** Fetched when the first working is opened. */
-const WorkingLevels = dynamic(() => import('./WorkingLevels').then((m) => m.WorkingLevels), { loading: () => null });
+const WorkingLevels = dynamic(() => import('./WorkingLevels').then((m) => m.WorkingLevels), {
+  loading: () => null,
+});
 
 /** A figure somebody asked the working of. `extra` stands below the first level. */
 export interface OpenedWorking {
@@ -16,6 +18,16 @@ export interface OpenedWorking {
 }
 
 /** The working that is open, if one is. */
-export function WorkingSheet({ opened, over, onClose }: { opened: OpenedWorking | null; over: string; onClose: () => void }) {
-  return opened ? <WorkingLevels key={opened.title} {...opened} over={over} onClose={onClose} /> : null;
+export function WorkingSheet({
+  opened,
+  over,
+  onClose,
+}: {
+  opened: OpenedWorking | null;
+  over: string;
+  onClose: () => void;
+}) {
+  return opened ? (
+    <WorkingLevels key={opened.title} {...opened} over={over} onClose={onClose} />
+  ) : null;
 }

@@ -6,129 +6,88 @@
  */
 import type { Plan } from '@/core/securement/plan';
 import type { Solver } from './highs';
-import { complete, type Element, G, keptTension, SPLICE, strength } from './oracle-line';
-
-type V3 = [number, number, number];
-const minus = (a: V3, b: V3): V3 => [a[0] - b[0], a[1] - b[1], a[2] - b[2]];
-const norm = (a: V3): number => Math.hypot(...a);
-const unit = (a: V3): V3 => { const n = norm(a); return n === 0 ? [0, 0, 0] : [a[0] / n, a[1] / n, a[2] / n]; };
-const cross = (a: V3, b: V3): V3 => [a[1] * b[2] - a[2] * b[1], a[2] * b[0] - a[0] * b[2], a[0] * b[1] - a[1] * b[0]];
-
-interface Leg { readonly at: V3 | null; readonly pull: V3; readonly anchor: string | null }
-interface Line {
-  readonly kind: 'over' | 'direct' | 'loop'; readonly legs: readonly Leg[]; readonly placed: boolean; readonly credited: boolean;
-  wll: number; readonly breaking: number; readonly kept: number | null; readonly crosses: boolean; readonly elements: readonly Element[]; readonly routeM: number | null;
-}
-
-/** Least of a convex function over an interval, by narrowing. */
-function least(f: (x: number) => number, a: number, b: number): number {
-  const q = (Math.sqrt(5) - 1) / 2;
-  for (let i = 0; i < 48; i++) { const [c, d] = [b - q * (b - a), a + q * (b - a)]; if (f(c) < f(d)) b = d; else a = c; }
-  return (a + b) / 2;
-}
-
-/** Shortest way over the box between two points beside it; null when it does not cross the top. */
-function overTop(plan: Plan, a: V3, b: V3): { legs: [V3, V3]; lengthM: number } | null {
-  const c = plan.cargo;
-  const [front, rear, left, right, top] = [-c.fromFrontM, -c.fromFrontM - c.lengthM, c.fromCentreM + c.widthM / 2, c.fromCentreM - c.widthM / 2, c.heightM];
-  const across = (along: 0 | 1): { legs: [V3, V3]; lengthM: number } | null => {
-    const over = along === 0 ? 1 : 0;
-    const [high, low] = over === 1 ? [left, right] : [front, rear];
-    const [from, to] = along === 0 ? [rear, front] : [right, left];
-    const [ea, eb] = a[over] > b[over] ? [high, low] : [low, high];
-    const outside = (p: V3, e: number): boolean => (e === high ? p[over] > high - 0.1001 : p[over] < low + 0.1001);
-    if ((a[over] - (high + low) / 2) * (b[over] - (high + low) / 2) >= 0 || !outside(a, ea) || !outside(b, eb)) return null;
-    const point = (e: number, v: number): V3 => (along === 0 ? [v, e, top] : [e, v, top]);
-    const length = (va: number, vb: number): number => norm(minus(a, point(ea, va))) + Math.hypot(va - vb, ea - eb) + norm(minus(point(eb, vb), b));
-    const [lo, hi] = [Math.min(a[along], b[along], from), Math.max(a[along], b[along], to)];
-    let [va, vb] = [(a[along] + b[along]) / 2, (a[along] + b[along]) / 2];
-    for (let i = 0; i < 16; i++) { const w = vb; va = least((v) => length(v, w), lo, hi); const u = va; vb = least((v) => length(u, v), lo, hi); }
-    if ([va, vb].some((v) => v < from - 0.002 || v > to + 0.002)) return null;
-    return { legs: [point(ea, va), point(eb, vb)], lengthM: length(va, vb) };
-  };
-  return across(0) ?? across(1);
-}
-
-function lineOf(plan: Plan, line: Plan['lines'][number]): Omit<Line, 'wll' | 'breaking'> {
-  const { cargo: c, deck } = plan;
-  const ends = line.elements.flatMap((e) => (e.kind === 'anchor' && e.at.on === 'deck' ? [e.at.anchorId] : []));
-  const at = (id: string): V3 | null => { const a = deck.anchors.find((x) => x.id === id); return a ? [-a.fromFrontM, a.fromCentreM, 0] : null; };
-  const spots = ends.map(at);
-  const nothing = { kind: line.kind, legs: [], placed: false, credited: false, kept: null, crosses: false, elements: line.elements, routeM: null } as const;
-  if (!complete(line.elements) || spots.includes(null)) return nothing;
-  const crosses = spots.length === 2 && spots[0]![1] * spots[1]![1] < 0;
-  const toward = (p: V3, i: number): Leg => ({ at: p, pull: unit(minus(spots[i]!, p)), anchor: ends[i]! });
-  // Angles by hand the oracle has no opinion of; what it cannot place it does not credit to statics.
-  if (line.angle.by === 'entered') return { ...nothing, credited: true, kept: keptTension(line, line.routeLengthM), crosses };
-  if (line.kind === 'over') {
-    if (ends.length !== 2 || ends[0] === ends[1]) return nothing;
-    const route = overTop(plan, spots[0]!, spots[1]!);
-    if (!route) return nothing;
-    const routeM = line.routeLengthM ?? route.lengthM;
-    return { ...nothing, legs: route.legs.map((p, i) => toward(p, i)), placed: true, credited: true, kept: keptTension(line, routeM), crosses, routeM };
-  }
-  if (!line.attach || ends.length !== (line.kind === 'loop' ? 2 : 1)) return nothing;
-  const p: V3 = [-line.attach.fromFrontM, line.attach.fromCentreM, line.attach.heightM];
-  const inside = p[0] <= -c.fromFrontM + 0.021 && p[0] >= -c.fromFrontM - c.lengthM - 0.021 && Math.abs(p[1] - c.fromCentreM) <= c.widthM / 2 + 0.021 && p[2] <= c.heightM + 0.021;
-  if (!inside) return nothing;
-  const legs = ends.map((_, i) => toward(p, i));
-  return { ...nothing, legs, placed: true, credited: true, kept: null, crosses: line.kind === 'loop' && crosses };
-}
-
-/** Lines with their strength; an anchor bears at most its rating over the largest vector sum of unit pulls. */
-function linesOf(plan: Plan): Line[] {
-  const bare = plan.lines.map((l) => lineOf(plan, l));
-  const pulls = new Map<string, V3[]>();
-  bare.forEach((l) => l.legs.forEach((g) => { if (g.anchor) pulls.set(g.anchor, [...(pulls.get(g.anchor) ?? []), g.pull]); }));
-  // Largest over subsets: for unit vectors the best subset is all on one side of some plane; try every direction of a pair's sum.
-  const sharing = new Map([...pulls].map(([id, v]) => {
-    let most = 1;
-    for (let mask = 1; mask < 1 << Math.min(v.length, 12); mask++) {
-      const s: V3 = [0, 0, 0];
-      v.forEach((x, i) => { if (mask & (1 << i)) x.forEach((c, k) => { s[k]! += c; }); });
-      most = Math.max(most, norm(s));
-    }
-    return [id, most] as const;
-  }));
-  return bare.map((l) => ({ ...l, wll: l.credited ? strength(l.elements, plan, sharing, false) : 0, breaking: l.credited ? strength(l.elements, plan, sharing, true) : 0 }));
-}
+import { G, SPLICE } from './oracle-line';
+import { type V3, minus, cross, type Line, linesOf } from './oracle-lines';
 
 const friction = (plan: Plan): number => {
-  const PAIRS: Record<string, number> = { 'sawn-wood-plywood': 0.45, 'steel-plywood': 0.45, 'anti-slip-mat': 0.6, 'planed-wood-plywood': 0.3 };
+  const PAIRS: Record<string, number> = {
+    'sawn-wood-plywood': 0.45,
+    'steel-plywood': 0.45,
+    'anti-slip-mat': 0.6,
+    'planed-wood-plywood': 0.3,
+  };
   const f = plan.cargo.friction;
   const mu = f.known === 'no' ? 0 : f.known === 'entered' ? f.mu : PAIRS[f.pair]!;
   return Math.min(mu, { clean: 1, unswept: 0.2, icy: 0.1 }[plan.cargo.surface]);
 };
 
-const DIRECTIONS: Record<'forward' | 'rearward' | 'left' | 'right', V3> = { forward: [1, 0, 0], rearward: [-1, 0, 0], left: [0, 1, 0], right: [0, -1, 0] };
+const DIRECTIONS: Record<'forward' | 'rearward' | 'left' | 'right', V3> = {
+  forward: [1, 0, 0],
+  rearward: [-1, 0, 0],
+  left: [0, 1, 0],
+  right: [0, -1, 0],
+};
+
 type Dir = keyof typeof DIRECTIONS;
+
 const dirs = Object.keys(DIRECTIONS) as Dir[];
+
 const FACETS = 16;
 
 /** Most that statics allow in a direction, in g; null: no balance at rest. `limit`: tension bounds of a line. */
-function staticsBound(plan: Plan, lines: readonly Line[], u: V3, limit: (l: Line) => readonly [number, number] | null, solver: Solver): number | null {
+function staticsBound(
+  plan: Plan,
+  lines: readonly Line[],
+  u: V3,
+  limit: (l: Line) => readonly [number, number] | null,
+  solver: Solver,
+): number | null {
   const { cargo: c, deck } = plan;
   const W = c.massKg! * G;
   const mu = friction(plan) / Math.cos(Math.PI / FACETS);
-  const cg: V3 = [-c.fromFrontM - c.lengthM / 2 + (c.cgForwardM ?? 0), c.fromCentreM + (c.cgLeftM ?? 0), c.cgHeightM ?? c.heightM];
+  const cg: V3 = [
+    -c.fromFrontM - c.lengthM / 2 + (c.cgForwardM ?? 0),
+    c.fromCentreM + (c.cgLeftM ?? 0),
+    c.cgHeightM ?? c.heightM,
+  ];
   const within = (v: number, a: number, b: number): number => Math.max(a, Math.min(b, v));
   const xs = [-c.fromFrontM, -c.fromFrontM - c.lengthM].map((x) => within(x, -deck.lengthM, 0));
-  const ys = [1, -1].map((s) => within(c.fromCentreM + (s * c.widthM) / 2, -deck.widthM / 2, deck.widthM / 2));
+  const ys = [1, -1].map((s) =>
+    within(c.fromCentreM + (s * c.widthM) / 2, -deck.widthM / 2, deck.widthM / 2),
+  );
   const columns: { w: number[]; extra?: number; upper: number }[] = [];
   const fixed = [0, 0, 0, 0, 0, 0];
   const wrench = (f: V3, p: V3): number[] => [...f, ...cross(minus(p, cg), f)];
-  for (const x of xs) for (const y of ys) for (let k = 0; k < FACETS; k++) {
-    const phi = (2 * Math.PI * k) / FACETS;
-    columns.push({ w: wrench([mu * Math.cos(phi), mu * Math.sin(phi), 1], [x, y, 0]), upper: Infinity });
-  }
-  const boards = dirs.filter((d) => plan.deck.blocking[d].touching && (plan.deck.blocking[d].capacityN ?? 0) > 0 && DIRECTIONS[d][0] * u[0] + DIRECTIONS[d][1] * u[1] > 1e-9);
+  for (const x of xs)
+    for (const y of ys)
+      for (let k = 0; k < FACETS; k++) {
+        const phi = (2 * Math.PI * k) / FACETS;
+        columns.push({
+          w: wrench([mu * Math.cos(phi), mu * Math.sin(phi), 1], [x, y, 0]),
+          upper: Infinity,
+        });
+      }
+  const boards = dirs.filter(
+    (d) =>
+      plan.deck.blocking[d].touching &&
+      (plan.deck.blocking[d].capacityN ?? 0) > 0 &&
+      DIRECTIONS[d][0] * u[0] + DIRECTIONS[d][1] * u[1] > 1e-9,
+  );
   boards.forEach((d, i) => {
     const top = Math.min(c.heightM, plan.deck.blocking[d].heightM ?? 0);
     const n = DIRECTIONS[d];
-    for (const s of [1, -1]) for (const z of top > 0 ? [0, top] : [0]) {
-      const p: V3 = n[0] !== 0 ? [n[0] > 0 ? -c.fromFrontM : -c.fromFrontM - c.lengthM, c.fromCentreM + (s * c.widthM) / 2, z] : [-c.fromFrontM - (s > 0 ? 0 : c.lengthM), c.fromCentreM + (n[1] * c.widthM) / 2, z];
-      columns.push({ w: wrench([-n[0], -n[1], 0], p), extra: i, upper: Infinity });
-    }
+    for (const s of [1, -1])
+      for (const z of top > 0 ? [0, top] : [0]) {
+        const p: V3 =
+          n[0] !== 0
+            ? [
+                n[0] > 0 ? -c.fromFrontM : -c.fromFrontM - c.lengthM,
+                c.fromCentreM + (s * c.widthM) / 2,
+                z,
+              ]
+            : [-c.fromFrontM - (s > 0 ? 0 : c.lengthM), c.fromCentreM + (n[1] * c.widthM) / 2, z];
+        columns.push({ w: wrench([-n[0], -n[1], 0], p), extra: i, upper: Infinity });
+      }
     columns.push({ w: [0, 0, 0, 0, 0, 0], extra: i, upper: Infinity });
   });
   for (const l of lines) {
@@ -136,30 +95,71 @@ function staticsBound(plan: Plan, lines: readonly Line[], u: V3, limit: (l: Line
     const bounds = limit(l);
     if (!bounds) continue;
     const w = [0, 0, 0, 0, 0, 0];
-    for (const g of l.legs) wrench(g.pull, g.at!).forEach((v, k) => { w[k]! += v; });
-    w.forEach((v, k) => { fixed[k]! += (v * bounds[0]) / W; });
-    if (bounds[1] > bounds[0]) columns.push({ w, upper: Math.min(1e4, (bounds[1] - bounds[0]) / W) });
+    for (const g of l.legs)
+      wrench(g.pull, g.at!).forEach((v, k) => {
+        w[k]! += v;
+      });
+    w.forEach((v, k) => {
+      fixed[k]! += (v * bounds[0]) / W;
+    });
+    if (bounds[1] > bounds[0])
+      columns.push({ w, upper: Math.min(1e4, (bounds[1] - bounds[0]) / W) });
   }
   columns.push({ w: wrench(u, cg), upper: 60 });
-  const rows = [0, 1, 2, 3, 4, 5].map((k) => ({ values: columns.map((x) => x.w[k]!), equals: (k === 2 ? 1 : 0) - fixed[k]! }));
-  const caps = boards.map((d, i) => ({ values: columns.map((x) => (x.extra === i ? 1 : 0)), equals: plan.deck.blocking[d].capacityN! / W }));
-  return solver.maximum({ cost: columns.map((_, i) => (i === columns.length - 1 ? 1 : 0)), rows: [...rows, ...caps], upper: columns.map((x) => x.upper) });
+  const rows = [0, 1, 2, 3, 4, 5].map((k) => ({
+    values: columns.map((x) => x.w[k]!),
+    equals: (k === 2 ? 1 : 0) - fixed[k]!,
+  }));
+  const caps = boards.map((d, i) => ({
+    values: columns.map((x) => (x.extra === i ? 1 : 0)),
+    equals: plan.deck.blocking[d].capacityN! / W,
+  }));
+  return solver.maximum({
+    cost: columns.map((_, i) => (i === columns.length - 1 ? 1 : 0)),
+    rows: [...rows, ...caps],
+    upper: columns.map((x) => x.upper),
+  });
 }
 
-const isKnotted = (l: Line): boolean => l.elements.some((e) => (e.kind === 'knot' && e.knot !== SPLICE) || e.kind === 'bend' || e.kind === 'loop' || e.kind === 'lock' || e.kind === 'truckers');
+const isKnotted = (l: Line): boolean =>
+  l.elements.some(
+    (e) =>
+      (e.kind === 'knot' && e.knot !== SPLICE) ||
+      e.kind === 'bend' ||
+      e.kind === 'loop' ||
+      e.kind === 'lock' ||
+      e.kind === 'truckers',
+  );
 
 /** 49 CFR 393.104, 393.106, 393.110 from the text. */
 function commercial(plan: Plan, lines: readonly Line[]): string | null {
   const { cargo: c } = plan;
   if (lines.some(isKnotted)) return 'a knot in a tie-down';
-  if (lines.some((l) => l.elements.some((e) => e.kind === 'edge' && e.shape === 'sharp'))) return 'an unprotected edge';
+  if (lines.some((l) => l.elements.some((e) => e.kind === 'edge' && e.shape === 'sharp')))
+    return 'an unprotected edge';
   const parts = (m: number): number => Math.ceil(m / 3.048 - 1e-9);
   const board = plan.deck.blocking.forward;
-  const blocked = board.touching && board.capacityN !== null && board.capacityN >= Math.max(0, (0.8 - friction(plan)) * c.massKg! * G) * (1 - 1e-9) && board.capacityN > 0;
-  const needs = blocked ? Math.max(1, parts(c.lengthM)) : c.lengthM <= 1.524 * (1 + 1e-9) && c.massKg! <= 1100 * 0.45359237 * (1 + 1e-9) ? 1 : c.lengthM <= 3.048 * (1 + 1e-9) ? 2 : 2 + parts(c.lengthM - 3.048);
-  if (lines.filter((l) => l.wll > 0).length < needs && !(board.touching && board.capacityN !== null && (0.8 - friction(plan)) <= 0)) return `fewer than ${needs} tie-downs`;
+  const blocked =
+    board.touching &&
+    board.capacityN !== null &&
+    board.capacityN >= Math.max(0, (0.8 - friction(plan)) * c.massKg! * G) * (1 - 1e-9) &&
+    board.capacityN > 0;
+  const needs = blocked
+    ? Math.max(1, parts(c.lengthM))
+    : c.lengthM <= 1.524 * (1 + 1e-9) && c.massKg! <= 1100 * 0.45359237 * (1 + 1e-9)
+      ? 1
+      : c.lengthM <= 3.048 * (1 + 1e-9)
+        ? 2
+        : 2 + parts(c.lengthM - 3.048);
+  if (
+    lines.filter((l) => l.wll > 0).length < needs &&
+    !(board.touching && board.capacityN !== null && 0.8 - friction(plan) <= 0)
+  )
+    return `fewer than ${needs} tie-downs`;
   const sum = lines.reduce((s, l) => s + l.wll * (l.kind !== 'direct' && l.crosses ? 1 : 0.5), 0);
-  return sum < (c.massKg! * G) / 2 * (1 - 1e-9) ? 'sum of working load limits below half the weight' : null;
+  return sum < ((c.massKg! * G) / 2) * (1 - 1e-9)
+    ? 'sum of working load limits below half the weight'
+    : null;
 }
 
 /** EN 12195-1:2010 from the text: sliding, and tilting for one row. */
@@ -174,26 +174,41 @@ function european(plan: Plan, lines: readonly Line[]): string | null {
     let [P, H, D] = [0, 0, 0];
     for (const l of lines) {
       if (!l.placed || !l.credited) continue;
-      const [down, along] = [l.legs.reduce((s, g) => s - g.pull[2], 0), -l.legs.reduce((s, g) => s + g.pull[0] * u[0] + g.pull[1] * u[1], 0)];
-      if (l.kind === 'over') { const F = l.wll > 0 ? Math.min(l.kept ?? 0, l.wll / 2) : 0; P += F * down; H += F * (along > 0 ? along / fs : along); } else if (along > 0) D += l.wll * (along + 0.75 * mu * down);
+      const [down, along] = [
+        l.legs.reduce((s, g) => s - g.pull[2], 0),
+        -l.legs.reduce((s, g) => s + g.pull[0] * u[0] + g.pull[1] * u[1], 0),
+      ];
+      if (l.kind === 'over') {
+        const F = l.wll > 0 ? Math.min(l.kept ?? 0, l.wll / 2) : 0;
+        P += F * down;
+        H += F * (along > 0 ? along / fs : along);
+      } else if (along > 0) D += l.wll * (along + 0.75 * mu * down);
     }
     const over = mu + ((mu * P) / fs + H + BC) / W;
     const mixed = 0.75 * mu + ((0.75 * mu * P) / fs + H + D + BC) / W;
-    if (lines.every((l) => l.placed || !l.credited) && Math.max(over, mixed) < need - 1e-6) return `slides ${d} by EN 12195-1: ${Math.max(over, mixed).toFixed(3)} of ${need}`;
+    if (lines.every((l) => l.placed || !l.credited) && Math.max(over, mixed) < need - 1e-6)
+      return `slides ${d} by EN 12195-1: ${Math.max(over, mixed).toFixed(3)} of ${need}`;
   }
   return null;
 }
 
 function hauledBeyond(plan: Plan, lines: readonly Line[]): string | null {
-  const strap = lines.find((l) => l.credited && l.kept !== null && l.wll > 0 && l.kept > l.wll * (1 + 1e-6));
+  const strap = lines.find(
+    (l) => l.credited && l.kept !== null && l.wll > 0 && l.kept > l.wll * (1 + 1e-6),
+  );
   if (strap) return 'a line kept tighter than it may carry';
   const limit = plan.cargo.maxLineForceN;
-  return limit !== null && lines.some((l) => l.kept !== null && l.kept > limit * (1 + 1e-6)) ? 'the load is crushed' : null;
+  return limit !== null && lines.some((l) => l.kept !== null && l.kept > limit * (1 + 1e-6))
+    ? 'the load is crushed'
+    : null;
 }
 
 const BOXES = {
   'eu-road': [{ breaking: false, need: { forward: 0.8, rearward: 0.5, left: 0.5, right: 0.5 } }],
-  us: [{ breaking: false, need: { forward: 0.435, rearward: 0.5, left: 0.25, right: 0.25 } }, { breaking: true, need: { forward: 0.8, rearward: 0.5, left: 0.5, right: 0.5 } }],
+  us: [
+    { breaking: false, need: { forward: 0.435, rearward: 0.5, left: 0.25, right: 0.25 } },
+    { breaking: true, need: { forward: 0.8, rearward: 0.5, left: 0.5, right: 0.5 } },
+  ],
 };
 
 /** Statics of every direction that is asked for; where the rule asks for no tension an unknown one may be anything the line carries. */
@@ -203,18 +218,28 @@ function statics(plan: Plan, lines: readonly Line[], solver: Solver): string | n
   const boxes = plan.ruleSet === 'eu-road' ? BOXES['eu-road'] : BOXES.us;
   // Over-lines hold by what they keep, whatever they could stand: then only the greater demand is worth a programme.
   const alike = lines.every((l) => l.kind === 'over' || !l.credited);
-  for (const box of boxes) for (const d of dirs) {
-    if (alike && boxes.some((b) => b.need[d] > box.need[d] || (b.need[d] === box.need[d] && boxes.indexOf(b) < boxes.indexOf(box)))) continue;
-    const limit = (l: Line): readonly [number, number] | null => {
-      if (l.kind !== 'over') return [0, box.breaking ? (cmv ? Infinity : l.breaking) : l.wll];
-      if (l.kept === null) return cmv ? [0, l.wll] : null;
-      if (cmv) return [0, Math.min(l.kept, l.wll)];
-      return l.wll > 0 ? [Math.min(l.kept, l.wll), Math.min(l.kept, l.wll)] : null;
-    };
-    const bound = staticsBound(plan, lines, DIRECTIONS[d], limit, solver);
-    if (bound === null) return `dragged by its own lines (${d})`;
-    if (bound < box.need[d] - 1e-6) return `statics allow ${bound.toFixed(4)} g ${d}, asked ${box.need[d]}${box.breaking ? ' at breaking strength' : ''}`;
-  }
+  for (const box of boxes)
+    for (const d of dirs) {
+      if (
+        alike &&
+        boxes.some(
+          (b) =>
+            b.need[d] > box.need[d] ||
+            (b.need[d] === box.need[d] && boxes.indexOf(b) < boxes.indexOf(box)),
+        )
+      )
+        continue;
+      const limit = (l: Line): readonly [number, number] | null => {
+        if (l.kind !== 'over') return [0, box.breaking ? (cmv ? Infinity : l.breaking) : l.wll];
+        if (l.kept === null) return cmv ? [0, l.wll] : null;
+        if (cmv) return [0, Math.min(l.kept, l.wll)];
+        return l.wll > 0 ? [Math.min(l.kept, l.wll), Math.min(l.kept, l.wll)] : null;
+      };
+      const bound = staticsBound(plan, lines, DIRECTIONS[d], limit, solver);
+      if (bound === null) return `dragged by its own lines (${d})`;
+      if (bound < box.need[d] - 1e-6)
+        return `statics allow ${bound.toFixed(4)} g ${d}, asked ${box.need[d]}${box.breaking ? ' at breaking strength' : ''}`;
+    }
   return null;
 }
 
@@ -224,5 +249,13 @@ export function whyNotHolds(plan: Plan, solver: Solver): string | null {
   const lines = linesOf(plan);
   const bad = plan.lines.find((l, i) => !lines[i]!.credited && l.kind === 'over');
   if (bad) return `line ${bad.id} is no line over the load`;
-  return (plan.ruleSet === 'us-cmv' ? commercial(plan, lines) : plan.ruleSet === 'eu-road' ? european(plan, lines) : null) ?? hauledBeyond(plan, lines) ?? statics(plan, lines, solver);
+  return (
+    (plan.ruleSet === 'us-cmv'
+      ? commercial(plan, lines)
+      : plan.ruleSet === 'eu-road'
+        ? european(plan, lines)
+        : null) ??
+    hauledBeyond(plan, lines) ??
+    statics(plan, lines, solver)
+  );
 }

@@ -21,7 +21,11 @@ export function randomOf(seed: number): Random {
   };
   const between = (least: number, most: number): number => least + (most - least) * next();
   return {
-    next, between, ratio: (least, most) => least * (most / least) ** next(), int: (least, most) => Math.floor(between(least, most + 1)),
-    chance: (part) => next() < part, pick: (list) => list[Math.floor(next() * list.length)]!,
+    next,
+    between,
+    ratio: (least, most) => least * (most / least) ** next(),
+    int: (least, most) => Math.floor(between(least, most + 1)),
+    chance: (part) => next() < part,
+    pick: (list) => list[Math.floor(next() * list.length)]!,
   };
 }

@@ -17,29 +17,63 @@ export function wordOf(plan: Plan): string {
   const { verdict } = ruleOpinion(plan, NO_LOCKER);
   return verdict === 'holds' ? judge(plan).verdict : verdict;
 }
-const verdictOf = (raw: RawPlan, word: (plan: Plan) => string): string | null => { const p = parsePlan(raw); return p.ok ? word(p.value) : null; };
+const verdictOf = (raw: RawPlan, word: (plan: Plan) => string): string | null => {
+  const p = parsePlan(raw);
+  return p.ok ? word(p.value) : null;
+};
 
 /** Everything that can be left out of a plan, one thing at a time. */
 export function forgettings(raw: RawPlan): { readonly what: string; readonly plan: RawPlan }[] {
   const list: { what: string; plan: RawPlan }[] = [];
-  const add = (what: string, edit: (p: RawPlan) => void): void => { const p = copy(raw); edit(p); list.push({ what, plan: p }); };
+  const add = (what: string, edit: (p: RawPlan) => void): void => {
+    const p = copy(raw);
+    edit(p);
+    list.push({ what, plan: p });
+  };
   raw.deck.anchors.forEach((a, i) => {
-    if ((a['rating'] as { state: string }).state === 'rated') add(`rating of ${String(a['id'])}`, (p) => { p.deck.anchors[i]!['rating'] = { state: 'unrated' }; });
-    add(`anchor ${String(a['id'])}`, (p) => { p.deck.anchors.splice(i, 1); });
+    if ((a['rating'] as { state: string }).state === 'rated')
+      add(`rating of ${String(a['id'])}`, (p) => {
+        p.deck.anchors[i]!['rating'] = { state: 'unrated' };
+      });
+    add(`anchor ${String(a['id'])}`, (p) => {
+      p.deck.anchors.splice(i, 1);
+    });
   });
   raw.lines.forEach((line, i) => {
-    if (line['attach']) add(`attachment of ${line.id}`, (p) => { p.lines[i]!['attach'] = null; });
+    if (line['attach'])
+      add(`attachment of ${line.id}`, (p) => {
+        p.lines[i]!['attach'] = null;
+      });
     line.elements.forEach((e, k) => {
-      const set = (what: string, edit: (e: RawElement) => void): void => add(`${what} of ${line.id}/${e.id}`, (p) => edit(p.lines[i]!.elements[k]!));
+      const set = (what: string, edit: (e: RawElement) => void): void =>
+        add(`${what} of ${line.id}/${e.id}`, (p) => edit(p.lines[i]!.elements[k]!));
       // An edge nobody describes is no edge: the load may be round, or the line may run free.
-      if (e.kind !== 'edge') add(`element ${line.id}/${e.id}`, (p) => { p.lines[i]!.elements.splice(k, 1); });
-      if ((e['rating'] as { state?: string } | undefined)?.state === 'rated') set('rating', (x) => { x['rating'] = { state: 'unrated' }; });
-      if (e['markedWllN']) set('marking', (x) => { x['markedWllN'] = null; });
+      if (e.kind !== 'edge')
+        add(`element ${line.id}/${e.id}`, (p) => {
+          p.lines[i]!.elements.splice(k, 1);
+        });
+      if ((e['rating'] as { state?: string } | undefined)?.state === 'rated')
+        set('rating', (x) => {
+          x['rating'] = { state: 'unrated' };
+        });
+      if (e['markedWllN'])
+        set('marking', (x) => {
+          x['markedWllN'] = null;
+        });
       const labelled = (e['rope'] as { mbsN?: unknown; markedWllN?: unknown } | undefined) ?? {};
-      if (labelled.mbsN || labelled.markedWllN) set('labels', (x) => { x['rope'] = { ...(x['rope'] as object), mbsN: null, markedWllN: null }; });
+      if (labelled.mbsN || labelled.markedWllN)
+        set('labels', (x) => {
+          x['rope'] = { ...(x['rope'] as object), mbsN: null, markedWllN: null };
+        });
       // The commercial rule does not ask for tension and its word stands without: leaving one out there is no forgetting.
-      if (e['standardTensionN'] && raw.ruleSet !== 'us-cmv') set('tension', (x) => { x['standardTensionN'] = null; });
-      if (e.kind === 'edge' && e['bendDiameterM']) set('measure', (x) => { x['bendDiameterM'] = null; });
+      if (e['standardTensionN'] && raw.ruleSet !== 'us-cmv')
+        set('tension', (x) => {
+          x['standardTensionN'] = null;
+        });
+      if (e.kind === 'edge' && e['bendDiameterM'])
+        set('measure', (x) => {
+          x['bendDiameterM'] = null;
+        });
     });
   });
   return list;
@@ -48,7 +82,9 @@ export function forgettings(raw: RawPlan): { readonly what: string; readonly pla
 /** What is itself the gap in its line: a bend that joins nothing is not forgotten but put right by taking it out. */
 const STRAY: readonly string[] = ['bend-joins-nothing', 'knot-without-rope', 'anchor-between'];
 const isStray = (plan: Plan, what: string): boolean =>
-  ruleOpinion(plan, NO_LOCKER).findings.some((f) => STRAY.includes(f.code) && what === `element ${f.lineId}/${f.elementId}`);
+  ruleOpinion(plan, NO_LOCKER).findings.some(
+    (f) => STRAY.includes(f.code) && what === `element ${f.lineId}/${f.elementId}`,
+  );
 
 /** Text of a quantity in other units, where the document gives a number. */
 function inOtherUnits(raw: RawPlan): RawPlan {
@@ -56,21 +92,31 @@ function inOtherUnits(raw: RawPlan): RawPlan {
   const mm = (v: unknown): unknown => (typeof v === 'number' ? `${v * 1000} mm` : v);
   for (const key of ['lengthM', 'widthM', 'heightM']) p.cargo[key] = mm(p.cargo[key]);
   if (typeof p.cargo['massKg'] === 'number') p.cargo['massKg'] = `${p.cargo['massKg'] * 1000} g`;
-  for (const a of p.deck.anchors) { const rating = a['rating'] as { wllN?: unknown }; if (typeof rating.wllN === 'number') a['rating'] = { state: 'rated', wllN: `${rating.wllN / 1000} kN` }; }
+  for (const a of p.deck.anchors) {
+    const rating = a['rating'] as { wllN?: unknown };
+    if (typeof rating.wllN === 'number')
+      a['rating'] = { state: 'rated', wllN: `${rating.wllN / 1000} kN` };
+  }
   return p;
 }
 
 function mirrored(raw: RawPlan): RawPlan {
   const p = copy(raw);
   p.cargo['fromCentreM'] = -Number(p.cargo['fromCentreM'] ?? 0);
-  if (p.cargo['cgLeftM'] !== undefined && p.cargo['cgLeftM'] !== null) p.cargo['cgLeftM'] = -Number(p.cargo['cgLeftM']);
+  if (p.cargo['cgLeftM'] !== undefined && p.cargo['cgLeftM'] !== null)
+    p.cargo['cgLeftM'] = -Number(p.cargo['cgLeftM']);
   for (const a of p.deck.anchors) a['fromCentreM'] = -Number(a['fromCentreM']);
   const side: Record<string, string> = { left: 'right', right: 'left' };
   for (const l of p.lines) {
     const attach = l['attach'] as { fromCentreM: number } | null | undefined;
     if (attach) l['attach'] = { ...attach, fromCentreM: -attach.fromCentreM };
     const angle = l['angle'] as { restrains?: string; leans?: string | null } | undefined;
-    if (angle) l['angle'] = { ...angle, ...(angle.restrains ? { restrains: side[angle.restrains] ?? angle.restrains } : {}), ...(angle.leans ? { leans: side[angle.leans] ?? angle.leans } : {}) };
+    if (angle)
+      l['angle'] = {
+        ...angle,
+        ...(angle.restrains ? { restrains: side[angle.restrains] ?? angle.restrains } : {}),
+        ...(angle.leans ? { leans: side[angle.leans] ?? angle.leans } : {}),
+      };
   }
   const blocking = p.deck['blocking'] as Record<string, unknown>;
   p.deck['blocking'] = { ...blocking, left: blocking['right'], right: blocking['left'] };
@@ -79,7 +125,16 @@ function mirrored(raw: RawPlan): RawPlan {
 
 /** One more line like a sound one, on rings of its own beside the old ones. */
 function oneMore(raw: RawPlan, r: Random): RawPlan | null {
-  const sound = raw.lines.filter((l) => l.kind !== 'loop' && l.elements.every((e) => e.kind !== 'anchor' || (e['at'] as { on: string }).on === 'own' || raw.deck.anchors.some((a) => a['id'] === (e['at'] as { anchorId: string }).anchorId)));
+  const sound = raw.lines.filter(
+    (l) =>
+      l.kind !== 'loop' &&
+      l.elements.every(
+        (e) =>
+          e.kind !== 'anchor' ||
+          (e['at'] as { on: string }).on === 'own' ||
+          raw.deck.anchors.some((a) => a['id'] === (e['at'] as { anchorId: string }).anchorId),
+      ),
+  );
   if (sound.length === 0) return null;
   const p = copy(raw);
   const line = structuredClone(r.pick(sound));
@@ -97,7 +152,11 @@ function oneMore(raw: RawPlan, r: Random): RawPlan | null {
 }
 
 const same = (name: string, change: (raw: RawPlan) => RawPlan): Relation => ({
-  name, check: (raw, _plan, verdict) => { const after = verdictOf(change(raw), wordOf); return after !== null && after !== verdict ? `${name}: ${verdict} became ${after}` : null; },
+  name,
+  check: (raw, _plan, verdict) => {
+    const after = verdictOf(change(raw), wordOf);
+    return after !== null && after !== verdict ? `${name}: ${verdict} became ${after}` : null;
+  },
 });
 
 export const RELATIONS: readonly Relation[] = [
@@ -117,7 +176,9 @@ export const RELATIONS: readonly Relation[] = [
       const list = forgettings(raw);
       if (list.length === 0) return null;
       const one = r.pick(list);
-      return verdictOf(one.plan, wordOf) === 'holds' && !isStray(plan, one.what) ? `without ${one.what} ${verdict} became HOLDS` : null;
+      return verdictOf(one.plan, wordOf) === 'holds' && !isStray(plan, one.what)
+        ? `without ${one.what} ${verdict} became HOLDS`
+        : null;
     },
   },
   {
@@ -128,12 +189,27 @@ export const RELATIONS: readonly Relation[] = [
       const parsed = p && parsePlan(p);
       if (!parsed || !parsed.ok) return null;
       const [before, after] = [judge(plan), judge(parsed.value)];
-      const said = after.findings.some((f) => f.effect !== 'notice' || f.code === 'tension-drags' || !before.findings.some((b) => b.code === f.code));
-      return after.verdict === 'short' && !said ? 'one more line turned HOLDS into SHORT without a word' : null;
+      const said = after.findings.some(
+        (f) =>
+          f.effect !== 'notice' ||
+          f.code === 'tension-drags' ||
+          !before.findings.some((b) => b.code === f.code),
+      );
+      return after.verdict === 'short' && !said
+        ? 'one more line turned HOLDS into SHORT without a word'
+        : null;
     },
   },
-  same('read from the other end', (raw) => { const p = copy(raw); for (const l of p.lines) l.elements.reverse(); return p; }),
+  same('read from the other end', (raw) => {
+    const p = copy(raw);
+    for (const l of p.lines) l.elements.reverse();
+    return p;
+  }),
   same('mirrored', mirrored),
   same('other units', inOtherUnits),
-  same('other order', (raw) => { const p = copy(raw); p.lines.reverse(); return p; }),
+  same('other order', (raw) => {
+    const p = copy(raw);
+    p.lines.reverse();
+    return p;
+  }),
 ];

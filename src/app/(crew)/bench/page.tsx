@@ -7,9 +7,19 @@ import { PullBench } from '@/ui/bench/PullBench';
 
 export const metadata = { title: 'Tension bench · Vast Cleat' };
 
-export default async function BenchPage({ searchParams }: { searchParams: Promise<{ system?: string | string[] }> }) {
+export default async function BenchPage({
+  searchParams,
+}: {
+  searchParams: Promise<{ system?: string | string[] }>;
+}) {
   const member = await memberOrFirstPage();
   const { system } = await searchParams;
   const form = FORM_IDS.find((id) => id === system) ?? 'single';
-  return <PullBench key={form} initial={newRigging(await crewStrength(pool(), member.crewId), form)} stored={null} />;
+  return (
+    <PullBench
+      key={form}
+      initial={newRigging(await crewStrength(pool(), member.crewId), form)}
+      stored={null}
+    />
+  );
 }

@@ -1,4 +1,10 @@
-import { type Gear, gearSchema, type GearKind, type GearStart, startSchema } from '../../gear/schema';
+import {
+  type Gear,
+  gearSchema,
+  type GearKind,
+  type GearStart,
+  startSchema,
+} from '../../gear/schema';
 import { GEAR_FORMAT, GEAR_VERSION } from '../../gear/vocabulary';
 import { fail, type IssueValue, ok, type Result } from '../../result';
 import { issuesOf } from '../issues';
@@ -38,8 +44,11 @@ export interface ReadTable {
 
 /** "Size (mm)", "Size [mm]", "size_mm": the unit of a header, and the header without it. */
 function splitHeader(header: string): { readonly name: string; readonly unit: string | null } {
-  const match = /^(.*?)(?:\s*[([]\s*([^)\]]{1,6})\s*[)\]]|_(mm|cm|m|in|ft|n|kn|dan|kgf|lbf))\s*$/i.exec(header);
-  return match ? { name: match[1]!, unit: match[2] ?? match[3] ?? null } : { name: header, unit: null };
+  const match =
+    /^(.*?)(?:\s*[([]\s*([^)\]]{1,6})\s*[)\]]|_(mm|cm|m|in|ft|n|kn|dan|kgf|lbf))\s*$/i.exec(header);
+  return match
+    ? { name: match[1]!, unit: match[2] ?? match[3] ?? null }
+    : { name: header, unit: null };
 }
 
 /** Which column each header means. A header that names a column taken already is left out. */
@@ -49,13 +58,20 @@ export function matchHeaders(headers: readonly string[]): MatchedColumn[] {
     const header = unguardCell(raw.replace(/^\uFEFF/, '').trim());
     const { name, unit } = splitHeader(header);
     const word = plain(name);
-    const column = COLUMNS.find((c) => !taken.has(c.id) && (plain(c.header) === word || c.also.includes(word))) ?? null;
+    const column =
+      COLUMNS.find(
+        (c) => !taken.has(c.id) && (plain(c.header) === word || c.also.includes(word)),
+      ) ?? null;
     if (column) taken.add(column.id);
     return { header, column, unit };
   });
 }
 
-interface Drafts { readonly gear: Record<string, unknown>; readonly start: Record<string, unknown>; readonly item: Record<string, unknown> }
+interface Drafts {
+  readonly gear: Record<string, unknown>;
+  readonly start: Record<string, unknown>;
+  readonly item: Record<string, unknown>;
+}
 
 /** The kind a row is of: said, or plain from what else it says. */
 function kindOf(cells: ReadonlyMap<string, unknown>): GearKind {
@@ -81,13 +97,24 @@ function draftsOf(cells: ReadonlyMap<string, unknown>): Drafts {
 }
 
 /** The header under which a path of the documents stands in this file, or what the column would be called. */
-function headerOf(columns: readonly MatchedColumn[], document: 'gear' | 'start', path: readonly (string | number)[]): string {
+function headerOf(
+  columns: readonly MatchedColumn[],
+  document: 'gear' | 'start',
+  path: readonly (string | number)[],
+): string {
   const key = path.join('.');
-  const column = COLUMNS.find((c) => c.paths.some(([d, ...p]) => d === document && p.join('.') === key));
+  const column = COLUMNS.find((c) =>
+    c.paths.some(([d, ...p]) => d === document && p.join('.') === key),
+  );
   return columns.find((m) => m.column && m.column === column)?.header ?? column?.header ?? key;
 }
 
-function readRow(columns: readonly MatchedColumn[], values: readonly string[], row: number): Result<GoodRow> & { readonly errors: RowError[] } {
+/** The cells of a row that can be read, by column, and what is wrong with the others. */
+function readCells(
+  columns: readonly MatchedColumn[],
+  values: readonly string[],
+  row: number,
+): { readonly cells: Map<string, unknown>; readonly errors: RowError[] } {
   const cells = new Map<string, unknown>();
   const errors: RowError[] = [];
   columns.forEach(({ column, header, unit }, i) => {
@@ -97,34 +124,80 @@ function readRow(columns: readonly MatchedColumn[], values: readonly string[], r
     if (read.ok) cells.set(column.id, read.value);
     else errors.push({ row, column: header, ...read.issues[0]! });
   });
-  if (values.length > columns.length && values.slice(columns.length).some((v) => v.trim() !== '')) errors.push({ row, column: '', code: 'row-too-long', values: { cells: values.length, headers: columns.length } });
+  if (values.length > columns.length && values.slice(columns.length).some((v) => v.trim() !== ''))
+    errors.push({
+      row,
+      column: '',
+      code: 'row-too-long',
+      values: { cells: values.length, headers: columns.length },
+    });
+  return { cells, errors };
+}
+
+function readRow(
+  columns: readonly MatchedColumn[],
+  values: readonly string[],
+  row: number,
+): Result<GoodRow> & { readonly errors: RowError[] } {
+  const { cells, errors } = readCells(columns, values, row);
   const drafts = draftsOf(cells);
   const [gear, start] = [gearSchema.safeParse(drafts.gear), startSchema.safeParse(drafts.start)];
   const said = new Set(errors.map((e) => e.column));
-  for (const [document, parsed] of [['gear', gear], ['start', start]] as const) {
+  for (const [document, parsed] of [
+    ['gear', gear],
+    ['start', start],
+  ] as const) {
     if (parsed.success) continue;
     for (const issue of issuesOf(parsed.error)) {
       const column = headerOf(columns, document, issue.path);
       // A cell that could not be read is missing for the schema, too; saying so twice helps nobody.
-      if (!said.has(column)) errors.push({ row, column, code: issue.code === 'invalid-type' ? 'cell-missing' : issue.code, values: issue.values });
+      if (!said.has(column))
+        errors.push({
+          row,
+          column,
+          code: issue.code === 'invalid-type' ? 'cell-missing' : issue.code,
+          values: issue.values,
+        });
     }
   }
   if (errors.length === 0 && gear.success && start.success) {
     const [full, left] = [gear.data.lengthM, start.data.remainingM];
-    if (full !== null && left !== null && left > full) errors.push({ row, column: headerOf(columns, 'start', ['remainingM']), code: 'left-over-length', values: { leftM: left, lengthM: full } });
-    else return { ok: true, value: { row, gear: gear.data, start: { ...start.data, remainingM: left ?? full } }, errors };
+    if (full !== null && left !== null && left > full)
+      errors.push({
+        row,
+        column: headerOf(columns, 'start', ['remainingM']),
+        code: 'left-over-length',
+        values: { leftM: left, lengthM: full },
+      });
+    else
+      return {
+        ok: true,
+        value: { row, gear: gear.data, start: { ...start.data, remainingM: left ?? full } },
+        errors,
+      };
   }
   return { ...fail('row-bad'), errors };
 }
 
 /** Codes that stand twice in the file: every one after the first is an error that names the first. */
-export function withoutTwins(rows: readonly GoodRow[], header: string): { readonly good: GoodRow[]; readonly errors: RowError[] } {
+export function withoutTwins(
+  rows: readonly GoodRow[],
+  header: string,
+): { readonly good: GoodRow[]; readonly errors: RowError[] } {
   const first = new Map<string, number>();
   const errors: RowError[] = [];
   const good = rows.filter(({ gear, row }) => {
     const before = first.get(gear.code);
-    if (before === undefined) { first.set(gear.code, row); return true; }
-    errors.push({ row, column: header, code: 'code-twice', values: { code: gear.code, row: before } });
+    if (before === undefined) {
+      first.set(gear.code, row);
+      return true;
+    }
+    errors.push({
+      row,
+      column: header,
+      code: 'code-twice',
+      values: { code: gear.code, row: before },
+    });
     return false;
   });
   return { good, errors };
@@ -134,10 +207,17 @@ export function withoutTwins(rows: readonly GoodRow[], header: string): { readon
 export function readGearTable(table: readonly (readonly string[])[]): Result<ReadTable> {
   const [headers, ...rows] = table;
   if (!headers || headers.every((h) => h.trim() === '')) return fail('table-empty');
-  if (rows.length > MOST_ROWS) return fail('table-too-long', { most: MOST_ROWS, rows: rows.length });
+  if (rows.length > MOST_ROWS)
+    return fail('table-too-long', { most: MOST_ROWS, rows: rows.length });
   const columns = matchHeaders(headers);
   const code = columns.find((c) => c.column?.id === 'code');
-  if (!code) return fail('table-without-code', { headers: columns.map((c) => c.header).join(', ').slice(0, 200) });
+  if (!code)
+    return fail('table-without-code', {
+      headers: columns
+        .map((c) => c.header)
+        .join(', ')
+        .slice(0, 200),
+    });
   const errors: RowError[] = [];
   const read: GoodRow[] = [];
   rows.forEach((values, i) => {

@@ -9,7 +9,8 @@ function cell(column: Column, row: GearRow): string {
   return guardCell(typeof value === 'number' ? plainNumber(value) : value);
 }
 
-const header = (c: Column): string => (c.kind.is === 'quantity' ? `${c.header} (${c.kind.unit})` : c.header);
+const header = (c: Column): string =>
+  c.kind.is === 'quantity' ? `${c.header} (${c.kind.unit})` : c.header;
 
 /** A table of gear, header first, that reads back as the very same gear. Cells that a spreadsheet would run are guarded. */
 export function writeGearTable(rows: readonly GearRow[]): string[][] {

@@ -7,7 +7,8 @@ export const alpineButterfly = {
   name: 'Alpine butterfly',
   aliases: ['butterfly loop', 'lineman’s loop', 'middleman’s loop'],
   family: 'mid-line loop',
-  purpose: 'A loop in the middle of a line that takes load in all three directions, or that takes a damaged place out of it.',
+  purpose:
+    'A loop in the middle of a line that takes load in all three directions, or that takes a damaged place out of it.',
   notFor: 'Hurry with thick gloves, unless the hand wrap is practised.',
   strength: 'alpine-butterfly',
   jams: 'Not when it is dressed.',
@@ -22,7 +23,11 @@ export const alpineButterfly = {
   purposes: ['no-end', 'not-jam', 'keeps-strength', 'tightens'],
   crews: ['transport', 'stage', 'farm', 'trades', 'instructors'],
   disputes: [],
-  checks: ['The two parts lie parallel on one side.', 'They cross only at the back.', 'Pull the wings: the loop stays.'],
+  checks: [
+    'The two parts lie parallel on one side.',
+    'They cross only at the back.',
+    'Pull the wings: the loop stays.',
+  ],
   leadsTo: ['truckers-hitch'],
   forms: [
     {
@@ -44,10 +49,26 @@ export const alpineButterfly = {
       ],
       release: 'in the bight',
       steps: [
-        { shown: { bight: [5.5, 26.5] }, say: 'Hang a bight and twist it half a turn.', look: 'One crossing.' },
-        { shown: { bight: [10.5, 21.5] }, say: 'Twist once more the same way.', look: 'Two eyes, one above the other.' },
-        { shown: 'whole', say: 'Fold the far eye down round the line and up through the near one.', look: 'The loop comes up in the middle.' },
-        { shown: 'drawn up', say: 'Pull the loop, then the two wings.', look: 'Parallel in front, crossed behind.' },
+        {
+          shown: { bight: [5.5, 26.5] },
+          say: 'Hang a bight and twist it half a turn.',
+          look: 'One crossing.',
+        },
+        {
+          shown: { bight: [10.5, 21.5] },
+          say: 'Twist once more the same way.',
+          look: 'Two eyes, one above the other.',
+        },
+        {
+          shown: 'whole',
+          say: 'Fold the far eye down round the line and up through the near one.',
+          look: 'The loop comes up in the middle.',
+        },
+        {
+          shown: 'drawn up',
+          say: 'Pull the loop, then the two wings.',
+          look: 'Parallel in front, crossed behind.',
+        },
       ],
       labels: [
         { u: 16, text: 'loop' },
@@ -80,11 +101,31 @@ export const alpineButterfly = {
       },
       release: 'in the bight',
       steps: [
-        { shown: { upTo: [3.5] }, say: 'First wrap at the thumb side.', look: 'Rope hangs to the palm.' },
-        { shown: { bight: [8.2, 21.8] }, say: 'Second wrap at the finger tips, third between the two.', look: 'Three parts on the palm side.' },
-        { shown: { bight: [12, 18.5] }, say: 'Pick up the wrap at the finger tips and lay it over the other two.', look: 'Toward the thumb.' },
-        { shown: 'whole', say: 'Push it back under both.', look: 'It comes out at the finger tips.' },
-        { shown: 'drawn up', say: 'Slide it off and pull the wings.', look: 'Parallel in front, crossed behind.' },
+        {
+          shown: { upTo: [3.5] },
+          say: 'First wrap at the thumb side.',
+          look: 'Rope hangs to the palm.',
+        },
+        {
+          shown: { bight: [8.2, 21.8] },
+          say: 'Second wrap at the finger tips, third between the two.',
+          look: 'Three parts on the palm side.',
+        },
+        {
+          shown: { bight: [12, 18.5] },
+          say: 'Pick up the wrap at the finger tips and lay it over the other two.',
+          look: 'Toward the thumb.',
+        },
+        {
+          shown: 'whole',
+          say: 'Push it back under both.',
+          look: 'It comes out at the finger tips.',
+        },
+        {
+          shown: 'drawn up',
+          say: 'Slide it off and pull the wings.',
+          look: 'Parallel in front, crossed behind.',
+        },
       ],
     },
     {
@@ -107,10 +148,26 @@ export const alpineButterfly = {
       dressedAs: 'twist',
       release: 'in the bight',
       steps: [
-        { shown: { upTo: [4.5] }, say: 'Lay the rope down the thumb side.', look: 'The end hangs behind.' },
-        { shown: { bight: [12, 26] }, say: 'Slant to the finger tips, then back between, over the first slant.', look: 'Three parts across the palm.' },
-        { shown: 'whole', say: 'Take the part at the finger tips over the others and back under both.', look: 'The loop comes out at the finger tips.' },
-        { shown: 'drawn up', say: 'Slide it off and pull the wings.', look: 'Parallel in front, crossed behind.' },
+        {
+          shown: { upTo: [4.5] },
+          say: 'Lay the rope down the thumb side.',
+          look: 'The end hangs behind.',
+        },
+        {
+          shown: { bight: [12, 26] },
+          say: 'Slant to the finger tips, then back between, over the first slant.',
+          look: 'Three parts across the palm.',
+        },
+        {
+          shown: 'whole',
+          say: 'Take the part at the finger tips over the others and back under both.',
+          look: 'The loop comes out at the finger tips.',
+        },
+        {
+          shown: 'drawn up',
+          say: 'Slide it off and pull the wings.',
+          look: 'Parallel in front, crossed behind.',
+        },
       ],
     },
   ],
@@ -129,7 +186,11 @@ export const alpineButterfly = {
         ],
       },
       claims: [{ closure: 'cut 1', alone: ['3₁', '3₁'], linking: [0] }],
-      idleCrossings: { count: 1, because: 'where the last wrap passes the part behind the hand: once the hand is out they are free of each other' },
+      idleCrossings: {
+        count: 1,
+        because:
+          'where the last wrap passes the part behind the hand: once the hand is out they are free of each other',
+      },
       toldBy: 'invariants',
       partsAt: { right: 24.4, wrong: 24.4 },
     },

@@ -72,11 +72,31 @@ export const bowline = {
         { closure: 'cut 1', alone: ['unknot', 'unknot'], linking: [1] },
       ],
       steps: [
-        { shown: { upTo: [10.6] }, say: 'Turn a small loop, end on top.', look: 'The end crosses over the standing part.' },
-        { shown: { upTo: [20.4] }, say: 'Bring the end up through it, from behind.', look: 'The big loop is the size you want.' },
-        { shown: { upTo: [23.3] }, say: 'Pass it behind the standing part.', look: 'It comes out on the other side.' },
-        { shown: { upTo: [27] }, say: 'Back down through the small loop.', look: 'Beside itself, the way it came up.' },
-        { shown: 'drawn up', say: 'Draw it up.', look: 'Hold both legs and the end, pull the standing part.' },
+        {
+          shown: { upTo: [10.6] },
+          say: 'Turn a small loop, end on top.',
+          look: 'The end crosses over the standing part.',
+        },
+        {
+          shown: { upTo: [20.4] },
+          say: 'Bring the end up through it, from behind.',
+          look: 'The big loop is the size you want.',
+        },
+        {
+          shown: { upTo: [23.3] },
+          say: 'Pass it behind the standing part.',
+          look: 'It comes out on the other side.',
+        },
+        {
+          shown: { upTo: [27] },
+          say: 'Back down through the small loop.',
+          look: 'Beside itself, the way it came up.',
+        },
+        {
+          shown: 'drawn up',
+          say: 'Draw it up.',
+          look: 'Hold both legs and the end, pull the standing part.',
+        },
       ],
       labels: [
         { u: 0.2, text: 'standing part' },
@@ -100,8 +120,16 @@ export const bowline = {
       claims: [{ closure: 'ends', alone: ['8₂₀'] }],
       sameAs: 'facing-away',
       steps: [
-        { shown: { upTo: [10.6] }, say: 'Turn a small loop away from you, end on top.', look: 'The end crosses over the standing part.' },
-        { shown: { upTo: [20.4] }, say: 'Round the object, then up through the small loop from behind.', look: 'Toward you.' },
+        {
+          shown: { upTo: [10.6] },
+          say: 'Turn a small loop away from you, end on top.',
+          look: 'The end crosses over the standing part.',
+        },
+        {
+          shown: { upTo: [20.4] },
+          say: 'Round the object, then up through the small loop from behind.',
+          look: 'Toward you.',
+        },
         { shown: { upTo: [23.3] }, say: 'Behind the standing part.', look: 'On your own side.' },
         { shown: { upTo: [27] }, say: 'Back through the small loop.', look: 'Beside itself.' },
         { shown: 'drawn up', say: 'Draw it up.', look: 'Collar round the standing part.' },
@@ -122,9 +150,21 @@ export const bowline = {
       },
       claims: [{ closure: 'ends', alone: ['6₂'] }],
       steps: [
-        { shown: { upTo: [11.2] }, say: 'Turn a small loop in the standing part.', look: 'The loop leg leaves it upward.' },
-        { shown: { upTo: [21.4] }, say: 'Make the big loop and bring the end up through the small one.', look: 'From behind.' },
-        { shown: { upTo: [24.4] }, say: 'Pass it behind the loop leg.', look: 'Not behind the standing part.' },
+        {
+          shown: { upTo: [11.2] },
+          say: 'Turn a small loop in the standing part.',
+          look: 'The loop leg leaves it upward.',
+        },
+        {
+          shown: { upTo: [21.4] },
+          say: 'Make the big loop and bring the end up through the small one.',
+          look: 'From behind.',
+        },
+        {
+          shown: { upTo: [24.4] },
+          say: 'Pass it behind the loop leg.',
+          look: 'Not behind the standing part.',
+        },
         { shown: { upTo: [28] }, say: 'Back down through the small loop.', look: 'Beside itself.' },
         { shown: 'drawn up', say: 'Draw it up.', look: 'Collar round the loop leg.' },
       ],

@@ -22,7 +22,8 @@ const viewsOfForm = (name: string) => {
   if (!views.ok) throw new Error(wordIssue(views.issues[0]!));
   return { form: form.value, views: views.value };
 };
-const closes = (name: string, closure: string) => invariantsOf(viewsOfForm(name).views.find((v) => v.name === closure)!);
+const closes = (name: string, closure: string) =>
+  invariantsOf(viewsOfForm(name).views.find((v) => v.name === closure)!);
 
 describe('every form is what its entry claims', () => {
   it.each(forms.map((f) => [f.name, f] as const))('%s', (name, { form }) => {
@@ -32,19 +33,31 @@ describe('every form is what its entry claims', () => {
 });
 
 describe('a crossing turned over is noticed by the invariants alone', () => {
-  it.each(forms.map((f) => [f.name, f] as const))('every one of %s', (name, { form }) => {
-    const allowed = 'idleCrossings' in form ? form.idleCrossings : undefined;
-    expect(unnoticedFlips(viewsOfForm(name).form).length).toBe(allowed?.count ?? 0);
-    if (allowed) expect(allowed.because.length).toBeGreaterThan(20);
-  }, 20_000);
+  it.each(forms.map((f) => [f.name, f] as const))(
+    'every one of %s',
+    (name, { form }) => {
+      const allowed = 'idleCrossings' in form ? form.idleCrossings : undefined;
+      expect(unnoticedFlips(viewsOfForm(name).form).length).toBe(allowed?.count ?? 0);
+      if (allowed) expect(allowed.because.length).toBeGreaterThan(20);
+    },
+    20_000,
+  );
 });
 
 describe('one knot by several ways', () => {
-  const pairs = forms.flatMap((f) => ('sameAs' in f.form && f.form.sameAs ? [[f.name, `${f.entry.id}/${f.form.sameAs}`] as const] : []));
+  const pairs = forms.flatMap((f) =>
+    'sameAs' in f.form && f.form.sameAs
+      ? [[f.name, `${f.entry.id}/${f.form.sameAs}`] as const]
+      : [],
+  );
   /** Powers from the lowest, read in either direction: the hand it is tied with and the way the rope runs do not matter. */
   const either = (whole: string): string[] => {
-    const terms = [...whole.matchAll(/(?:([+−]) )?(\d*)(A(?:\^(-?\d+))?)?/g)].filter((m) => m[0].trim() !== '');
-    const powers = new Map(terms.map((m) => [m[3] ? Number(m[4] ?? 1) : 0, Number(m[2] || 1) * (m[1] === '−' ? -1 : 1)]));
+    const terms = [...whole.matchAll(/(?:([+−]) )?(\d*)(A(?:\^(-?\d+))?)?/g)].filter(
+      (m) => m[0].trim() !== '',
+    );
+    const powers = new Map(
+      terms.map((m) => [m[3] ? Number(m[4] ?? 1) : 0, Number(m[2] || 1) * (m[1] === '−' ? -1 : 1)]),
+    );
     const read = (sign: 1 | -1): string => {
       const list = [...powers].map(([p, c]) => [sign * p, c] as const).sort((a, b) => a[0] - b[0]);
       const flip = list[0]![1] < 0 ? -1 : 1;
@@ -52,34 +65,63 @@ describe('one knot by several ways', () => {
     };
     return [read(1), read(-1)].sort();
   };
-  it('the entries say which', () => expect(pairs.map((p) => p[0])).toEqual(expect.arrayContaining(['alpine-butterfly/hand', 'alpine-butterfly/palm', 'clove-hitch/dropped', 'bowline/facing-toward'])));
+  it('the entries say which', () =>
+    expect(pairs.map((p) => p[0])).toEqual(
+      expect.arrayContaining([
+        'alpine-butterfly/hand',
+        'alpine-butterfly/palm',
+        'clove-hitch/dropped',
+        'bowline/facing-toward',
+      ]),
+    ));
   it.each(pairs)('%s is %s', (a, b) => {
     const [va, vb] = [viewsOfForm(a).views, viewsOfForm(b).views];
     const shared = va.filter((v) => vb.some((w) => w.name === v.name));
     expect(shared.length).toBeGreaterThan(0);
     // Which closing line of a pole counts as in front depends on how the pole lies: every view of the one must be a view of the other.
-    const seen = (views: typeof va): string[] => views.map((v) => invariantsOf(v)).map((i) => `${i.alone.join()} ${either(i.whole).join()}`);
-    expect(seen(vb.filter((w) => shared.some((v) => v.name === w.name)))).toEqual(expect.arrayContaining(seen(shared)));
+    const seen = (views: typeof va): string[] =>
+      views.map((v) => invariantsOf(v)).map((i) => `${i.alone.join()} ${either(i.whole).join()}`);
+    expect(seen(vb.filter((w) => shared.some((v) => v.name === w.name)))).toEqual(
+      expect.arrayContaining(seen(shared)),
+    );
   });
 });
 
 describe('tied in the bight, slipped, told apart', () => {
-  const released = forms.flatMap((f) => ('release' in f.form && f.form.release ? [[f.name, f.form.release] as const] : []));
+  const released = forms.flatMap((f) =>
+    'release' in f.form && f.form.release ? [[f.name, f.form.release] as const] : [],
+  );
   it('many are', () => expect(released.length).toBeGreaterThanOrEqual(12));
   it.each(released)('%s, %s, closes to what is left', (name, release) => {
-    expect(closes(name, 'ends').alone[0]).toBe(typeof release === 'string' ? 'unknot' : release.leaves);
+    expect(closes(name, 'ends').alone[0]).toBe(
+      typeof release === 'string' ? 'unknot' : release.leaves,
+    );
   });
   it('what is said to be tied in the bight, or that its bight pulls out, is marked so', () => {
-    for (const { name, form } of forms) for (const c of form.claims) if (/in the bight|fully slipped/.test(c.because ?? '')) expect('release' in form && form.release, name).toBeTruthy();
+    for (const { name, form } of forms)
+      for (const c of form.claims)
+        if (/in the bight|fully slipped/.test(c.because ?? ''))
+          expect('release' in form && form.release, name).toBeTruthy();
   });
-  it.each(forms.filter((f) => f.wrong && 'toldBy' in f.form && f.form.toldBy === 'invariants').map((f) => [f.name, f] as const))('%s differs from what it is mistaken for', (name, { entry, form }) => {
+  it.each(
+    forms
+      .filter((f) => f.wrong && 'toldBy' in f.form && f.form.toldBy === 'invariants')
+      .map((f) => [f.name, f] as const),
+  )('%s differs from what it is mistaken for', (name, { entry, form }) => {
     const right = viewsOfForm(`${entry.id}/${'insteadOf' in form ? form.insteadOf : ''}`).views;
     // Which part of a cut rope is knotted counts too: a slip loop made from the wrong side is the same rope the other way round.
     expect(viewsOfForm(name).views.map(invariantsOf)).not.toEqual(right.map(invariantsOf));
   });
   it('an undressed butterfly is told by how it lies only', () => {
-    expect(fingerprintOf(viewsOfForm('alpine-butterfly/wrong-undressed').views.filter((v) => v.name === 'cut 1').map((v) => ({ ...v, name: 'cut 1' as const }))))
-      .toBe(fingerprintOf(viewsOfForm('alpine-butterfly/twist').views.filter((v) => v.name === 'cut 1')));
+    expect(
+      fingerprintOf(
+        viewsOfForm('alpine-butterfly/wrong-undressed')
+          .views.filter((v) => v.name === 'cut 1')
+          .map((v) => ({ ...v, name: 'cut 1' as const })),
+      ),
+    ).toBe(
+      fingerprintOf(viewsOfForm('alpine-butterfly/twist').views.filter((v) => v.name === 'cut 1')),
+    );
   });
 });
 
@@ -87,30 +129,55 @@ describe('a bad path is refused with knot, mark and place', () => {
   const bowline = named('bowline/facing-away').form;
   const path = bowline.spec.ropes[0]!.path;
   const said = (changed: string): string => {
-    const result = provedOrWrong('bowline/facing-away', { ...bowline.spec, ropes: [{ ...bowline.spec.ropes[0]!, path: changed }] }, bowline.claims);
+    const result = provedOrWrong(
+      'bowline/facing-away',
+      { ...bowline.spec, ropes: [{ ...bowline.spec.ropes[0]!, path: changed }] },
+      bowline.claims,
+    );
     return result.ok ? 'ok' : wordIssue(result.issues[0]!);
   };
   it('as it stands it is right', () => expect(said(path)).toBe('ok'));
-  it('a syntax error', () => expect(said(path.replace('O 0,9', 'Q 0,9'))).toBe('Knot bowline/facing-away: token 2, “Q”, is neither a point (x,y) nor marks (O, U, .).'));
-  it('an unmatched mark', () => expect(said(path.replace('-2.2,9 OO', '-2.2,9 O'))).toBe('Knot bowline/facing-away: rope 1, interval 25, marked “O”: 1 marks for 2 crossings.'));
-  it('a rope through itself, where no mark says who lies over', () => expect(said(path.replace('0,17 O 0,9', '0,17 0,9'))).toMatch(/^Knot bowline\/facing-away: rope 1, interval 1, marked “”: 0 marks for 1 crossings\.$/));
-  it('marks that contradict each other', () => expect(said(path.replace('0,17 O 0,9', '0,17 U 0,9'))).toMatch(/^Knot bowline\/facing-away: rope 1, interval 1, and rope 1, interval 23, both say “U”/));
+  it('a syntax error', () =>
+    expect(said(path.replace('O 0,9', 'Q 0,9'))).toBe(
+      'Knot bowline/facing-away: token 2, “Q”, is neither a point (x,y) nor marks (O, U, .).',
+    ));
+  it('an unmatched mark', () =>
+    expect(said(path.replace('-2.2,9 OO', '-2.2,9 O'))).toBe(
+      'Knot bowline/facing-away: rope 1, interval 25, marked “O”: 1 marks for 2 crossings.',
+    ));
+  it('a rope through itself, where no mark says who lies over', () =>
+    expect(said(path.replace('0,17 O 0,9', '0,17 0,9'))).toMatch(
+      /^Knot bowline\/facing-away: rope 1, interval 1, marked “”: 0 marks for 1 crossings\.$/,
+    ));
+  it('marks that contradict each other', () =>
+    expect(said(path.replace('0,17 O 0,9', '0,17 U 0,9'))).toMatch(
+      /^Knot bowline\/facing-away: rope 1, interval 1, and rope 1, interval 23, both say “U”/,
+    ));
   it('a wrong invariant, with the crossing to blame', () => {
     const { form } = viewsOfForm('bowline/facing-away');
     const turned = withCrossingFlipped(form, 0);
     if (!turned.ok) throw new Error('a turned crossing is readable');
-    const text = turned.value.paths[0]!.points.map((p, i) => `${i === 0 ? '' : `${turned.value.paths[0]!.marks[i - 1]!.join('')} `}${p.x},${p.y}`).join(' ');
-    expect(said(text)).toMatch(/^Knot bowline\/facing-away: closed “ends” it must give 8₂₀, but gives \S+\. It would be right with the crossing turned over that rope 1 marks “O” in interval \d+\.$/);
+    const text = turned.value.paths[0]!.points.map(
+      (p, i) =>
+        `${i === 0 ? '' : `${turned.value.paths[0]!.marks[i - 1]!.join('')} `}${p.x},${p.y}`,
+    ).join(' ');
+    expect(said(text)).toMatch(
+      /^Knot bowline\/facing-away: closed “ends” it must give 8₂₀, but gives \S+\. It would be right with the crossing turned over that rope 1 marks “O” in interval \d+\.$/,
+    );
   });
 });
 
 describe('the largest form', () => {
   it('has its polynomial in its largest closure', () => {
-    const codes = forms.flatMap((f) => viewsOfForm(f.name).views.map((v) => planarCode(closed(v.diagram, v.closure))));
+    const codes = forms.flatMap((f) =>
+      viewsOfForm(f.name).views.map((v) => planarCode(closed(v.diagram, v.closure))),
+    );
     const largest = codes.reduce((a, b) => (b.crossings.length > a.crossings.length ? b : a));
     expect(largest.crossings.length).toBeGreaterThan(20);
     // At t = 1 every Jones polynomial is (−2)^(components − 1). Source: standard property of the polynomial.
-    const sum = Math.abs([...jonesInA(largest).values()].reduce((total, c) => total + Number(c), 0));
+    const sum = Math.abs(
+      [...jonesInA(largest).values()].reduce((total, c) => total + Number(c), 0),
+    );
     expect(Number.isInteger(Math.log2(sum)), `coefficients add up to ${sum}`).toBe(true);
   });
 });
@@ -127,22 +194,33 @@ describe('an entry that lacks something', () => {
 });
 
 describe('the entries', () => {
-  it('carry ids that do not repeat', () => expect(new Set(CATALOGUE.map((e) => e.id)).size).toBe(CATALOGUE.length));
-  it.each(CATALOGUE.map((e) => [e.id, e] as const))('%s: steps, labels and comparisons point at its own ropes', (_, entry) => {
-    for (const form of entry.forms) {
-      const last = form.spec.ropes.map((r) => r.path.split(' ').filter((t) => t.includes(',')).length - 1);
-      for (const step of form.steps) if (typeof step.shown === 'object' && 'upTo' in step.shown) step.shown.upTo.forEach((u, i) => expect(u).toBeLessThanOrEqual(last[i]!));
-      for (const label of form.labels ?? []) expect(label.u).toBeLessThanOrEqual(last[label.rope ?? 0]!);
-      expect(form.steps.at(-1)!.shown).toBe('drawn up');
-    }
-    for (const form of entry.forms) if (form.dressedAs) expect(form.dressedAs).toBe(form.sameAs);
-    for (const wrong of entry.wrong) expect(entry.forms.map((f) => f.id)).toContain(wrong.insteadOf);
-    for (const dispute of entry.disputes) expect(dispute.sides.length).toBeGreaterThanOrEqual(2);
-    for (const next of entry.leadsTo) expect(entryOf(next)).not.toBeNull();
-  });
+  it('carry ids that do not repeat', () =>
+    expect(new Set(CATALOGUE.map((e) => e.id)).size).toBe(CATALOGUE.length));
+  it.each(CATALOGUE.map((e) => [e.id, e] as const))(
+    '%s: steps, labels and comparisons point at its own ropes',
+    (_, entry) => {
+      for (const form of entry.forms) {
+        const last = form.spec.ropes.map(
+          (r) => r.path.split(' ').filter((t) => t.includes(',')).length - 1,
+        );
+        for (const step of form.steps)
+          if (typeof step.shown === 'object' && 'upTo' in step.shown)
+            step.shown.upTo.forEach((u, i) => expect(u).toBeLessThanOrEqual(last[i]!));
+        for (const label of form.labels ?? [])
+          expect(label.u).toBeLessThanOrEqual(last[label.rope ?? 0]!);
+        expect(form.steps.at(-1)!.shown).toBe('drawn up');
+      }
+      for (const form of entry.forms) if (form.dressedAs) expect(form.dressedAs).toBe(form.sameAs);
+      for (const wrong of entry.wrong)
+        expect(entry.forms.map((f) => f.id)).toContain(wrong.insteadOf);
+      for (const dispute of entry.disputes) expect(dispute.sides.length).toBeGreaterThanOrEqual(2);
+      for (const next of entry.leadsTo) expect(entryOf(next)).not.toBeNull();
+    },
+  );
   it('every knot of a line that is taught is taught in a form that exists', () => {
     const taught = (Object.keys(KNOTS) as KnotId[]).map(stageOf).filter((s) => s !== null);
     expect(taught.length).toBeGreaterThanOrEqual(20);
-    for (const stage of taught) expect(entryOf(stage.entry)?.forms.map((f) => f.id)).toContain(stage.form);
+    for (const stage of taught)
+      expect(entryOf(stage.entry)?.forms.map((f) => f.id)).toContain(stage.form);
   });
 });

@@ -31,7 +31,11 @@ export const cloveHitch = {
       pick: 'We count 55 %.',
     },
   ],
-  checks: ['Two parallel turns and one diagonal over them.', 'Both ends leave under the diagonal, on opposite sides.', 'A half hitch secures it.'],
+  checks: [
+    'Two parallel turns and one diagonal over them.',
+    'Both ends leave under the diagonal, on opposite sides.',
+    'A half hitch secures it.',
+  ],
   leadsTo: ['constrictor', 'rolling-hitch'],
   forms: [
     {
@@ -51,10 +55,22 @@ export const cloveHitch = {
         { closure: 'behind', linking: [3] },
       ],
       steps: [
-        { shown: { upTo: [8.4] }, say: 'Take the end over the pole and down behind.', look: 'To the left of the standing part.' },
-        { shown: { upTo: [12.6] }, say: 'Cross over the standing part to the right.', look: 'The diagonal.' },
+        {
+          shown: { upTo: [8.4] },
+          say: 'Take the end over the pole and down behind.',
+          look: 'To the left of the standing part.',
+        },
+        {
+          shown: { upTo: [12.6] },
+          say: 'Cross over the standing part to the right.',
+          look: 'The diagonal.',
+        },
         { shown: { upTo: [19.4] }, say: 'Round behind again.', look: 'The second turn.' },
-        { shown: { upTo: [23] }, say: 'Up in front, under the diagonal.', look: 'Both ends under it.' },
+        {
+          shown: { upTo: [23] },
+          say: 'Up in front, under the diagonal.',
+          look: 'Both ends under it.',
+        },
         { shown: 'drawn up', say: 'Pull both ends.', look: 'Two parallels, one diagonal.' },
       ],
       labels: [
@@ -81,8 +97,16 @@ export const cloveHitch = {
       release: 'in the bight',
       steps: [
         { shown: { upTo: [11.2] }, say: 'Turn a loop, its end on top.', look: 'First loop.' },
-        { shown: 'whole', say: 'Turn another just like it and lay it behind the first.', look: 'Both ends come out between the loops.' },
-        { shown: 'drawn up', say: 'Drop both over the post and pull.', look: 'Two parallels, one diagonal.' },
+        {
+          shown: 'whole',
+          say: 'Turn another just like it and lay it behind the first.',
+          look: 'Both ends come out between the loops.',
+        },
+        {
+          shown: 'drawn up',
+          say: 'Drop both over the post and pull.',
+          look: 'Two parallels, one diagonal.',
+        },
       ],
     },
     {
@@ -99,9 +123,21 @@ export const cloveHitch = {
       },
       claims: [{ closure: 'ends', alone: ['3₁', 'unknot'], linking: [2] }],
       steps: [
-        { shown: { upTo: [23.4] }, say: 'Tie the clove hitch.', look: 'Two parallels, one diagonal.' },
-        { shown: { upTo: [29.4] }, say: 'Lead the end round to the standing part.', look: 'Over it.' },
-        { shown: 'whole', say: 'Half hitch: behind, and out over itself.', look: 'The end is pinched.' },
+        {
+          shown: { upTo: [23.4] },
+          say: 'Tie the clove hitch.',
+          look: 'Two parallels, one diagonal.',
+        },
+        {
+          shown: { upTo: [29.4] },
+          say: 'Lead the end round to the standing part.',
+          look: 'Over it.',
+        },
+        {
+          shown: 'whole',
+          say: 'Half hitch: behind, and out over itself.',
+          look: 'The end is pinched.',
+        },
         { shown: 'drawn up', say: 'Pull it up to the pole.', look: 'Close to the clove hitch.' },
       ],
     },
@@ -138,7 +174,10 @@ export const cloveHitch = {
         fixtures: [{ kind: 'post', at: [0, 0], radius: 4.2, axis: true }],
       },
       claims: [{ closure: 'ends', alone: ['unknot', 'unknot'], linking: [2] }],
-      idleCrossings: { count: 1, because: 'a plain round turn stays a round turn whichever of its ends lies on top' },
+      idleCrossings: {
+        count: 1,
+        because: 'a plain round turn stays a round turn whichever of its ends lies on top',
+      },
       toldBy: 'invariants',
       partsAt: { right: 12.6, wrong: 12.6 },
     },

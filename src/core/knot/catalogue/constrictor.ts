@@ -22,7 +22,11 @@ export const constrictor = {
   purposes: ['slick-pole', 'no-end'],
   crews: ['stage', 'farm', 'trades', 'instructors'],
   disputes: [],
-  checks: ['Two turns, and a riding turn across both.', 'Under the riding turn the two parts are knotted: an overhand.', 'Both ends leave between the turns.'],
+  checks: [
+    'Two turns, and a riding turn across both.',
+    'Under the riding turn the two parts are knotted: an overhand.',
+    'Both ends leave between the turns.',
+  ],
   leadsTo: [],
   forms: [
     {
@@ -46,7 +50,11 @@ export const constrictor = {
         { shown: { upTo: [12.6] }, say: 'Cross over the standing part.', look: 'The riding turn.' },
         { shown: { upTo: [18.3] }, say: 'Round behind again.', look: 'End comes up on the right.' },
         { shown: { upTo: [21.4] }, say: 'Over the standing part.', look: 'To the left.' },
-        { shown: { upTo: [25] }, say: 'Then under it and under the riding turn.', look: 'An overhand under the X.' },
+        {
+          shown: { upTo: [25] },
+          say: 'Then under it and under the riding turn.',
+          look: 'An overhand under the X.',
+        },
         { shown: 'drawn up', say: 'Pull both ends hard.', look: 'It bites.' },
       ],
     },
@@ -70,8 +78,16 @@ export const constrictor = {
       release: 'fully slipped',
       steps: [
         { shown: { upTo: [12.6] }, say: 'Once round and across.', look: 'The riding turn.' },
-        { shown: { upTo: [21.4] }, say: 'Round again, then over the standing part.', look: 'To the left.' },
-        { shown: 'whole', say: 'Tuck a bight under the standing part and the riding turn.', look: 'The tail stays out.' },
+        {
+          shown: { upTo: [21.4] },
+          say: 'Round again, then over the standing part.',
+          look: 'To the left.',
+        },
+        {
+          shown: 'whole',
+          say: 'Tuck a bight under the standing part and the riding turn.',
+          look: 'The tail stays out.',
+        },
         { shown: 'drawn up', say: 'Pull standing part and bight.', look: 'The tail lets it go.' },
       ],
     },

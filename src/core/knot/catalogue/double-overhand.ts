@@ -22,7 +22,11 @@ export const doubleOverhand = {
   purposes: ['stops'],
   crews: ['stage', 'trades', 'instructors'],
   disputes: [],
-  checks: ['Two turns lie side by side, both the same way.', 'The end leaves in line with the standing part.', 'No turn rides over the other.'],
+  checks: [
+    'Two turns lie side by side, both the same way.',
+    'The end leaves in line with the standing part.',
+    'No turn rides over the other.',
+  ],
   leadsTo: ['fishermans-knot'],
   forms: [
     {
@@ -39,10 +43,26 @@ export const doubleOverhand = {
       claims: [{ closure: 'ends', alone: ['5₁'] }],
       steps: [
         { shown: { upTo: [7] }, say: 'Turn a loop, the end on top.', look: 'As for an overhand.' },
-        { shown: { upTo: [11] }, say: 'Take the end round behind and up.', look: 'That is the overhand.' },
-        { shown: { upTo: [16] }, say: 'Go round once more the same way.', look: 'The second turn lies beside the first.' },
-        { shown: { upTo: [19] }, say: 'Bring the end out through the loop.', look: 'Over the turns, under the loop.' },
-        { shown: 'drawn up', say: 'Pull both parts and roll the turns tight.', look: 'Two turns, a neat barrel.' },
+        {
+          shown: { upTo: [11] },
+          say: 'Take the end round behind and up.',
+          look: 'That is the overhand.',
+        },
+        {
+          shown: { upTo: [16] },
+          say: 'Go round once more the same way.',
+          look: 'The second turn lies beside the first.',
+        },
+        {
+          shown: { upTo: [19] },
+          say: 'Bring the end out through the loop.',
+          look: 'Over the turns, under the loop.',
+        },
+        {
+          shown: 'drawn up',
+          say: 'Pull both parts and roll the turns tight.',
+          look: 'Two turns, a neat barrel.',
+        },
       ],
     },
   ],
@@ -52,7 +72,11 @@ export const doubleOverhand = {
       name: 'one turn only',
       says: 'A plain overhand: smaller, weaker, shakes out sooner.',
       insteadOf: 'plain',
-      spec: { ropes: [{ path: '-11,0 -5,0 OU 4,0 6,2 O 6,4 3,6.5 -1,6 -3,3 U -2.5,-2 0,-3 O 2,1 5,3 U 11,4' }] },
+      spec: {
+        ropes: [
+          { path: '-11,0 -5,0 OU 4,0 6,2 O 6,4 3,6.5 -1,6 -3,3 U -2.5,-2 0,-3 O 2,1 5,3 U 11,4' },
+        ],
+      },
       claims: [{ closure: 'ends', alone: ['3₁'] }],
       toldBy: 'invariants',
       partsAt: { right: 13, wrong: 8 },

@@ -5,7 +5,16 @@ import type { KnotId } from '../knots';
 import type { KnotName } from '../topology/names';
 import type { ClosureName } from '../topology/views';
 
-export const FAMILIES = ['stopper', 'end loop', 'mid-line loop', 'hitch', 'grip hitch', 'bend', 'binding', 'tensioner'] as const;
+export const FAMILIES = [
+  'stopper',
+  'end loop',
+  'mid-line loop',
+  'hitch',
+  'grip hitch',
+  'bend',
+  'binding',
+  'tensioner',
+] as const;
 export type Family = (typeof FAMILIES)[number];
 
 /** What people look for a knot by, in their words. */
@@ -84,7 +93,8 @@ export interface TiedForm {
   readonly steps: readonly [Step, ...Step[]];
   readonly labels?: readonly PartLabel[];
   /** How it comes off: without an end, by pulling its bight, or partly, with the knot that is left named as the tables name it. */
-  readonly release?: 'in the bight' | 'fully slipped' | { readonly leaves: KnotName; readonly says: string };
+  readonly release?:
+    'in the bight' | 'fully slipped' | { readonly leaves: KnotName; readonly says: string };
   /** Another form of this entry it must have the same invariants as: the same knot made another way. */
   readonly sameAs?: string;
   readonly idleCrossings?: IdleCrossings;
@@ -112,7 +122,11 @@ export interface WrongForm {
 /** A fact two schools dispute, with both named. */
 export interface Dispute {
   readonly about: string;
-  readonly sides: readonly { readonly school: string; readonly says: string; readonly source: Confidence }[];
+  readonly sides: readonly {
+    readonly school: string;
+    readonly says: string;
+    readonly source: Confidence;
+  }[];
   readonly pick: string;
 }
 

@@ -22,7 +22,11 @@ export const figureEightOnBight = {
   purposes: ['no-end', 'does-not-bind', 'keeps-strength'],
   crews: ['stage', 'trades', 'instructors', 'farm'],
   disputes: [],
-  checks: ['Two strands run parallel the whole way.', 'No strand crosses its neighbour.', 'Tail and standing part leave side by side.'],
+  checks: [
+    'Two strands run parallel the whole way.',
+    'No strand crosses its neighbour.',
+    'Tail and standing part leave side by side.',
+  ],
   leadsTo: ['wrap-hitch', 'truckers-hitch'],
   forms: [
     {
@@ -44,10 +48,26 @@ export const figureEightOnBight = {
       ],
       release: 'in the bight',
       steps: [
-        { shown: { bight: [8, 46] }, say: 'Double the rope into a bight.', look: 'Two parts side by side.' },
-        { shown: { bight: [15.5, 38.5] }, say: 'Turn the bight over, then behind the doubled part.', look: 'As for a single figure-eight.' },
-        { shown: 'whole', say: 'Push the bight through the first turn.', look: 'The loop comes out.' },
-        { shown: 'drawn up', say: 'Dress it: strands parallel, then pull all four parts.', look: 'No strand crosses its twin.' },
+        {
+          shown: { bight: [8, 46] },
+          say: 'Double the rope into a bight.',
+          look: 'Two parts side by side.',
+        },
+        {
+          shown: { bight: [15.5, 38.5] },
+          say: 'Turn the bight over, then behind the doubled part.',
+          look: 'As for a single figure-eight.',
+        },
+        {
+          shown: 'whole',
+          say: 'Push the bight through the first turn.',
+          look: 'The loop comes out.',
+        },
+        {
+          shown: 'drawn up',
+          say: 'Dress it: strands parallel, then pull all four parts.',
+          look: 'No strand crosses its twin.',
+        },
       ],
       labels: [{ u: 27, text: 'loop' }],
     },

@@ -34,24 +34,50 @@ export const figureEight = {
       about: 'Strength left',
       sides: [
         { school: 'seamanship', says: '50 % as a stopper', source: 'practice' },
-        { school: 'rope-rescue pull tests', says: 'No value for a single one; 75 to 80 % doubled.', source: 'from-memory' },
+        {
+          school: 'rope-rescue pull tests',
+          says: 'No value for a single one; 75 to 80 % doubled.',
+          source: 'from-memory',
+        },
       ],
       pick: 'We count 45 % until a table of yours says more.',
     },
   ],
-  checks: ['It looks like an 8.', 'The two ends leave in line, on opposite sides.', 'One half-turn more than an overhand.'],
+  checks: [
+    'It looks like an 8.',
+    'The two ends leave in line, on opposite sides.',
+    'One half-turn more than an overhand.',
+  ],
   leadsTo: ['figure-eight-on-bight', 'wrap-hitch'],
   forms: [
     {
       id: 'plain',
       name: 'plain',
       note: 'Half a turn more than the overhand before the end goes through.',
-      spec: { ropes: [{ path: '-12,0 -7,0 O -4,0 U 4,0 6,1.5 O 6.5,4 3,6.5 -1,6 U -3,2.5 O -3.5,-2 -5,-3 U -7,-1.5 -7,2 -5,3.5 O -1,3.2 U 4,3 12,3' }] },
+      spec: {
+        ropes: [
+          {
+            path: '-12,0 -7,0 O -4,0 U 4,0 6,1.5 O 6.5,4 3,6.5 -1,6 U -3,2.5 O -3.5,-2 -5,-3 U -7,-1.5 -7,2 -5,3.5 O -1,3.2 U 4,3 12,3',
+          },
+        ],
+      },
       claims: [{ closure: 'ends', alone: ['4₁'] }],
       steps: [
-        { shown: { upTo: [7] }, say: 'Turn a loop, the end going over.', look: 'End on top, pointing back.' },
-        { shown: { upTo: [10] }, say: 'Take the end round behind the standing part.', look: 'That makes the second loop.' },
-        { shown: { upTo: [16] }, say: 'Pass it through the first loop from the front side it points to.', look: 'An 8 lies before you.' },
+        {
+          shown: { upTo: [7] },
+          say: 'Turn a loop, the end going over.',
+          look: 'End on top, pointing back.',
+        },
+        {
+          shown: { upTo: [10] },
+          say: 'Take the end round behind the standing part.',
+          look: 'That makes the second loop.',
+        },
+        {
+          shown: { upTo: [16] },
+          say: 'Pass it through the first loop from the front side it points to.',
+          look: 'An 8 lies before you.',
+        },
         { shown: 'drawn up', say: 'Pull both parts.', look: 'The 8 closes evenly.' },
       ],
       labels: [
@@ -66,7 +92,11 @@ export const figureEight = {
       name: 'half a turn too few',
       says: 'An overhand: smaller, and it jams.',
       insteadOf: 'plain',
-      spec: { ropes: [{ path: '-11,0 -5,0 OU 4,0 6,2 O 6,4 3,6.5 -1,6 -3,3 U -2.5,-2 0,-3 O 2,1 5,3 U 11,4' }] },
+      spec: {
+        ropes: [
+          { path: '-11,0 -5,0 OU 4,0 6,2 O 6,4 3,6.5 -1,6 -3,3 U -2.5,-2 0,-3 O 2,1 5,3 U 11,4' },
+        ],
+      },
       claims: [{ closure: 'ends', alone: ['3₁'] }],
       toldBy: 'invariants',
       partsAt: { right: 10.5, wrong: 8.5 },

@@ -22,7 +22,11 @@ export const fishermansBend = {
   purposes: ['keeps-strength', 'slick-pole'],
   crews: ['transport', 'stage', 'farm', 'trades', 'instructors'],
   disputes: [],
-  checks: ['Two turns round the ring.', 'The first hitch passes under both turns.', 'A second half hitch round the standing part.'],
+  checks: [
+    'Two turns round the ring.',
+    'The first hitch passes under both turns.',
+    'A second half hitch round the standing part.',
+  ],
   leadsTo: [],
   forms: [
     {
@@ -42,10 +46,22 @@ export const fishermansBend = {
       steps: [
         { shown: { upTo: [8.4] }, say: 'One turn round the rail.', look: 'Keep it open.' },
         { shown: { upTo: [14.2] }, say: 'A second turn.', look: 'Side by side.' },
-        { shown: { upTo: [18.4] }, say: 'Cross in front of the standing part.', look: 'To the left.' },
-        { shown: { upTo: [23.2] }, say: 'Tuck under both turns.', look: 'Between them and the rail.' },
+        {
+          shown: { upTo: [18.4] },
+          say: 'Cross in front of the standing part.',
+          look: 'To the left.',
+        },
+        {
+          shown: { upTo: [23.2] },
+          say: 'Tuck under both turns.',
+          look: 'Between them and the rail.',
+        },
         { shown: { upTo: [35] }, say: 'A half hitch round the standing part.', look: 'Close up.' },
-        { shown: 'drawn up', say: 'Draw it up, then seize the end.', look: 'The turns pin the end.' },
+        {
+          shown: 'drawn up',
+          say: 'Draw it up, then seize the end.',
+          look: 'The turns pin the end.',
+        },
       ],
       labels: [
         { u: 0.3, text: 'standing part' },
@@ -70,7 +86,10 @@ export const fishermansBend = {
         fixtures: [{ kind: 'bar', from: [-8, 0], to: [8, 0], radius: 2 }],
       },
       claims: [{ closure: 'ends', alone: ['3₁', 'unknot'] }],
-      idleCrossings: { count: 1, because: 'the end is not pinned, so it may hang before or behind the last turn' },
+      idleCrossings: {
+        count: 1,
+        because: 'the end is not pinned, so it may hang before or behind the last turn',
+      },
       toldBy: 'invariants',
       partsAt: { right: 20.5, wrong: 20.5 },
     },

@@ -31,7 +31,11 @@ export const fishermansKnot = {
       pick: 'We count 60 %.',
     },
   ],
-  checks: ['Each knot goes round the other rope.', 'They slide together and meet flat.', 'Tails point away from each other.'],
+  checks: [
+    'Each knot goes round the other rope.',
+    'They slide together and meet flat.',
+    'Tails point away from each other.',
+  ],
   leadsTo: ['prusik'],
   forms: [
     {
@@ -50,10 +54,26 @@ export const fishermansKnot = {
       },
       claims: [{ closure: 'ends', alone: ['3₁', '3₁'], linking: [2] }],
       steps: [
-        { shown: { upTo: [3, 1.2] }, say: 'Lay the two ends side by side, pointing opposite ways.', look: 'A long overlap.' },
-        { shown: { upTo: [16, 2] }, say: 'Overhand with one end round the other rope.', look: 'Out under its own loop.' },
-        { shown: 'whole', say: 'The same with the other end.', look: 'Turned half round, it looks alike.' },
-        { shown: 'drawn up', say: 'Tighten each, then pull the standing parts.', look: 'They slide together.' },
+        {
+          shown: { upTo: [3, 1.2] },
+          say: 'Lay the two ends side by side, pointing opposite ways.',
+          look: 'A long overlap.',
+        },
+        {
+          shown: { upTo: [16, 2] },
+          say: 'Overhand with one end round the other rope.',
+          look: 'Out under its own loop.',
+        },
+        {
+          shown: 'whole',
+          say: 'The same with the other end.',
+          look: 'Turned half round, it looks alike.',
+        },
+        {
+          shown: 'drawn up',
+          say: 'Tighten each, then pull the standing parts.',
+          look: 'They slide together.',
+        },
       ],
     },
     {
@@ -72,10 +92,26 @@ export const fishermansKnot = {
       },
       claims: [{ closure: 'ends', alone: ['5₁', '5₁'], linking: [4] }],
       steps: [
-        { shown: { upTo: [3, 2] }, say: 'Lay the two ends side by side.', look: 'A longer overlap.' },
-        { shown: { upTo: [20, 2] }, say: 'Double overhand with one end round the other rope.', look: 'Two turns.' },
-        { shown: 'whole', say: 'The same with the other end.', look: 'Turned half round, it looks alike.' },
-        { shown: 'drawn up', say: 'Tighten each, then pull.', look: 'Two barrels meet, an X on each.' },
+        {
+          shown: { upTo: [3, 2] },
+          say: 'Lay the two ends side by side.',
+          look: 'A longer overlap.',
+        },
+        {
+          shown: { upTo: [20, 2] },
+          say: 'Double overhand with one end round the other rope.',
+          look: 'Two turns.',
+        },
+        {
+          shown: 'whole',
+          say: 'The same with the other end.',
+          look: 'Turned half round, it looks alike.',
+        },
+        {
+          shown: 'drawn up',
+          say: 'Tighten each, then pull.',
+          look: 'Two barrels meet, an X on each.',
+        },
       ],
     },
   ],
@@ -87,7 +123,9 @@ export const fishermansKnot = {
       insteadOf: 'single',
       spec: {
         ropes: [
-          { path: '-19,0.6 0,0.6 O 6,0.6 U 9,0.9 11,2.6 O 10.8,5.2 7.5,7 3.8,6 2.2,3.2 U 2.3,0 U 3.2,-2.6 4.8,-2.8 6.2,-0.8 OO 7.2,1.4 9,3 11,3.9 U 16,4.6' },
+          {
+            path: '-19,0.6 0,0.6 O 6,0.6 U 9,0.9 11,2.6 O 10.8,5.2 7.5,7 3.8,6 2.2,3.2 U 2.3,0 U 3.2,-2.6 4.8,-2.8 6.2,-0.8 OO 7.2,1.4 9,3 11,3.9 U 16,4.6',
+          },
           {
             path: '19,-0.6 UO 0,-0.6 OU -6,-0.6 -9,-0.9 -11,-2.6 O -10.8,-5.2 -7.5,-7 -3.8,-6 -2.2,-3.2 -2.4,-1.6 U -3.2,0 -4.8,0 O -6.2,-1.6 -7.4,-2.8 -9,-3.4 -11,-3.9 U -16,-4.6',
           },

@@ -7,7 +7,8 @@ export const halfHitch = {
   name: 'Half hitch',
   aliases: ['single hitch', 'hitch'],
   family: 'hitch',
-  purpose: 'One turn of the end round the standing part: the brick that other hitches are built of.',
+  purpose:
+    'One turn of the end round the standing part: the brick that other hitches are built of.',
   notFor: 'Anything by itself: never alone.',
   strength: 'slipped-half-hitch',
   jams: 'No.',
@@ -22,7 +23,11 @@ export const halfHitch = {
   purposes: ['off-under-load', 'gloves'],
   crews: ['transport', 'stage', 'farm', 'trades', 'instructors'],
   disputes: [],
-  checks: ['The end passes over the standing part, behind it, and out over itself.', 'The end is pinched when you pull.', 'A second hitch follows.'],
+  checks: [
+    'The end passes over the standing part, behind it, and out over itself.',
+    'The end is pinched when you pull.',
+    'A second hitch follows.',
+  ],
   leadsTo: ['two-half-hitches', 'round-turn-two-half-hitches', 'halter-hitch'],
   forms: [
     {
@@ -40,10 +45,18 @@ export const halfHitch = {
       },
       claims: [{ closure: 'ends', alone: ['3₁', 'unknot'], linking: [1] }],
       steps: [
-        { shown: { upTo: [8.3] }, say: 'Take the end over the rail and down behind.', look: 'It hangs beside the standing part.' },
+        {
+          shown: { upTo: [8.3] },
+          say: 'Take the end over the rail and down behind.',
+          look: 'It hangs beside the standing part.',
+        },
         { shown: { upTo: [12.4] }, say: 'Cross it over the standing part.', look: 'To the left.' },
         { shown: { upTo: [15.2] }, say: 'Bring it round behind.', look: 'Above itself.' },
-        { shown: { upTo: [18] }, say: 'Out through the gap, over itself.', look: 'The end points away.' },
+        {
+          shown: { upTo: [18] },
+          say: 'Out through the gap, over itself.',
+          look: 'The end points away.',
+        },
         { shown: 'drawn up', say: 'Pull the end.', look: 'Now make a second one.' },
       ],
       labels: [
@@ -68,7 +81,11 @@ export const halfHitch = {
         fixtures: [{ kind: 'bar', from: [-8, 0], to: [8, 0], radius: 2 }],
       },
       claims: [{ closure: 'ends', alone: ['unknot', 'unknot'] }],
-      idleCrossings: { count: 2, because: 'nothing is tied: the turn round the standing part falls open whichever part lies on top' },
+      idleCrossings: {
+        count: 2,
+        because:
+          'nothing is tied: the turn round the standing part falls open whichever part lies on top',
+      },
       toldBy: 'invariants',
       partsAt: { right: 16.6, wrong: 16.6 },
     },

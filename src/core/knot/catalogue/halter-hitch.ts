@@ -22,7 +22,11 @@ export const halterHitch = {
   purposes: ['off-under-load', 'gloves'],
   crews: ['farm', 'transport', 'stage', 'instructors'],
   disputes: [],
-  checks: ['The overhand is round the standing part.', 'A bight, not the end, comes through.', 'The tail pulls it free.'],
+  checks: [
+    'The overhand is round the standing part.',
+    'A bight, not the end, comes through.',
+    'The tail pulls it free.',
+  ],
   leadsTo: ['truckers-hitch'],
   forms: [
     {
@@ -42,14 +46,41 @@ export const halterHitch = {
           { kind: 'post', at: [1.4, -14.1], radius: 0.25, hidden: true },
         ],
       },
-      claims: [{ closure: 'ends', alone: ['unknot', 'unknot'], linking: [1], because: 'fully slipped: only the turn over the rail is left' }],
+      claims: [
+        {
+          closure: 'ends',
+          alone: ['unknot', 'unknot'],
+          linking: [1],
+          because: 'fully slipped: only the turn over the rail is left',
+        },
+      ],
       release: 'fully slipped',
       steps: [
-        { shown: { upTo: [8.4] }, say: 'Over the rail and down behind.', look: 'End beside the standing part.' },
-        { shown: { upTo: [17.4] }, say: 'Round the standing part.', look: 'Over it, back behind it.' },
-        { shown: { upTo: [21.3] }, say: 'Over its own part, upward.', look: 'A loop round the standing part.' },
-        { shown: 'whole', say: 'Push a bight down through that loop.', look: 'From behind, out in front.' },
-        { shown: 'drawn up', say: 'Pull the bight, then the standing part.', look: 'One pull on the tail frees it.' },
+        {
+          shown: { upTo: [8.4] },
+          say: 'Over the rail and down behind.',
+          look: 'End beside the standing part.',
+        },
+        {
+          shown: { upTo: [17.4] },
+          say: 'Round the standing part.',
+          look: 'Over it, back behind it.',
+        },
+        {
+          shown: { upTo: [21.3] },
+          say: 'Over its own part, upward.',
+          look: 'A loop round the standing part.',
+        },
+        {
+          shown: 'whole',
+          say: 'Push a bight down through that loop.',
+          look: 'From behind, out in front.',
+        },
+        {
+          shown: 'drawn up',
+          say: 'Pull the bight, then the standing part.',
+          look: 'One pull on the tail frees it.',
+        },
       ],
       labels: [
         { u: 0.3, text: 'standing part' },

@@ -69,6 +69,11 @@ export interface NamedForm {
 export function allForms(): NamedForm[] {
   return CATALOGUE.flatMap((entry) => [
     ...entry.forms.map((form) => ({ name: `${entry.id}/${form.id}`, entry, form, wrong: false })),
-    ...entry.wrong.map((form) => ({ name: `${entry.id}/wrong-${form.id}`, entry, form, wrong: true })),
+    ...entry.wrong.map((form) => ({
+      name: `${entry.id}/wrong-${form.id}`,
+      entry,
+      form,
+      wrong: true,
+    })),
   ]);
 }

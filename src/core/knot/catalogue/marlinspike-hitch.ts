@@ -34,7 +34,11 @@ export const marlinspikeHitch = {
       name: 'plain',
       note: 'The rope without its toggle is no knot at all.',
       spec: {
-        ropes: [{ path: '0,16 0,9 U 0,5 0,0 o 0,-4 1.5,-6 4,-5 5,0 u 4,4.4 0,5.8 O -4,4.4 -5,0 u -4.4,-5 -3,-9 -2,-15' }],
+        ropes: [
+          {
+            path: '0,16 0,9 U 0,5 0,0 o 0,-4 1.5,-6 4,-5 5,0 u 4,4.4 0,5.8 O -4,4.4 -5,0 u -4.4,-5 -3,-9 -2,-15',
+          },
+        ],
         fixtures: [{ kind: 'bar', from: [-11, 0], to: [11, 0], radius: 0.8 }],
       },
       claims: [
@@ -43,9 +47,21 @@ export const marlinspikeHitch = {
       ],
       release: 'in the bight',
       steps: [
-        { shown: { upTo: [7] }, say: 'Lay a turn in the line.', look: 'The standing part runs down its middle.' },
-        { shown: { upTo: [14] }, say: 'Fold it over the standing part.', look: 'The standing part shows in the loop.' },
-        { shown: 'whole', say: 'Toggle: over one side of the loop, under the standing part, over the other.', look: 'It lies across all three.' },
+        {
+          shown: { upTo: [7] },
+          say: 'Lay a turn in the line.',
+          look: 'The standing part runs down its middle.',
+        },
+        {
+          shown: { upTo: [14] },
+          say: 'Fold it over the standing part.',
+          look: 'The standing part shows in the loop.',
+        },
+        {
+          shown: 'whole',
+          say: 'Toggle: over one side of the loop, under the standing part, over the other.',
+          look: 'It lies across all three.',
+        },
         { shown: 'drawn up', say: 'Pull the standing part.', look: 'It bites on the toggle.' },
       ],
     },
@@ -57,11 +73,18 @@ export const marlinspikeHitch = {
       says: 'The toggle passes over the standing part too: it drops out.',
       insteadOf: 'plain',
       spec: {
-        ropes: [{ path: '0,16 0,9 U 0,5 0,0 u 0,-4 1.5,-6 4,-5 5,0 u 4,4.4 0,5.8 O -4,4.4 -5,0 u -4.4,-5 -3,-9 -2,-15' }],
+        ropes: [
+          {
+            path: '0,16 0,9 U 0,5 0,0 u 0,-4 1.5,-6 4,-5 5,0 u 4,4.4 0,5.8 O -4,4.4 -5,0 u -4.4,-5 -3,-9 -2,-15',
+          },
+        ],
         fixtures: [{ kind: 'bar', from: [-11, 0], to: [11, 0], radius: 0.8 }],
       },
       claims: [{ closure: 'ends', alone: ['unknot', 'unknot'], linking: [1] }],
-      idleCrossings: { count: 1, because: 'the toggle holds nothing: the loop falls open whichever part lies on top' },
+      idleCrossings: {
+        count: 1,
+        because: 'the toggle holds nothing: the loop falls open whichever part lies on top',
+      },
       toldBy: 'invariants',
       partsAt: { right: 3, wrong: 3 },
     },

@@ -31,19 +31,39 @@ export const overhand = {
       pick: 'We count 45 %: the lowest is the safe one.',
     },
   ],
-  checks: ['One crossing turn with the end through it.', 'The loaded part and the end leave on opposite sides.', 'Drawn up round, without a second twist.'],
+  checks: [
+    'One crossing turn with the end through it.',
+    'The loaded part and the end leave on opposite sides.',
+    'Drawn up round, without a second twist.',
+  ],
   leadsTo: ['double-overhand', 'figure-eight', 'fishermans-knot', 'reef'],
   forms: [
     {
       id: 'plain',
       name: 'plain',
       note: 'Right over left or left over right: both are overhand knots, mirror images of each other.',
-      spec: { ropes: [{ path: '-11,0 -5,0 OU 4,0 6,2 O 6,4 3,6.5 -1,6 -3,3 U -2.5,-2 0,-3 O 2,1 5,3 U 11,4' }] },
+      spec: {
+        ropes: [
+          { path: '-11,0 -5,0 OU 4,0 6,2 O 6,4 3,6.5 -1,6 -3,3 U -2.5,-2 0,-3 O 2,1 5,3 U 11,4' },
+        ],
+      },
       claims: [{ closure: 'ends', alone: ['3₁'] }],
       steps: [
-        { shown: { upTo: [6] }, say: 'Turn a loop, the end crossing over.', look: 'The end lies on top of the standing part.' },
-        { shown: { upTo: [9] }, say: 'Take the end round behind.', look: 'It has gone under the standing part.' },
-        { shown: { upTo: [12] }, say: 'Bring it up through the loop.', look: 'Over the standing part, under the loop.' },
+        {
+          shown: { upTo: [6] },
+          say: 'Turn a loop, the end crossing over.',
+          look: 'The end lies on top of the standing part.',
+        },
+        {
+          shown: { upTo: [9] },
+          say: 'Take the end round behind.',
+          look: 'It has gone under the standing part.',
+        },
+        {
+          shown: { upTo: [12] },
+          say: 'Bring it up through the loop.',
+          look: 'Over the standing part, under the loop.',
+        },
         { shown: 'drawn up', say: 'Pull both parts.', look: 'A small round knot.' },
       ],
       labels: [
@@ -71,9 +91,21 @@ export const overhand = {
       release: 'fully slipped',
       steps: [
         { shown: { upTo: [6] }, say: 'Turn a loop as for an overhand.', look: 'End on top.' },
-        { shown: { upTo: [9.5] }, say: 'Take the end behind the standing part.', look: 'Leave it long.' },
-        { shown: 'whole', say: 'Push a bight of it through the loop, not the end.', look: 'The tail stays outside.' },
-        { shown: 'drawn up', say: 'Pull the bight and the standing part.', look: 'Pulling the tail undoes it; pulling the standing part does not.' },
+        {
+          shown: { upTo: [9.5] },
+          say: 'Take the end behind the standing part.',
+          look: 'Leave it long.',
+        },
+        {
+          shown: 'whole',
+          say: 'Push a bight of it through the loop, not the end.',
+          look: 'The tail stays outside.',
+        },
+        {
+          shown: 'drawn up',
+          say: 'Pull the bight and the standing part.',
+          look: 'Pulling the tail undoes it; pulling the standing part does not.',
+        },
       ],
     },
     {
@@ -95,10 +127,26 @@ export const overhand = {
       ],
       release: 'in the bight',
       steps: [
-        { shown: { bight: [5, 27] }, say: 'Double the rope into a bight.', look: 'Two parts side by side.' },
-        { shown: { bight: [10.5, 21.5] }, say: 'Turn it once round the doubled part.', look: 'The bight goes behind.' },
-        { shown: 'whole', say: 'Push the bight through the turn.', look: 'Both parts stay parallel.' },
-        { shown: 'drawn up', say: 'Pull all four parts.', look: 'It will jam: choose a figure-eight where you must untie.' },
+        {
+          shown: { bight: [5, 27] },
+          say: 'Double the rope into a bight.',
+          look: 'Two parts side by side.',
+        },
+        {
+          shown: { bight: [10.5, 21.5] },
+          say: 'Turn it once round the doubled part.',
+          look: 'The bight goes behind.',
+        },
+        {
+          shown: 'whole',
+          say: 'Push the bight through the turn.',
+          look: 'Both parts stay parallel.',
+        },
+        {
+          shown: 'drawn up',
+          say: 'Pull all four parts.',
+          look: 'It will jam: choose a figure-eight where you must untie.',
+        },
       ],
     },
   ],
@@ -108,9 +156,16 @@ export const overhand = {
       name: 'end on the wrong side',
       says: 'The end comes up on the same side it went down: nothing is tied, it falls out.',
       insteadOf: 'plain',
-      spec: { ropes: [{ path: '-11,0 -5,0 UU 4,0 6,2 O 6,4 3,6.5 -1,6 -3,3 O -2.5,-2 0,-3 O 2,1 5,3 U 11,4' }] },
+      spec: {
+        ropes: [
+          { path: '-11,0 -5,0 UU 4,0 6,2 O 6,4 3,6.5 -1,6 -3,3 O -2.5,-2 0,-3 O 2,1 5,3 U 11,4' },
+        ],
+      },
       claims: [{ closure: 'ends', alone: ['unknot'] }],
-      idleCrossings: { count: 2, because: 'nothing is tied: the loop falls open whichever part lies on top' },
+      idleCrossings: {
+        count: 2,
+        because: 'nothing is tied: the loop falls open whichever part lies on top',
+      },
       toldBy: 'invariants',
       partsAt: { right: 7.3, wrong: 7.3 },
     },

@@ -31,7 +31,11 @@ export const prusik = {
       pick: 'Three for load, two for adjusting. Cord no thicker than two thirds of the rope.',
     },
   ],
-  checks: ['Wraps lie side by side, none crosses.', 'As many above as below.', 'The joint of the cord is away from the wraps.'],
+  checks: [
+    'Wraps lie side by side, none crosses.',
+    'As many above as below.',
+    'The joint of the cord is away from the wraps.',
+  ],
   leadsTo: [],
   forms: [
     {
@@ -49,10 +53,26 @@ export const prusik = {
       },
       claims: [{ closure: 'ends', alone: ['unknot', 'unknot'], linking: [0] }],
       steps: [
-        { shown: { upTo: [3, 6.4] }, say: 'Lay the loop behind the rope and bring it through itself.', look: 'A girth hitch.' },
-        { shown: { upTo: [3, 20.5] }, say: 'Round again, twice more, inside the first.', look: 'Each wrap nearer the middle.' },
-        { shown: 'whole', say: 'The bridge lies over the two legs.', look: 'As many wraps above as below.' },
-        { shown: 'drawn up', say: 'Dress the wraps and pull both legs.', look: 'Side by side, none crossed.' },
+        {
+          shown: { upTo: [3, 6.4] },
+          say: 'Lay the loop behind the rope and bring it through itself.',
+          look: 'A girth hitch.',
+        },
+        {
+          shown: { upTo: [3, 20.5] },
+          say: 'Round again, twice more, inside the first.',
+          look: 'Each wrap nearer the middle.',
+        },
+        {
+          shown: 'whole',
+          say: 'The bridge lies over the two legs.',
+          look: 'As many wraps above as below.',
+        },
+        {
+          shown: 'drawn up',
+          say: 'Dress the wraps and pull both legs.',
+          look: 'Side by side, none crossed.',
+        },
       ],
       labels: [
         { rope: 1, u: 0.3, text: 'cord loop' },
@@ -74,7 +94,11 @@ export const prusik = {
       },
       claims: [{ closure: 'ends', alone: ['unknot', 'unknot'], linking: [0] }],
       steps: [
-        { shown: { upTo: [3, 14.5] }, say: 'A girth hitch, then once more inside.', look: 'Two wraps.' },
+        {
+          shown: { upTo: [3, 14.5] },
+          say: 'A girth hitch, then once more inside.',
+          look: 'Two wraps.',
+        },
         { shown: 'whole', say: 'The bridge lies over the legs.', look: 'Two above, two below.' },
         { shown: 'drawn up', say: 'Dress and pull.', look: 'Side by side.' },
       ],

@@ -8,7 +8,8 @@ export const reef = {
   aliases: ['square knot', 'flat knot', 'Hercules knot'],
   family: 'binding',
   purpose: 'Ties two ends of the same line round a bundle.',
-  notFor: 'Joining two ropes under load; wet or unequal ropes: it slips or turns into a hitch and falls off.',
+  notFor:
+    'Joining two ropes under load; wet or unequal ropes: it slips or turns into a hitch and falls off.',
   strength: 'reef',
   jams: 'Binds; capsizes open.',
   unties: 'Pull one end back over its own standing part: it capsizes and slides apart.',
@@ -31,7 +32,11 @@ export const reef = {
       pick: 'Either, but better: another bend.',
     },
   ],
-  checks: ['Both parts of each rope lie on the same side of the other’s bight.', 'Both tails on the same side.', 'Flat and symmetrical.'],
+  checks: [
+    'Both parts of each rope lie on the same side of the other’s bight.',
+    'Both tails on the same side.',
+    'Flat and symmetrical.',
+  ],
   leadsTo: [],
   forms: [
     {
@@ -40,8 +45,12 @@ export const reef = {
       note: 'Left over right, then right over left.',
       spec: {
         ropes: [
-          { path: '-14,1.2 -7,1.2 O -3,1.5 U 3,3 5,2.6 O 5.6,0 O 5,-2.6 3,-3 U -3,-1.5 O -7,-1.2 -9.5,-1.6' },
-          { path: '14,1.2 7,1.2 U 3,1.5 O -3,3 -5,2.6 U -5.6,0 U -5,-2.6 -3,-3 O 3,-1.5 U 7,-1.2 9.5,-1.6' },
+          {
+            path: '-14,1.2 -7,1.2 O -3,1.5 U 3,3 5,2.6 O 5.6,0 O 5,-2.6 3,-3 U -3,-1.5 O -7,-1.2 -9.5,-1.6',
+          },
+          {
+            path: '14,1.2 7,1.2 U 3,1.5 O -3,3 -5,2.6 U -5.6,0 U -5,-2.6 -3,-3 O 3,-1.5 U 7,-1.2 9.5,-1.6',
+          },
         ],
       },
       claims: [
@@ -49,9 +58,21 @@ export const reef = {
         { closure: 'ends', alone: ['unknot', 'unknot'], linking: [0] },
       ],
       steps: [
-        { shown: { upTo: [4, 10] }, say: 'One rope as a bight.', look: 'Tail and standing part side by side.' },
-        { shown: { upTo: [6.5, 10] }, say: 'Bring the other up through it and round behind both.', look: 'Both parts together.' },
-        { shown: 'whole', say: 'Back down through the bight, beside itself.', look: 'Both parts on the same side.' },
+        {
+          shown: { upTo: [4, 10] },
+          say: 'One rope as a bight.',
+          look: 'Tail and standing part side by side.',
+        },
+        {
+          shown: { upTo: [6.5, 10] },
+          say: 'Bring the other up through it and round behind both.',
+          look: 'Both parts together.',
+        },
+        {
+          shown: 'whole',
+          say: 'Back down through the bight, beside itself.',
+          look: 'Both parts on the same side.',
+        },
         { shown: 'drawn up', say: 'Pull all four.', look: 'Flat.' },
       ],
       labels: [
@@ -69,8 +90,12 @@ export const reef = {
       insteadOf: 'plain',
       spec: {
         ropes: [
-          { path: '-14,1.2 -7,1.2 O -3,1.5 U 3,3 5,2.6 O 5.6,0 U 5,-2.6 3,-3 O -3,-1.5 U -7,-1.2 -9.5,-1.6' },
-          { path: '14,1.2 7,1.2 U 3,1.5 O -3,3 -5,2.6 U -5.6,0 O -5,-2.6 -3,-3 U 3,-1.5 O 7,-1.2 9.5,-1.6' },
+          {
+            path: '-14,1.2 -7,1.2 O -3,1.5 U 3,3 5,2.6 O 5.6,0 U 5,-2.6 3,-3 O -3,-1.5 U -7,-1.2 -9.5,-1.6',
+          },
+          {
+            path: '14,1.2 7,1.2 U 3,1.5 O -3,3 -5,2.6 U -5.6,0 O -5,-2.6 -3,-3 U 3,-1.5 O 7,-1.2 9.5,-1.6',
+          },
         ],
       },
       claims: [{ closure: 'bend', alone: ['3₁#3₁'] }],
@@ -84,11 +109,21 @@ export const reef = {
       insteadOf: 'plain',
       spec: {
         ropes: [
-          { path: '-14,1.2 -7,1.2 O -3,1.5 U 3,3 5,2.6 O 5.6,0 O 5,-2.6 3,-3 U -3,-1.5 O -7,-1.2 -9.5,-1.6' },
-          { path: '14,-1.2 7,-1.2 U 3,-1.5 O -3,-3 -5,-2.6 U -5.6,0 U -5,2.6 -3,3 O 3,1.5 U 7,1.2 9.5,1.6' },
+          {
+            path: '-14,1.2 -7,1.2 O -3,1.5 U 3,3 5,2.6 O 5.6,0 O 5,-2.6 3,-3 U -3,-1.5 O -7,-1.2 -9.5,-1.6',
+          },
+          {
+            path: '14,-1.2 7,-1.2 U 3,-1.5 O -3,-3 -5,-2.6 U -5.6,0 U -5,2.6 -3,3 O 3,1.5 U 7,1.2 9.5,1.6',
+          },
         ],
       },
-      claims: [{ closure: 'bend', alone: ['6₁'], because: 'told by its labels: which ends are standing parts and which are tails' }],
+      claims: [
+        {
+          closure: 'bend',
+          alone: ['6₁'],
+          because: 'told by its labels: which ends are standing parts and which are tails',
+        },
+      ],
       toldBy: 'invariants',
       partsAt: { rope: 1, right: 9.6, wrong: 9.6 },
     },

@@ -31,7 +31,11 @@ export const rollingHitch = {
       pick: 'Two on rough, three on slick. Both are drawn.',
     },
   ],
-  checks: ['The turns are on the side the pull comes from.', 'Each turn crosses over the standing part.', 'The last tuck is on the other side.'],
+  checks: [
+    'The turns are on the side the pull comes from.',
+    'Each turn crosses over the standing part.',
+    'The last tuck is on the other side.',
+  ],
   leadsTo: ['prusik'],
   forms: [
     {
@@ -51,10 +55,26 @@ export const rollingHitch = {
         { closure: 'behind', linking: [4] },
       ],
       steps: [
-        { shown: { upTo: [10.6] }, say: 'Once round the pole.', look: 'Standing part along the pole.' },
-        { shown: { upTo: [18.4] }, say: 'Cross over it and round again, on the pull side.', look: 'Beside the first turn.' },
-        { shown: { upTo: [22.4] }, say: 'Cross over everything to the other side.', look: 'The diagonal.' },
-        { shown: { upTo: [32] }, say: 'Round once more and under the diagonal.', look: 'The lock.' },
+        {
+          shown: { upTo: [10.6] },
+          say: 'Once round the pole.',
+          look: 'Standing part along the pole.',
+        },
+        {
+          shown: { upTo: [18.4] },
+          say: 'Cross over it and round again, on the pull side.',
+          look: 'Beside the first turn.',
+        },
+        {
+          shown: { upTo: [22.4] },
+          say: 'Cross over everything to the other side.',
+          look: 'The diagonal.',
+        },
+        {
+          shown: { upTo: [32] },
+          say: 'Round once more and under the diagonal.',
+          look: 'The lock.',
+        },
         { shown: 'drawn up', say: 'Pull along the pole.', look: 'It does not creep.' },
       ],
     },
@@ -75,7 +95,11 @@ export const rollingHitch = {
         { closure: 'behind', linking: [5] },
       ],
       steps: [
-        { shown: { upTo: [18.4] }, say: 'Two turns on the pull side.', look: 'Each over the standing part.' },
+        {
+          shown: { upTo: [18.4] },
+          say: 'Two turns on the pull side.',
+          look: 'Each over the standing part.',
+        },
         { shown: { upTo: [26.4] }, say: 'A third.', look: 'Side by side.' },
         { shown: 'whole', say: 'Across to the other side, round and under.', look: 'The lock.' },
         { shown: 'drawn up', say: 'Pull along the pole.', look: 'It does not creep.' },

@@ -22,7 +22,11 @@ export const roundTurnTwoHalfHitches = {
   purposes: ['off-under-load', 'gloves', 'not-jam', 'slick-pole'],
   crews: ['transport', 'stage', 'farm', 'trades', 'instructors'],
   disputes: [],
-  checks: ['The rope goes round the rail twice: both parts leave on the same side.', 'Turns lie side by side, not crossed.', 'Both hitches go the same way.'],
+  checks: [
+    'The rope goes round the rail twice: both parts leave on the same side.',
+    'Turns lie side by side, not crossed.',
+    'Both hitches go the same way.',
+  ],
   leadsTo: ['fishermans-bend'],
   forms: [
     {
@@ -41,8 +45,16 @@ export const roundTurnTwoHalfHitches = {
       claims: [{ closure: 'ends', alone: ['3₁#3₁', 'unknot'], linking: [2] }],
       steps: [
         { shown: { upTo: [8.3] }, say: 'Take the end over the rail and round.', look: 'One turn.' },
-        { shown: { upTo: [14.2] }, say: 'Once more round: a round turn.', look: 'It holds the strain already.' },
-        { shown: { upTo: [23.6] }, say: 'First half hitch round the standing part.', look: 'Over, behind, out over itself.' },
+        {
+          shown: { upTo: [14.2] },
+          say: 'Once more round: a round turn.',
+          look: 'It holds the strain already.',
+        },
+        {
+          shown: { upTo: [23.6] },
+          say: 'First half hitch round the standing part.',
+          look: 'Over, behind, out over itself.',
+        },
         { shown: { upTo: [35] }, say: 'Second half hitch, the same way.', look: 'Both alike.' },
         { shown: 'drawn up', say: 'Pull the end tight.', look: 'Hitches close to the rail.' },
       ],
@@ -68,12 +80,27 @@ export const roundTurnTwoHalfHitches = {
           { kind: 'post', at: [7.6, -12.4], radius: 0.3, hidden: true },
         ],
       },
-      claims: [{ closure: 'ends', alone: ['3₁', 'unknot'], linking: [2], because: 'the slipped hitch pulls out, the plain one stays; tail led under' }],
+      claims: [
+        {
+          closure: 'ends',
+          alone: ['3₁', 'unknot'],
+          linking: [2],
+          because: 'the slipped hitch pulls out, the plain one stays; tail led under',
+        },
+      ],
       release: { leaves: '3₁', says: 'the first hitch stays' },
       steps: [
-        { shown: { upTo: [14.2] }, say: 'Round turn on the rail.', look: 'Both parts on one side.' },
+        {
+          shown: { upTo: [14.2] },
+          say: 'Round turn on the rail.',
+          look: 'Both parts on one side.',
+        },
         { shown: { upTo: [23.6] }, say: 'First half hitch.', look: 'Over, behind, out.' },
-        { shown: 'whole', say: 'Second half hitch with a bight instead of the end.', look: 'The tail stays on its own side.' },
+        {
+          shown: 'whole',
+          say: 'Second half hitch with a bight instead of the end.',
+          look: 'The tail stays on its own side.',
+        },
         { shown: 'drawn up', say: 'Pull the bight snug.', look: 'The tail undoes it.' },
       ],
     },

@@ -22,7 +22,11 @@ export const sheetBend = {
   purposes: ['unequal-ropes', 'joins', 'not-jam', 'gloves'],
   crews: ['transport', 'stage', 'farm', 'trades', 'instructors'],
   disputes: [],
-  checks: ['The bight is in the thicker rope.', 'Both tails are on the same side.', 'The thin rope is pinned under itself, over the bight.'],
+  checks: [
+    'The bight is in the thicker rope.',
+    'Both tails are on the same side.',
+    'The thin rope is pinned under itself, over the bight.',
+  ],
   leadsTo: ['bowline'],
   forms: [
     {
@@ -31,8 +35,14 @@ export const sheetBend = {
       note: 'For ropes nearly alike.',
       spec: {
         ropes: [
-          { diameter: 1.5, path: '-14,-2.2 -7,-2.2 O -2,-2.2 U 3,-2.2 5.5,-1.8 6.5,0 O 5.5,1.8 3,2.2 UU -2,2.2 O -7,2.2 -10,2.2' },
-          { diameter: 0.9, path: '16,-0.5 9,-0.5 U 3,0 O 1,1.2 O -0.5,4 -2.5,5 -4,4 U -4.2,0 U -4,-4 -2.5,-5 -0.5,-4 O 1,-0.5 U 2.2,1.5 O 3.2,4.5 4,8' },
+          {
+            diameter: 1.5,
+            path: '-14,-2.2 -7,-2.2 O -2,-2.2 U 3,-2.2 5.5,-1.8 6.5,0 O 5.5,1.8 3,2.2 UU -2,2.2 O -7,2.2 -10,2.2',
+          },
+          {
+            diameter: 0.9,
+            path: '16,-0.5 9,-0.5 U 3,0 O 1,1.2 O -0.5,4 -2.5,5 -4,4 U -4.2,0 U -4,-4 -2.5,-5 -0.5,-4 O 1,-0.5 U 2.2,1.5 O 3.2,4.5 4,8',
+          },
         ],
       },
       claims: [
@@ -40,11 +50,23 @@ export const sheetBend = {
         { closure: 'ends', alone: ['unknot', 'unknot'], linking: [1] },
       ],
       steps: [
-        { shown: { upTo: [10, 1.5] }, say: 'A bight in the thicker rope.', look: 'Tail and standing part side by side.' },
+        {
+          shown: { upTo: [10, 1.5] },
+          say: 'A bight in the thicker rope.',
+          look: 'Tail and standing part side by side.',
+        },
         { shown: { upTo: [10, 4.3] }, say: 'The thin rope up through it.', look: 'From below.' },
         { shown: { upTo: [10, 9.6] }, say: 'Round behind both parts.', look: 'Not between them.' },
-        { shown: 'whole', say: 'Tuck it under itself, over the bight.', look: 'Tails on the same side.' },
-        { shown: 'drawn up', say: 'Hold the bight, pull the thin rope.', look: 'It pinches itself.' },
+        {
+          shown: 'whole',
+          say: 'Tuck it under itself, over the bight.',
+          look: 'Tails on the same side.',
+        },
+        {
+          shown: 'drawn up',
+          say: 'Hold the bight, pull the thin rope.',
+          look: 'It pinches itself.',
+        },
       ],
       labels: [
         { u: 0.3, text: 'thick rope' },
@@ -58,7 +80,10 @@ export const sheetBend = {
       note: 'The thin rope goes round twice: for unequal ropes.',
       spec: {
         ropes: [
-          { path: '-14,-2.4 -7,-2.4 OUOU 6.5,-2.4 9,-1.8 O 10,0 9,1.8 6.5,2.4 UUOUO -7,2.4 -11,2.4', diameter: 1.5 },
+          {
+            path: '-14,-2.4 -7,-2.4 OUOU 6.5,-2.4 9,-1.8 O 10,0 9,1.8 6.5,2.4 UUOUO -7,2.4 -11,2.4',
+            diameter: 1.5,
+          },
           {
             path: '20,-0.4 14,-0.4 10,-0.3 U 5.5,-0.2 OO 0.5,0.2 O -1.2,1 -1.8,2.4 O -2.6,4.4 -4,5 -5,3.8 U -5.2,0 U -5,-3.8 -4,-5 -2.6,-4.4 O -1.4,-2.4 0,-0.8 OU 1,0.6 2,2.4 O 2.6,4 2.2,5.2 1,4.9 0.4,3.4 UU 0.2,0 UU 0.4,-3.4 1,-4.9 2.2,-5 3.2,-4 O 3.9,-2.4 4.6,-0.3 U 5.2,2.4 O 6,4.6 7,9',
             diameter: 0.9,
@@ -67,9 +92,21 @@ export const sheetBend = {
       },
       claims: [{ closure: 'ends', alone: ['unknot', 'unknot'], linking: [1] }],
       steps: [
-        { shown: { upTo: [8, 6.4] }, say: 'Up through the bight.', look: 'The bight in the thicker rope.' },
-        { shown: { upTo: [8, 17.6] }, say: 'Round behind both and under itself.', look: 'That is the single.' },
-        { shown: 'whole', say: 'Round once more and under itself again.', look: 'Two turns side by side.' },
+        {
+          shown: { upTo: [8, 6.4] },
+          say: 'Up through the bight.',
+          look: 'The bight in the thicker rope.',
+        },
+        {
+          shown: { upTo: [8, 17.6] },
+          say: 'Round behind both and under itself.',
+          look: 'That is the single.',
+        },
+        {
+          shown: 'whole',
+          say: 'Round once more and under itself again.',
+          look: 'Two turns side by side.',
+        },
         { shown: 'drawn up', say: 'Pull the thin rope.', look: 'Two turns pinch it.' },
       ],
     },
@@ -82,8 +119,14 @@ export const sheetBend = {
       insteadOf: 'single',
       spec: {
         ropes: [
-          { diameter: 1.5, path: '-14,2.2 -7,2.2 O -2,2.2 UU 3,2.2 5.5,1.8 O 6.5,0 5.5,-1.8 3,-2.2 U -2,-2.2 O -7,-2.2 -10,-2.2' },
-          { diameter: 0.9, path: '16,-0.5 9,-0.5 U 3,0 O 1,1.2 O -0.5,4 -2.5,5 -4,4 U -4.2,0 U -4,-4 -2.5,-5 -0.5,-4 O 1,-0.5 U 2.2,1.5 O 3.2,4.5 4,8' },
+          {
+            diameter: 1.5,
+            path: '-14,2.2 -7,2.2 O -2,2.2 UU 3,2.2 5.5,1.8 O 6.5,0 5.5,-1.8 3,-2.2 U -2,-2.2 O -7,-2.2 -10,-2.2',
+          },
+          {
+            diameter: 0.9,
+            path: '16,-0.5 9,-0.5 U 3,0 O 1,1.2 O -0.5,4 -2.5,5 -4,4 U -4.2,0 U -4,-4 -2.5,-5 -0.5,-4 O 1,-0.5 U 2.2,1.5 O 3.2,4.5 4,8',
+          },
         ],
       },
       claims: [{ closure: 'bend', alone: ['8₂₀'] }],

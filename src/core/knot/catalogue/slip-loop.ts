@@ -26,7 +26,11 @@ export const slipLoop = {
       about: 'Safe in a load line?',
       sides: [
         { school: 'transport', says: '“Fast, and it has always held.”', source: 'practice' },
-        { school: 'stage', says: '“Falls out when it goes slack: tie a butterfly.”', source: 'practice' },
+        {
+          school: 'stage',
+          says: '“Falls out when it goes slack: tie a butterfly.”',
+          source: 'practice',
+        },
       ],
       pick: 'Fine while it stays tight; use a butterfly where the line can go slack.',
     },
@@ -57,10 +61,26 @@ export const slipLoop = {
       ],
       release: 'in the bight',
       steps: [
-        { shown: { upTo: [9] }, say: 'Twist a loop in the line.', look: 'It lies over the standing part.' },
-        { shown: { bight: [11, 18.5] }, say: 'Reach through it for the slack on the anchor side.', look: 'Not for the load side.' },
-        { shown: 'whole', say: 'Pull a bight of that slack through.', look: 'A loop hangs toward the anchor.' },
-        { shown: 'drawn up', say: 'Snug it on the load side.', look: 'Pull the load part: the loop does not close.' },
+        {
+          shown: { upTo: [9] },
+          say: 'Twist a loop in the line.',
+          look: 'It lies over the standing part.',
+        },
+        {
+          shown: { bight: [11, 18.5] },
+          say: 'Reach through it for the slack on the anchor side.',
+          look: 'Not for the load side.',
+        },
+        {
+          shown: 'whole',
+          say: 'Pull a bight of that slack through.',
+          look: 'A loop hangs toward the anchor.',
+        },
+        {
+          shown: 'drawn up',
+          say: 'Snug it on the load side.',
+          look: 'Pull the load part: the loop does not close.',
+        },
       ],
       labels: [
         { u: 0.3, text: 'to the load' },

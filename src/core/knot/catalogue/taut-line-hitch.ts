@@ -25,13 +25,25 @@ export const tautLineHitch = {
     {
       about: 'Which of the three is it?',
       sides: [
-        { school: 'seamanship', says: 'Two inside turns, one outside, all the same way.', source: 'practice' },
-        { school: 'field', says: 'Last turn reversed, or the second turn across the first.', source: 'practice' },
+        {
+          school: 'seamanship',
+          says: 'Two inside turns, one outside, all the same way.',
+          source: 'practice',
+        },
+        {
+          school: 'field',
+          says: 'Last turn reversed, or the second turn across the first.',
+          source: 'practice',
+        },
       ],
       pick: 'All three hold. Plain for soft laid rope, crossed turns for slick, reversed where it must slide easily.',
     },
   ],
-  checks: ['Two turns inside the loop, one outside.', 'All turns the same way.', 'It slides by hand and grips under load.'],
+  checks: [
+    'Two turns inside the loop, one outside.',
+    'All turns the same way.',
+    'It slides by hand and grips under load.',
+  ],
   leadsTo: ['rolling-hitch', 'prusik'],
   forms: [
     {
@@ -53,12 +65,36 @@ export const tautLineHitch = {
         { closure: 'cut 1', linking: [3] },
       ],
       steps: [
-        { shown: { upTo: [9.5] }, say: 'Take the end round the anchor and back.', look: 'Along the standing part.' },
-        { shown: { upTo: [16.3] }, say: 'One turn round the standing part, inside the loop.', look: 'Up in front, down behind.' },
-        { shown: { upTo: [22.2] }, say: 'A second turn inside, toward the anchor.', look: 'Side by side, same way.' },
-        { shown: { upTo: [25.4] }, say: 'Cross over to the outside.', look: 'Away from the anchor.' },
-        { shown: { upTo: [33] }, say: 'One hitch outside, the same way.', look: 'Out over itself.' },
-        { shown: 'drawn up', say: 'Draw up the turns, then slide it tight.', look: 'It grips under load.' },
+        {
+          shown: { upTo: [9.5] },
+          say: 'Take the end round the anchor and back.',
+          look: 'Along the standing part.',
+        },
+        {
+          shown: { upTo: [16.3] },
+          say: 'One turn round the standing part, inside the loop.',
+          look: 'Up in front, down behind.',
+        },
+        {
+          shown: { upTo: [22.2] },
+          say: 'A second turn inside, toward the anchor.',
+          look: 'Side by side, same way.',
+        },
+        {
+          shown: { upTo: [25.4] },
+          say: 'Cross over to the outside.',
+          look: 'Away from the anchor.',
+        },
+        {
+          shown: { upTo: [33] },
+          say: 'One hitch outside, the same way.',
+          look: 'Out over itself.',
+        },
+        {
+          shown: 'drawn up',
+          say: 'Draw up the turns, then slide it tight.',
+          look: 'It grips under load.',
+        },
       ],
       labels: [
         { u: 0.2, text: 'standing part' },
@@ -84,9 +120,21 @@ export const tautLineHitch = {
         { closure: 'cut 1', linking: [1] },
       ],
       steps: [
-        { shown: { upTo: [22.2] }, say: 'Two turns inside, as for the taut-line.', look: 'Same way.' },
-        { shown: { upTo: [25.4] }, say: 'Cross over to the outside.', look: 'Away from the anchor.' },
-        { shown: { upTo: [33] }, say: 'One hitch outside, but behind first.', look: 'Out under itself.' },
+        {
+          shown: { upTo: [22.2] },
+          say: 'Two turns inside, as for the taut-line.',
+          look: 'Same way.',
+        },
+        {
+          shown: { upTo: [25.4] },
+          say: 'Cross over to the outside.',
+          look: 'Away from the anchor.',
+        },
+        {
+          shown: { upTo: [33] },
+          say: 'One hitch outside, but behind first.',
+          look: 'Out under itself.',
+        },
         { shown: 'drawn up', say: 'Draw up the turns.', look: 'The last turn lies the other way.' },
       ],
     },
@@ -106,13 +154,34 @@ export const tautLineHitch = {
       },
       claims: [
         { closure: 'ends', alone: ['5₁#3₁'] },
-        { closure: 'cut 1', linking: [3], because: 'the turns can be slid into those of the plain form: the two are told apart by how they lie' },
+        {
+          closure: 'cut 1',
+          linking: [3],
+          because:
+            'the turns can be slid into those of the plain form: the two are told apart by how they lie',
+        },
       ],
       steps: [
-        { shown: { upTo: [9.5] }, say: 'Round the anchor and back.', look: 'Along the standing part.' },
-        { shown: { upTo: [16.3] }, say: 'One turn inside the loop.', look: 'Up in front, down behind.' },
-        { shown: { upTo: [24.5] }, say: 'A second turn across the first, on its outer side.', look: 'It rides over the first.' },
-        { shown: { upTo: [36] }, say: 'One hitch outside, the same way.', look: 'Out over itself.' },
+        {
+          shown: { upTo: [9.5] },
+          say: 'Round the anchor and back.',
+          look: 'Along the standing part.',
+        },
+        {
+          shown: { upTo: [16.3] },
+          say: 'One turn inside the loop.',
+          look: 'Up in front, down behind.',
+        },
+        {
+          shown: { upTo: [24.5] },
+          say: 'A second turn across the first, on its outer side.',
+          look: 'It rides over the first.',
+        },
+        {
+          shown: { upTo: [36] },
+          say: 'One hitch outside, the same way.',
+          look: 'Out over itself.',
+        },
         { shown: 'drawn up', say: 'Draw up.', look: 'The riding turn pins the first.' },
       ],
     },

@@ -6,10 +6,19 @@ import { slipLoop } from './slip-loop';
 export const truckersHitch = {
   id: 'truckers-hitch',
   name: 'Trucker’s hitch',
-  aliases: ['wagoner’s hitch', 'haymaker’s hitch', 'dolly hitch', 'lorry knot', 'power cinch', 'carter’s hitch', 'harvester’s hitch'],
+  aliases: [
+    'wagoner’s hitch',
+    'haymaker’s hitch',
+    'dolly hitch',
+    'lorry knot',
+    'power cinch',
+    'carter’s hitch',
+    'harvester’s hitch',
+  ],
   family: 'tensioner',
   purpose: 'Pulls a line hard by hand and locks it.',
-  notFor: 'Commercial loads where knots are not allowed; a loop of overhand, which jams and gets cut off.',
+  notFor:
+    'Commercial loads where knots are not allowed; a loop of overhand, which jams and gets cut off.',
   strength: 'slip-loop',
   jams: 'The loop decides: slip loop and butterfly do not.',
   unties: 'Pull the slipped hitch, ease the line.',
@@ -27,7 +36,11 @@ export const truckersHitch = {
       about: 'How much does it multiply?',
       sides: [
         { school: 'counted', says: 'Three to one.', source: 'practice' },
-        { school: 'measured by hand', says: 'Not quite two to one, rope on rope.', source: 'practice' },
+        {
+          school: 'measured by hand',
+          says: 'Not quite two to one, rope on rope.',
+          source: 'practice',
+        },
       ],
       pick: 'Under two, rope on rope: the line sheet computes it for yours.',
     },
@@ -60,11 +73,31 @@ export const truckersHitch = {
         { closure: 'ends', linking: [1] },
       ],
       steps: [
-        { shown: { upTo: [24.5] }, say: 'Tie a slip loop in the load line.', look: 'The sliding leg toward the anchor.' },
-        { shown: { upTo: [32.4] }, say: 'Take the end round the anchor.', look: 'Leave travel: a hand’s width and the stretch.' },
-        { shown: { upTo: [40.5] }, say: 'Up through the loop and down.', look: 'This is your purchase: pull.' },
-        { shown: 'whole', say: 'Pinch it at the loop, slipped half hitch round the short strands.', look: 'Hard against the loop.' },
-        { shown: 'drawn up', say: 'Second hitch, tail tucked.', look: 'Loop still open, lock close.' },
+        {
+          shown: { upTo: [24.5] },
+          say: 'Tie a slip loop in the load line.',
+          look: 'The sliding leg toward the anchor.',
+        },
+        {
+          shown: { upTo: [32.4] },
+          say: 'Take the end round the anchor.',
+          look: 'Leave travel: a hand’s width and the stretch.',
+        },
+        {
+          shown: { upTo: [40.5] },
+          say: 'Up through the loop and down.',
+          look: 'This is your purchase: pull.',
+        },
+        {
+          shown: 'whole',
+          say: 'Pinch it at the loop, slipped half hitch round the short strands.',
+          look: 'Hard against the loop.',
+        },
+        {
+          shown: 'drawn up',
+          say: 'Second hitch, tail tucked.',
+          look: 'Loop still open, lock close.',
+        },
       ],
       labels: [
         { u: 0.3, text: 'to the load' },
@@ -92,10 +125,18 @@ export const truckersHitch = {
       },
       claims: [{ closure: 'cut 1', linking: [1, 0, 1] }],
       steps: [
-        { shown: { upTo: [31.4] }, say: 'Butterfly in the load line.', look: 'Parallel on one side.' },
+        {
+          shown: { upTo: [31.4] },
+          say: 'Butterfly in the load line.',
+          look: 'Parallel on one side.',
+        },
         { shown: { upTo: [39.4] }, say: 'Round the anchor.', look: 'Leave travel.' },
         { shown: { upTo: [48.5] }, say: 'Up through the loop and down: pull.', look: 'Purchase.' },
-        { shown: 'whole', say: 'Slipped half hitch round the short strands.', look: 'Hard against the loop.' },
+        {
+          shown: 'whole',
+          say: 'Slipped half hitch round the short strands.',
+          look: 'Hard against the loop.',
+        },
         { shown: 'drawn up', say: 'Draw up.', look: 'Loop open, lock close.' },
       ],
       labels: [
@@ -120,10 +161,26 @@ export const truckersHitch = {
       },
       claims: [{ closure: 'cut 1', linking: [0, 0, 2] }],
       steps: [
-        { shown: { upTo: [26.5] }, say: 'Slip loop in the load line.', look: 'Wide enough for two.' },
-        { shown: { upTo: [39.4] }, say: 'Round the anchor and through the loop.', look: 'First pass.' },
-        { shown: { upTo: [49.2] }, say: 'Round the anchor and through again.', look: 'Second pass beside the first.' },
-        { shown: 'whole', say: 'Pull; it holds itself. Half hitch round all short strands.', look: 'Lock close.' },
+        {
+          shown: { upTo: [26.5] },
+          say: 'Slip loop in the load line.',
+          look: 'Wide enough for two.',
+        },
+        {
+          shown: { upTo: [39.4] },
+          say: 'Round the anchor and through the loop.',
+          look: 'First pass.',
+        },
+        {
+          shown: { upTo: [49.2] },
+          say: 'Round the anchor and through again.',
+          look: 'Second pass beside the first.',
+        },
+        {
+          shown: 'whole',
+          say: 'Pull; it holds itself. Half hitch round all short strands.',
+          look: 'Lock close.',
+        },
         { shown: 'drawn up', say: 'Draw up.', look: 'Passes side by side.' },
       ],
       labels: [
@@ -156,9 +213,21 @@ export const truckersHitch = {
           say: 'Twist a loop in the load line and push a bight of the slack through, from the side on which it locks.',
           look: 'If it falls apart, go in from the other side.',
         },
-        { shown: { upTo: [33] }, say: 'Hook the slack over the anchor.', look: 'No end is needed.' },
-        { shown: 'whole', say: 'Push a bight of the slack up through the loop and pull it down.', look: 'Your purchase.' },
-        { shown: 'drawn up', say: 'Pull, then lock with half hitches of the bight.', look: 'Both round the short strands.' },
+        {
+          shown: { upTo: [33] },
+          say: 'Hook the slack over the anchor.',
+          look: 'No end is needed.',
+        },
+        {
+          shown: 'whole',
+          say: 'Push a bight of the slack up through the loop and pull it down.',
+          look: 'Your purchase.',
+        },
+        {
+          shown: 'drawn up',
+          say: 'Pull, then lock with half hitches of the bight.',
+          look: 'Both round the short strands.',
+        },
       ],
       labels: [
         { u: 0.3, text: 'to the load' },

@@ -25,7 +25,11 @@ export const twoHalfHitches = {
     {
       about: 'Same way or opposite?',
       sides: [
-        { school: 'seamanship', says: '“The same way, so that they make a clove hitch on the standing part.”', source: 'practice' },
+        {
+          school: 'seamanship',
+          says: '“The same way, so that they make a clove hitch on the standing part.”',
+          source: 'practice',
+        },
         { school: 'field', says: '“Opposite holds too.”', source: 'practice' },
       ],
       pick: 'The same way. Opposite makes a cow hitch on the standing part: weaker.',
@@ -53,11 +57,27 @@ export const twoHalfHitches = {
       },
       claims: [{ closure: 'ends', alone: ['3₁#3₁', 'unknot'], linking: [1] }],
       steps: [
-        { shown: { upTo: [8.3] }, say: 'Over the rail and down behind.', look: 'End beside the standing part.' },
-        { shown: { upTo: [17.5] }, say: 'First half hitch: over, behind, out over itself.', look: 'End points away.' },
-        { shown: { upTo: [23.4] }, say: 'Cross over the standing part again.', look: 'The same way as before.' },
+        {
+          shown: { upTo: [8.3] },
+          say: 'Over the rail and down behind.',
+          look: 'End beside the standing part.',
+        },
+        {
+          shown: { upTo: [17.5] },
+          say: 'First half hitch: over, behind, out over itself.',
+          look: 'End points away.',
+        },
+        {
+          shown: { upTo: [23.4] },
+          say: 'Cross over the standing part again.',
+          look: 'The same way as before.',
+        },
         { shown: { upTo: [29] }, say: 'Behind, and out over itself.', look: 'Two hitches alike.' },
-        { shown: 'drawn up', say: 'Pull the end and push the hitches together.', look: 'A clove hitch on the standing part.' },
+        {
+          shown: 'drawn up',
+          say: 'Pull the end and push the hitches together.',
+          look: 'A clove hitch on the standing part.',
+        },
       ],
     },
   ],

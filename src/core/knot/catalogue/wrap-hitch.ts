@@ -7,7 +7,8 @@ export const wrapHitch = {
   name: 'Wrap (tensionless) hitch',
   aliases: ['tensionless hitch', 'high-strength tie-off', 'no-knot anchor'],
   family: 'hitch',
-  purpose: 'Anchors a rope near its limit: friction on a thick post does the work, the knot stays slack.',
+  purpose:
+    'Anchors a rope near its limit: friction on a thick post does the work, the knot stays slack.',
   notFor: 'Thin posts: at least 12 rope diameters.',
   strength: 'wrap-hitch',
   jams: 'No.',
@@ -22,7 +23,11 @@ export const wrapHitch = {
   purposes: ['keeps-strength', 'not-jam', 'gloves'],
   crews: ['stage', 'trades', 'farm', 'instructors'],
   disputes: [],
-  checks: ['Three to four wraps, side by side.', 'The last part and the connector are slack.', 'The post is at least 12 rope diameters thick.'],
+  checks: [
+    'Three to four wraps, side by side.',
+    'The last part and the connector are slack.',
+    'The post is at least 12 rope diameters thick.',
+  ],
   leadsTo: [],
   forms: [
     {
@@ -41,8 +46,16 @@ export const wrapHitch = {
       steps: [
         { shown: { upTo: [6.2] }, say: 'Once round the post.', look: 'Standing part on top.' },
         { shown: { upTo: [14.2] }, say: 'Twice more, downward.', look: 'Side by side.' },
-        { shown: 'whole', say: 'A fourth wrap, then lead the end out.', look: 'No wrap rides another.' },
-        { shown: 'drawn up', say: 'Figure-eight loop in the end, clipped to the standing part, slack.', look: 'If the connector is loaded, add wraps.' },
+        {
+          shown: 'whole',
+          say: 'A fourth wrap, then lead the end out.',
+          look: 'No wrap rides another.',
+        },
+        {
+          shown: 'drawn up',
+          say: 'Figure-eight loop in the end, clipped to the standing part, slack.',
+          look: 'If the connector is loaded, add wraps.',
+        },
       ],
       labels: [
         { u: 0.3, text: 'load' },

@@ -22,7 +22,11 @@ export const zeppelin = {
   purposes: ['joins', 'not-jam', 'gloves'],
   crews: ['transport', 'stage', 'farm', 'trades', 'instructors'],
   disputes: [],
-  checks: ['A 6 lies on a 9.', 'Each end goes round the outside and through both loops.', 'The tails leave on opposite sides, square to the line.'],
+  checks: [
+    'A 6 lies on a 9.',
+    'Each end goes round the outside and through both loops.',
+    'The tails leave on opposite sides, square to the line.',
+  ],
   leadsTo: [],
   forms: [
     {
@@ -49,11 +53,31 @@ export const zeppelin = {
         },
       ],
       steps: [
-        { shown: { upTo: [11.3, 1.2] }, say: 'First rope: a 6, its end on top.', look: 'The end crosses over.' },
-        { shown: { upTo: [11.3, 11.3] }, say: 'Second rope: a 9, its end underneath. Lay the 6 on the 9.', look: 'Ends on the outside.' },
-        { shown: { upTo: [18, 11.3] }, say: 'The 6’s end goes round behind and up through both loops.', look: 'It comes out on top.' },
-        { shown: 'whole', say: 'The 9’s end goes round in front and down through both.', look: 'It comes out below.' },
-        { shown: 'drawn up', say: 'Pull the standing parts, then the tails.', look: 'Tails square to the line.' },
+        {
+          shown: { upTo: [11.3, 1.2] },
+          say: 'First rope: a 6, its end on top.',
+          look: 'The end crosses over.',
+        },
+        {
+          shown: { upTo: [11.3, 11.3] },
+          say: 'Second rope: a 9, its end underneath. Lay the 6 on the 9.',
+          look: 'Ends on the outside.',
+        },
+        {
+          shown: { upTo: [18, 11.3] },
+          say: 'The 6’s end goes round behind and up through both loops.',
+          look: 'It comes out on top.',
+        },
+        {
+          shown: 'whole',
+          say: 'The 9’s end goes round in front and down through both.',
+          look: 'It comes out below.',
+        },
+        {
+          shown: 'drawn up',
+          say: 'Pull the standing parts, then the tails.',
+          look: 'Tails square to the line.',
+        },
       ],
       labels: [
         { u: 0.3, text: 'standing part' },

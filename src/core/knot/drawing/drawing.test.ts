@@ -18,33 +18,61 @@ const bodyOf = (id: string, form = 0): Body => {
 const bowline = bodyOf('bowline');
 
 /** Which of two traces is drawn later where they pass closest in the picture. */
-function topAt(traces: readonly Trace[], items: readonly DrawnItem[], x: number, y: number): { strand: number; u: number; z: number }[] {
+function topAt(
+  traces: readonly Trace[],
+  items: readonly DrawnItem[],
+  x: number,
+  y: number,
+): { strand: number; u: number; z: number }[] {
   return items.flatMap((item) => {
     if (item.kind !== 'stroke') return [];
     const t = traces[item.trace]!;
     let best = -1;
-    for (let i = item.from; i <= item.to; i++) if (best < 0 || Math.hypot(t.x[i]! - x, t.y[i]! - y) < Math.hypot(t.x[best]! - x, t.y[best]! - y)) best = i;
-    return Math.hypot(t.x[best]! - x, t.y[best]! - y) < 0.2 ? [{ strand: t.strand, u: t.u[best]!, z: t.z[best]! }] : [];
+    for (let i = item.from; i <= item.to; i++)
+      if (
+        best < 0 ||
+        Math.hypot(t.x[i]! - x, t.y[i]! - y) < Math.hypot(t.x[best]! - x, t.y[best]! - y)
+      )
+        best = i;
+    return Math.hypot(t.x[best]! - x, t.y[best]! - y) < 0.2
+      ? [{ strand: t.strand, u: t.u[best]!, z: t.z[best]! }]
+      : [];
   });
 }
 
 describe('strokes', () => {
-  it.each(['overhand', 'bowline', 'zeppelin', 'prusik'])('%s: every sample is drawn once, and what lies over is drawn after what lies under', (id) => {
-    const picture = pictureOf(bodyOf(id));
-    picture.traces.forEach((t, k) => {
-      const drawn = new Uint8Array(t.x.length);
-      for (const item of picture.items) if (item.kind === 'stroke' && item.trace === k) for (let i = item.from; i <= item.to; i++) drawn[i] = drawn[i]! + 1;
-      expect([...drawn].every((n) => n === 1)).toBe(true);
-    });
-    let crossings = 0;
-    for (const [k, a] of picture.traces.entries()) for (const [m, b] of picture.traces.entries()) for (let i = 0; i < a.x.length; i++) for (let j = 0; j < b.x.length; j++) {
-      if (m < k || (m === k && Math.abs(a.s[i]! - b.s[j]!) < 2) || Math.hypot(a.x[i]! - b.x[j]!, a.y[i]! - b.y[j]!) > 0.24 || Math.abs(a.z[i]! - b.z[j]!) < 0.8) continue;
-      crossings += 1;
-      const heights = topAt(picture.traces, picture.items, a.x[i]!, a.y[i]!).map((s) => s.z);
-      expect(heights.at(-1)).toBeGreaterThan(Math.max(...heights) - 0.1);
-    }
-    expect(crossings).toBeGreaterThanOrEqual(3);
-  });
+  it.each(['overhand', 'bowline', 'zeppelin', 'prusik'])(
+    '%s: every sample is drawn once, and what lies over is drawn after what lies under',
+    (id) => {
+      const picture = pictureOf(bodyOf(id));
+      picture.traces.forEach((t, k) => {
+        const drawn = new Uint8Array(t.x.length);
+        for (const item of picture.items)
+          if (item.kind === 'stroke' && item.trace === k)
+            for (let i = item.from; i <= item.to; i++) drawn[i] = drawn[i]! + 1;
+        expect([...drawn].every((n) => n === 1)).toBe(true);
+      });
+      let crossings = 0;
+      for (const [k, a] of picture.traces.entries())
+        for (const [m, b] of picture.traces.entries())
+          for (let i = 0; i < a.x.length; i++)
+            for (let j = 0; j < b.x.length; j++) {
+              if (
+                m < k ||
+                (m === k && Math.abs(a.s[i]! - b.s[j]!) < 2) ||
+                Math.hypot(a.x[i]! - b.x[j]!, a.y[i]! - b.y[j]!) > 0.24 ||
+                Math.abs(a.z[i]! - b.z[j]!) < 0.8
+              )
+                continue;
+              crossings += 1;
+              const heights = topAt(picture.traces, picture.items, a.x[i]!, a.y[i]!).map(
+                (s) => s.z,
+              );
+              expect(heights.at(-1)).toBeGreaterThan(Math.max(...heights) - 0.1);
+            }
+      expect(crossings).toBeGreaterThanOrEqual(3);
+    },
+  );
   it('a rope in front of a bar is drawn after it, one behind before it', () => {
     const picture = pictureOf(bodyOf('clove-hitch'));
     const bar = picture.items.findIndex((i) => i.kind === 'bar');
@@ -52,7 +80,8 @@ describe('strokes', () => {
     expect(bar).toBeLessThan(picture.items.length - 1);
   });
   it('stays far below a hundred strokes for any entry', () => {
-    for (const id of ['truckers-hitch', 'alpine-butterfly', 'figure-eight-on-bight']) expect(pictureOf(bodyOf(id)).items.length).toBeLessThan(60);
+    for (const id of ['truckers-hitch', 'alpine-butterfly', 'figure-eight-on-bight'])
+      expect(pictureOf(bodyOf(id)).items.length).toBeLessThan(60);
   });
 });
 
@@ -91,8 +120,14 @@ describe('slicing', () => {
     }
   });
   it('samples lie evenly', () => {
-    const t = traceOf({ strand: 0, diameter: 1, at: Array.from({ length: 30 }, (_, i) => (i % 3 === 0 ? i : 0)), u: Array.from({ length: 10 }, (_, i) => i) });
-    for (let i = 20; i < t.x.length - 20; i++) expect(t.x[i]! - t.x[i - 1]!).toBeCloseTo(27 / (t.x.length - 1), 6);
+    const t = traceOf({
+      strand: 0,
+      diameter: 1,
+      at: Array.from({ length: 30 }, (_, i) => (i % 3 === 0 ? i : 0)),
+      u: Array.from({ length: 10 }, (_, i) => i),
+    });
+    for (let i = 20; i < t.x.length - 20; i++)
+      expect(t.x[i]! - t.x[i - 1]!).toBeCloseTo(27 / (t.x.length - 1), 6);
   });
 });
 

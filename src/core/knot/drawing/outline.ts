@@ -28,19 +28,28 @@ const SAMPLE = 0.3;
 
 /** Uniform Catmull-Rom between b and c. */
 const spline = (a: number, b: number, c: number, d: number, t: number): number =>
-  0.5 * (2 * b + (c - a) * t + (2 * a - 5 * b + 4 * c - d) * t * t + (3 * b - a - 3 * c + d) * t * t * t);
+  0.5 *
+  (2 * b + (c - a) * t + (2 * a - 5 * b + 4 * c - d) * t * t + (3 * b - a - 3 * c + d) * t * t * t);
 
 /** A line sampled evenly, each 0.3 diameters unless said, and turned to the view. */
 export function traceOf(line: Line, view: View = MY_SIDE, sample = SAMPLE): Trace {
   const n = line.u.length;
   const sign = viewSigns(view);
   const sum = new Float64Array(n);
-  for (let i = 1; i < n; i++) sum[i] = sum[i - 1]! + Math.hypot(...[0, 1, 2].map((k) => line.at[3 * i + k]! - line.at[3 * i - 3 + k]!));
+  for (let i = 1; i < n; i++)
+    sum[i] =
+      sum[i - 1]! +
+      Math.hypot(...[0, 1, 2].map((k) => line.at[3 * i + k]! - line.at[3 * i - 3 + k]!));
   const total = sum[n - 1]!;
   const count = Math.max(2, Math.ceil(total / (sample * line.diameter)) + 1);
   const out: Trace = {
-    strand: line.strand, width: line.diameter,
-    x: new Float64Array(count), y: new Float64Array(count), z: new Float64Array(count), u: new Float64Array(count), s: new Float64Array(count),
+    strand: line.strand,
+    width: line.diameter,
+    x: new Float64Array(count),
+    y: new Float64Array(count),
+    z: new Float64Array(count),
+    u: new Float64Array(count),
+    s: new Float64Array(count),
   };
   let i = 0;
   for (let m = 0; m < count; m++) {
@@ -48,7 +57,15 @@ export function traceOf(line: Line, view: View = MY_SIDE, sample = SAMPLE): Trac
     while (i < n - 2 && sum[i + 1]! < s) i++;
     const t = Math.min(1, Math.max(0, (s - sum[i]!) / Math.max(1e-9, sum[i + 1]! - sum[i]!)));
     const [a, d] = [Math.max(0, i - 1), Math.min(n - 1, i + 2)];
-    const [x, y, z] = [0, 1, 2].map((k) => spline(line.at[3 * a + k]!, line.at[3 * i + k]!, line.at[3 * i + 3 + k]!, line.at[3 * d + k]!, t));
+    const [x, y, z] = [0, 1, 2].map((k) =>
+      spline(
+        line.at[3 * a + k]!,
+        line.at[3 * i + k]!,
+        line.at[3 * i + 3 + k]!,
+        line.at[3 * d + k]!,
+        t,
+      ),
+    );
     out.x[m] = sign.x * x!;
     out.y[m] = -y!;
     out.z[m] = sign.z * z!;
@@ -60,7 +77,14 @@ export function traceOf(line: Line, view: View = MY_SIDE, sample = SAMPLE): Trac
 
 /** A fixture turned to the view, in picture coordinates. */
 export type DrawnFixture =
-  | { readonly kind: 'bar'; readonly x1: number; readonly y1: number; readonly x2: number; readonly y2: number; readonly radius: number }
+  | {
+      readonly kind: 'bar';
+      readonly x1: number;
+      readonly y1: number;
+      readonly x2: number;
+      readonly y2: number;
+      readonly radius: number;
+    }
   | { readonly kind: 'post'; readonly x: number; readonly y: number; readonly radius: number };
 
 const RING_POINTS = 96;
@@ -69,8 +93,20 @@ const RING_POINTS = 96;
 export function drawnFixtures(fixtures: readonly Fixture[], view: View = MY_SIDE): DrawnFixture[] {
   const { x: sx } = viewSigns(view);
   return fixtures.flatMap((f): DrawnFixture[] => {
-    if (f.kind === 'bar') return [{ kind: 'bar', x1: sx * f.from[0], y1: -f.from[1], x2: sx * f.to[0], y2: -f.to[1], radius: f.radius }];
-    return f.kind === 'post' && !f.hidden ? [{ kind: 'post', x: sx * f.at[0], y: -f.at[1], radius: f.radius }] : [];
+    if (f.kind === 'bar')
+      return [
+        {
+          kind: 'bar',
+          x1: sx * f.from[0],
+          y1: -f.from[1],
+          x2: sx * f.to[0],
+          y2: -f.to[1],
+          radius: f.radius,
+        },
+      ];
+    return f.kind === 'post' && !f.hidden
+      ? [{ kind: 'post', x: sx * f.at[0], y: -f.at[1], radius: f.radius }]
+      : [];
   });
 }
 
@@ -79,12 +115,21 @@ export function ringTraces(fixtures: readonly Fixture[], view: View = MY_SIDE): 
   const { x: sx } = viewSigns(view);
   return fixtures.flatMap((f) => {
     if (f.kind !== 'ring') return [];
-    const angles = Array.from({ length: RING_POINTS + 1 }, (_, i) => (i * 2 * Math.PI) / RING_POINTS);
+    const angles = Array.from(
+      { length: RING_POINTS + 1 },
+      (_, i) => (i * 2 * Math.PI) / RING_POINTS,
+    );
     const zero = new Float64Array(RING_POINTS + 1);
-    return [{
-      strand: -1, width: 2 * f.tube,
-      x: Float64Array.from(angles, (a) => sx * (f.at[0] + f.radius * Math.cos(a))), y: Float64Array.from(angles, (a) => -(f.at[1] + f.radius * Math.sin(a))),
-      z: zero, u: zero, s: Float64Array.from(angles, (a) => a * f.radius),
-    }];
+    return [
+      {
+        strand: -1,
+        width: 2 * f.tube,
+        x: Float64Array.from(angles, (a) => sx * (f.at[0] + f.radius * Math.cos(a))),
+        y: Float64Array.from(angles, (a) => -(f.at[1] + f.radius * Math.sin(a))),
+        z: zero,
+        u: zero,
+        s: Float64Array.from(angles, (a) => a * f.radius),
+      },
+    ];
   });
 }

@@ -3,7 +3,14 @@ import type { Trace } from './outline';
 /** Samples from..to of a trace as a trace of its own, the last one moved to exactly where it is cut. */
 function part(t: Trace, from: number, to: number): Trace {
   const of = (a: Float64Array): Float64Array => a.slice(from, to + 1);
-  return { ...t, x: of(t.x), y: of(t.y), z: of(t.z), u: of(t.u), s: of(t.s).map((v, _, all) => v - all[0]!) };
+  return {
+    ...t,
+    x: of(t.x),
+    y: of(t.y),
+    z: of(t.z),
+    u: of(t.u),
+    s: of(t.s).map((v, _, all) => v - all[0]!),
+  };
 }
 
 const lastBefore = (t: Trace, u: number): number => {
@@ -29,10 +36,12 @@ const LEAST_BULGE_D = 4;
 export function withoutBight(t: Trace, [from, to]: readonly [number, number]): Trace {
   const [a, b] = [lastBefore(t, from), Math.min(t.u.length - 2, lastBefore(t, to) + 1)];
   const nose = bridge(t, a, b);
-  const join = (k: 'x' | 'y' | 'z' | 'u'): Float64Array => Float64Array.from([...t[k].subarray(0, a + 1), ...nose[k], ...t[k].subarray(b)]);
+  const join = (k: 'x' | 'y' | 'z' | 'u'): Float64Array =>
+    Float64Array.from([...t[k].subarray(0, a + 1), ...nose[k], ...t[k].subarray(b)]);
   const [x, y, z] = [join('x'), join('y'), join('z')];
   const s = new Float64Array(x.length);
-  for (let i = 1; i < s.length; i++) s[i] = s[i - 1]! + Math.hypot(x[i]! - x[i - 1]!, y[i]! - y[i - 1]!, z[i]! - z[i - 1]!);
+  for (let i = 1; i < s.length; i++)
+    s[i] = s[i - 1]! + Math.hypot(x[i]! - x[i - 1]!, y[i]! - y[i - 1]!, z[i]! - z[i - 1]!);
   return { ...t, x, y, z, u: join('u'), s };
 }
 
@@ -42,12 +51,23 @@ function bridge(t: Trace, a: number, b: number): Record<'x' | 'y' | 'z' | 'u', n
   const size = Math.max(LEAST_BULGE_D * t.width, gap * BULGE);
   const step = t.s[1]! - t.s[0]!;
   const count = Math.max(6, Math.ceil((gap + size) / step));
-  const way = (k: 'x' | 'y', i: number, back: number): number => (t[k][i]! - t[k][i - back]!) / (back * step);
+  const way = (k: 'x' | 'y', i: number, back: number): number =>
+    (t[k][i]! - t[k][i - back]!) / (back * step);
   const out: Record<'x' | 'y' | 'z' | 'u', number[]> = { x: [], y: [], z: [], u: [] };
-  const [dax, day, dbx, dby] = [way('x', a, Math.min(3, a)), way('y', a, Math.min(3, a)), -way('x', b, -3), -way('y', b, -3)].map((v) => (Number.isFinite(v) ? v * size : 0));
+  const [dax, day, dbx, dby] = [
+    way('x', a, Math.min(3, a)),
+    way('y', a, Math.min(3, a)),
+    -way('x', b, -3),
+    -way('y', b, -3),
+  ].map((v) => (Number.isFinite(v) ? v * size : 0));
   for (let i = 1; i < count; i++) {
     const p = i / count;
-    const [h00, h10, h01, h11] = [2 * p ** 3 - 3 * p ** 2 + 1, p ** 3 - 2 * p ** 2 + p, -2 * p ** 3 + 3 * p ** 2, p ** 3 - p ** 2];
+    const [h00, h10, h01, h11] = [
+      2 * p ** 3 - 3 * p ** 2 + 1,
+      p ** 3 - 2 * p ** 2 + p,
+      -2 * p ** 3 + 3 * p ** 2,
+      p ** 3 - p ** 2,
+    ];
     out.x.push(h00 * t.x[a]! + h10 * dax! + h01 * t.x[b]! - h11 * dbx!);
     out.y.push(h00 * t.y[a]! + h10 * day! + h01 * t.y[b]! - h11 * dby!);
     out.z.push(t.z[a]! * (1 - p) + t.z[b]! * p);

@@ -3,30 +3,56 @@ import type { Trace } from './outline';
 import type { Picture } from './picture';
 
 /** A stretch of rope to be shown in the signal colour: what this step adds. */
-export interface Accent { readonly strand: number; readonly from: number; readonly to: number }
+export interface Accent {
+  readonly strand: number;
+  readonly from: number;
+  readonly to: number;
+}
 
 /** Where the hand goes on: at the tip of what was added, and which way. */
-export interface Arrow { readonly x: number; readonly y: number; readonly dx: number; readonly dy: number }
+export interface Arrow {
+  readonly x: number;
+  readonly y: number;
+  readonly dx: number;
+  readonly dy: number;
+}
 
 const END = 1e6;
 /** Control intervals either side of a bight's nose that count as newly laid. */
 const NOSE = 1.2;
 
 /** How far each rope was shown; a rope of which nothing was said is there from the start. */
-const reached = (shown: Shown | undefined, strand: number): number => (shown === undefined ? 0 : typeof shown === 'string' ? END : 'upTo' in shown ? (shown.upTo[strand] ?? 0) : 0);
+const reached = (shown: Shown | undefined, strand: number): number =>
+  shown === undefined
+    ? 0
+    : typeof shown === 'string'
+      ? END
+      : 'upTo' in shown
+        ? (shown.upTo[strand] ?? 0)
+        : 0;
 
 /** What a step adds to the one before. */
 export function accentsOf(steps: readonly Step[], index: number, ropes: number): Accent[] {
   const [now, before] = [steps[index]!.shown, steps[index - 1]?.shown];
   if (now === 'drawn up') return [];
   if (typeof now === 'object' && 'bight' in now) return bightAccents(now.bight, before);
-  if (now === 'whole' && typeof before === 'object' && 'bight' in before) return [{ strand: 0, from: before.bight[0], to: before.bight[1] }];
-  return Array.from({ length: ropes }, (_, strand): Accent => ({ strand, from: reached(before, strand), to: reached(now, strand) })).filter((a) => a.to > a.from + 0.05);
+  if (now === 'whole' && typeof before === 'object' && 'bight' in before)
+    return [{ strand: 0, from: before.bight[0], to: before.bight[1] }];
+  return Array.from({ length: ropes }, (_, strand): Accent => ({
+    strand,
+    from: reached(before, strand),
+    to: reached(now, strand),
+  })).filter((a) => a.to > a.from + 0.05);
 }
 
 function bightAccents(bight: readonly [number, number], before: Shown | undefined): Accent[] {
-  if (typeof before !== 'object' || !('bight' in before)) return [{ strand: 0, from: bight[0] - NOSE, to: bight[1] + NOSE }];
-  return [{ strand: 0, from: before.bight[0], to: bight[0] }, { strand: 0, from: bight[1], to: before.bight[1] }, { strand: 0, from: bight[0], to: bight[1] }];
+  if (typeof before !== 'object' || !('bight' in before))
+    return [{ strand: 0, from: bight[0] - NOSE, to: bight[1] + NOSE }];
+  return [
+    { strand: 0, from: before.bight[0], to: bight[0] },
+    { strand: 0, from: bight[1], to: before.bight[1] },
+    { strand: 0, from: bight[0], to: bight[1] },
+  ];
 }
 
 /** How many samples back the direction of the tip is taken from. */
@@ -37,7 +63,9 @@ export function arrowOf(picture: Picture, accents: readonly Accent[], shown: Sho
   const accent = accents.toSorted((a, b) => b.to - b.from - (a.to - a.from))[0];
   const trace = picture.traces.find((t) => t.strand === accent?.strand);
   if (!accent || !trace) return null;
-  return typeof shown === 'object' && 'bight' in shown ? noseArrow(trace, shown.bight) : tipArrow(trace);
+  return typeof shown === 'object' && 'bight' in shown
+    ? noseArrow(trace, shown.bight)
+    : tipArrow(trace);
 }
 
 function tipArrow(t: Trace): Arrow {
@@ -49,7 +77,12 @@ function tipArrow(t: Trace): Arrow {
 function noseArrow(t: Trace, [from, to]: readonly [number, number]): Arrow {
   const middle = t.u.findIndex((u) => u >= (from + to) / 2);
   const [a, b] = [t.u.findIndex((u) => u >= from), t.u.findIndex((u) => u >= to)];
-  return pointing(t, middle, t.x[middle]! - (t.x[a]! + t.x[b]!) / 2, t.y[middle]! - (t.y[a]! + t.y[b]!) / 2);
+  return pointing(
+    t,
+    middle,
+    t.x[middle]! - (t.x[a]! + t.x[b]!) / 2,
+    t.y[middle]! - (t.y[a]! + t.y[b]!) / 2,
+  );
 }
 
 function pointing(t: Trace, i: number, dx: number, dy: number): Arrow {

@@ -10,7 +10,8 @@ export interface Stroke {
 }
 
 /** What is drawn, lowest first: strokes of rope, and bars between them. */
-export type DrawnItem = ({ readonly kind: 'stroke' } & Stroke) | { readonly kind: 'bar'; readonly fixture: number };
+export type DrawnItem =
+  ({ readonly kind: 'stroke' } & Stroke) | { readonly kind: 'bar'; readonly fixture: number };
 
 /** Neighbours nearly side by side and nearly level do not hide each other, whichever is drawn first. */
 const TANGENT = 0.86;
@@ -32,17 +33,25 @@ interface Plan {
  * Orders traces so that what lies over is drawn after what lies under, in as few long strokes as that allows
  * (4 to 17 for a knot).
  */
-export function strokesOf(traces: readonly Trace[], fixtures: readonly DrawnFixture[]): DrawnItem[] {
+export function strokesOf(
+  traces: readonly Trace[],
+  fixtures: readonly DrawnFixture[],
+): DrawnItem[] {
   const plan = planOf(traces);
   const bars = fixtures.flatMap((f, i) => (f.kind === 'bar' ? [i] : []));
-  const behind = bars.map((b) => sidesOfBar(traces, plan, fixtures[b] as DrawnFixture & { kind: 'bar' }));
+  const behind = bars.map((b) =>
+    sidesOfBar(traces, plan, fixtures[b] as DrawnFixture & { kind: 'bar' }),
+  );
   return schedule(traces, plan, bars, behind);
 }
 
 function planOf(traces: readonly Trace[]): Plan {
   const first: number[] = [];
   let total = 0;
-  for (const t of traces) { first.push(total); total += t.x.length; }
+  for (const t of traces) {
+    first.push(total);
+    total += t.x.length;
+  }
   const owner = new Int32Array(total);
   traces.forEach((t, k) => owner.fill(k, first[k], first[k]! + t.x.length));
   const before: number[][] = Array.from({ length: total }, () => []);
@@ -55,27 +64,33 @@ function planOf(traces: readonly Trace[]): Plan {
     if (far > TANGENT * width && Math.abs(over) < LEVEL * width) return;
     const [low, high] = over > 0 ? [first[m]! + j, first[k]! + i] : [first[k]! + i, first[m]! + j];
     const highWidth = over > 0 ? a.width : b.width;
-    if (Math.abs(over) > 0.4 * width && far < (0.5 + SHADOW) * highWidth + 0.1 * width) shadowed[low] = true;
+    if (Math.abs(over) > 0.4 * width && far < (0.5 + SHADOW) * highWidth + 0.1 * width)
+      shadowed[low] = true;
     if (far < 1.04 * width) before[high]!.push(low);
   });
   return { before, shadowed, owner, first };
 }
 
 /** Calls back for all pairs of samples whose tubes overlap in the picture or nearly so. */
-export function eachNearPair(traces: readonly Trace[], first: readonly number[], back: (k: number, i: number, m: number, j: number, far: number) => void): void {
+export function eachNearPair(
+  traces: readonly Trace[],
+  first: readonly number[],
+  back: (k: number, i: number, m: number, j: number, far: number) => void,
+): void {
   const cell = Math.max(...traces.map((t) => t.width)) * 1.35;
   const cells = new Map<number, [k: number, i: number][]>();
   const key = (cx: number, cy: number): number => (cx + 4096) * 8192 + cy + 4096;
   traces.forEach((t, k) => {
     for (let i = 0; i < t.x.length; i++) {
       const [cx, cy] = [Math.floor(t.x[i]! / cell), Math.floor(t.y[i]! / cell)];
-      for (let dx = -1; dx <= 1; dx++) for (let dy = -1; dy <= 1; dy++) {
-        for (const [m, j] of cells.get(key(cx + dx, cy + dy)) ?? []) {
-          const other = traces[m]!;
-          const far = Math.hypot(t.x[i]! - other.x[j]!, t.y[i]! - other.y[j]!);
-          if (far < 1.35 * 0.5 * (t.width + other.width)) back(k, i, m, j, far);
+      for (let dx = -1; dx <= 1; dx++)
+        for (let dy = -1; dy <= 1; dy++) {
+          for (const [m, j] of cells.get(key(cx + dx, cy + dy)) ?? []) {
+            const other = traces[m]!;
+            const far = Math.hypot(t.x[i]! - other.x[j]!, t.y[i]! - other.y[j]!);
+            if (far < 1.35 * 0.5 * (t.width + other.width)) back(k, i, m, j, far);
+          }
         }
-      }
       const mine = key(cx, cy);
       const list = cells.get(mine);
       if (list) list.push([k, i]);
@@ -84,10 +99,17 @@ export function eachNearPair(traces: readonly Trace[], first: readonly number[],
   });
 }
 
-interface BarSides { readonly under: Set<number>; readonly over: Set<number> }
+interface BarSides {
+  readonly under: Set<number>;
+  readonly over: Set<number>;
+}
 
 /** Which samples a bar hides, and which hide it. */
-function sidesOfBar(traces: readonly Trace[], plan: Plan, bar: DrawnFixture & { kind: 'bar' }): BarSides {
+function sidesOfBar(
+  traces: readonly Trace[],
+  plan: Plan,
+  bar: DrawnFixture & { kind: 'bar' },
+): BarSides {
   const [ux, uy] = [bar.x2 - bar.x1, bar.y2 - bar.y1];
   const length = Math.hypot(ux, uy);
   const sides: BarSides = { under: new Set(), over: new Set() };
@@ -96,7 +118,8 @@ function sidesOfBar(traces: readonly Trace[], plan: Plan, bar: DrawnFixture & { 
       const [px, py] = [t.x[i]! - bar.x1, t.y[i]! - bar.y1];
       const along = (px * ux + py * uy) / length;
       const aside = Math.abs(px * uy - py * ux) / length;
-      if (along < -t.width || along > length + t.width || aside > bar.radius + 0.52 * t.width) continue;
+      if (along < -t.width || along > length + t.width || aside > bar.radius + 0.52 * t.width)
+        continue;
       if (Math.abs(t.z[i]!) < 0.35 * t.width && aside > bar.radius + 0.2 * t.width) continue;
       (t.z[i]! > 0 ? sides.over : sides.under).add(plan.first[k]! + i);
     }
@@ -104,35 +127,63 @@ function sidesOfBar(traces: readonly Trace[], plan: Plan, bar: DrawnFixture & { 
   return sides;
 }
 
-function schedule(traces: readonly Trace[], plan: Plan, bars: readonly number[], behind: readonly BarSides[]): DrawnItem[] {
+function schedule(
+  traces: readonly Trace[],
+  plan: Plan,
+  bars: readonly number[],
+  behind: readonly BarSides[],
+): DrawnItem[] {
   const total = plan.owner.length;
   const done = new Uint8Array(total);
   const barDone = bars.map(() => false);
   const items: DrawnItem[] = [];
-  const ready = (i: number): boolean => plan.before[i]!.every((b) => done[b]) && behind.every((b, n) => barDone[n] || !b.over.has(i));
+  const ready = (i: number): boolean =>
+    plan.before[i]!.every((b) => done[b]) && behind.every((b, n) => barDone[n] || !b.over.has(i));
   let left = total;
   while (left > 0 || barDone.includes(false)) {
-    const bar = bars.findIndex((_, n) => !barDone[n] && [...behind[n]!.under].every((i) => done[i]));
+    const bar = bars.findIndex(
+      (_, n) => !barDone[n] && [...behind[n]!.under].every((i) => done[i]),
+    );
     if (bar >= 0) {
       barDone[bar] = true;
       items.push({ kind: 'bar', fixture: bars[bar]! });
       continue;
     }
     const run = longestReady(traces, plan, done, ready) ?? stuck(plan, done);
-    if (!run) { bars.forEach((b, n) => { if (!barDone[n]) { barDone[n] = true; items.push({ kind: 'bar', fixture: b }); } }); continue; }
+    if (!run) {
+      items.push(
+        ...bars.filter((_, n) => !barDone[n]).map((fixture) => ({ kind: 'bar' as const, fixture })),
+      );
+      barDone.fill(true);
+      continue;
+    }
     for (let i = run.from; i <= run.to; i++) done[i] = 1;
     left -= run.to - run.from + 1;
     const k = plan.owner[run.from]!;
     const [from, to] = [run.from - plan.first[k]!, run.to - plan.first[k]!];
-    items.push({ kind: 'stroke', trace: k, from, to, shaded: stretches(plan.shadowed, run.from, run.to, plan.first[k]!) });
+    items.push({
+      kind: 'stroke',
+      trace: k,
+      from,
+      to,
+      shaded: stretches(plan.shadowed, run.from, run.to, plan.first[k]!),
+    });
   }
   return items;
 }
 
-interface Run { readonly from: number; readonly to: number }
+interface Run {
+  readonly from: number;
+  readonly to: number;
+}
 
 /** The longest stretch of one trace that may be drawn now, drawing along it in either direction. */
-function longestReady(traces: readonly Trace[], plan: Plan, done: Uint8Array, ready: (i: number) => boolean): Run | null {
+function longestReady(
+  traces: readonly Trace[],
+  plan: Plan,
+  done: Uint8Array,
+  ready: (i: number) => boolean,
+): Run | null {
   let best: Run | null = null;
   traces.forEach((t, k) => {
     const start = plan.first[k]!;
@@ -153,7 +204,12 @@ function stuck(plan: Plan, done: Uint8Array): Run | null {
   return i < 0 ? null : { from: i, to: i };
 }
 
-function stretches(flags: readonly boolean[], from: number, to: number, offset: number): [number, number][] {
+function stretches(
+  flags: readonly boolean[],
+  from: number,
+  to: number,
+  offset: number,
+): [number, number][] {
   const list: [number, number][] = [];
   for (let i = from; i <= to; i++) {
     if (!flags[i]) continue;

@@ -61,18 +61,36 @@ export function fixedLine(fixture: Fixture): Fixed | null {
   if (fixture.kind === 'post') {
     const [x, y] = fixture.at;
     // A hair off level, so that it never runs along a strand.
-    return fixture.axis ? { points: [{ x: x - AXIS_REACH, y: y - 0.9 }, { x, y }, { x: x + AXIS_REACH, y: y + 0.9 }], shut: false } : null;
+    return fixture.axis
+      ? {
+          points: [
+            { x: x - AXIS_REACH, y: y - 0.9 },
+            { x, y },
+            { x: x + AXIS_REACH, y: y + 0.9 },
+          ],
+          shut: false,
+        }
+      : null;
   }
   if (fixture.kind === 'bar') {
     const [[ax, ay], [bx, by]] = [fixture.from, fixture.to];
     const length = Math.hypot(bx - ax, by - ay);
     const [ux, uy] = [((bx - ax) / length) * AXIS_REACH, ((by - ay) / length) * AXIS_REACH];
-    return { points: [{ x: ax - ux, y: ay - uy }, { x: bx + ux, y: by + uy }], shut: false };
+    return {
+      points: [
+        { x: ax - ux, y: ay - uy },
+        { x: bx + ux, y: by + uy },
+      ],
+      shut: false,
+    };
   }
   const points = Array.from({ length: RING_STEPS + 1 }, (_, i): PathPoint => {
     // Turned by half a step and a little: rope is authored at round angles, and a crossing at a joint is fragile.
     const turn = ((i % RING_STEPS) + 0.37) * ((2 * Math.PI) / RING_STEPS);
-    return { x: fixture.at[0] + fixture.radius * Math.cos(turn), y: fixture.at[1] + fixture.radius * Math.sin(turn) };
+    return {
+      x: fixture.at[0] + fixture.radius * Math.cos(turn),
+      y: fixture.at[1] + fixture.radius * Math.sin(turn),
+    };
   });
   return { points, shut: true };
 }
@@ -89,13 +107,26 @@ export function readForm(name: string, spec: FormSpec): Result<Form> {
     if (!path.ok) return located(name, path.issues, i + 1);
     paths.push(path.value);
   }
-  const diagram = diagramOf(paths, fixtures.map(fixedLine).filter((f) => f !== null));
-  return diagram.ok ? ok({ spec, paths, fixtures, diagram: diagram.value }) : located(name, diagram.issues);
+  const diagram = diagramOf(
+    paths,
+    fixtures.map(fixedLine).filter((f) => f !== null),
+  );
+  return diagram.ok
+    ? ok({ spec, paths, fixtures, diagram: diagram.value })
+    : located(name, diagram.issues);
 }
 
-function located(name: string, issues: readonly { code: string; values: Readonly<Record<string, unknown>> }[], rope?: number): Result<never> {
+function located(
+  name: string,
+  issues: readonly { code: string; values: Readonly<Record<string, unknown>> }[],
+  rope?: number,
+): Result<never> {
   const { code, values } = issues[0]!;
-  return fail(code, { ...(values as Record<string, string | number>), ...(rope === undefined ? {} : { rope }), knot: name });
+  return fail(code, {
+    ...(values as Record<string, string | number>),
+    ...(rope === undefined ? {} : { rope }),
+    knot: name,
+  });
 }
 
 /** The diameter of a rope of a form. */

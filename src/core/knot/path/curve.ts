@@ -10,14 +10,24 @@ export interface Piece {
 /** Pieces a control interval is drawn with: fine enough that authored crossings never fall together. */
 const PIECES = 14;
 
-const between = (a: PathPoint, b: PathPoint, t: number): PathPoint => ({ x: a.x + (b.x - a.x) * t, y: a.y + (b.y - a.y) * t });
+const between = (a: PathPoint, b: PathPoint, t: number): PathPoint => ({
+  x: a.x + (b.x - a.x) * t,
+  y: a.y + (b.y - a.y) * t,
+});
 /** Centripetal knot spacing: square root of the chord. */
-const spacing = (a: PathPoint, b: PathPoint): number => Math.sqrt(Math.hypot(b.x - a.x, b.y - a.y)) || 1e-9;
+const spacing = (a: PathPoint, b: PathPoint): number =>
+  Math.sqrt(Math.hypot(b.x - a.x, b.y - a.y)) || 1e-9;
 /** The point beyond the end that continues it straight on. */
-const beyond = (end: PathPoint, inner: PathPoint): PathPoint => ({ x: 2 * end.x - inner.x, y: 2 * end.y - inner.y });
+const beyond = (end: PathPoint, inner: PathPoint): PathPoint => ({
+  x: 2 * end.x - inner.x,
+  y: 2 * end.y - inner.y,
+});
 
 /** Point on the centripetal Catmull-Rom curve between p1 and p2 (Barry and Goldman's pyramid). */
-function curvePoint(p: readonly [PathPoint, PathPoint, PathPoint, PathPoint], s: number): PathPoint {
+function curvePoint(
+  p: readonly [PathPoint, PathPoint, PathPoint, PathPoint],
+  s: number,
+): PathPoint {
   const [p0, p1, p2, p3] = p;
   const t0 = 0;
   const t1 = t0 + spacing(p0, p1);
@@ -38,7 +48,10 @@ function curvePoint(p: readonly [PathPoint, PathPoint, PathPoint, PathPoint], s:
  * every time.
  */
 export function aside(p: PathPoint, index: number): PathPoint {
-  return { x: p.x + 1e-4 * Math.sin(12.9898 * (index + 1)), y: p.y + 1e-4 * Math.sin(78.233 * (index + 1)) };
+  return {
+    x: p.x + 1e-4 * Math.sin(12.9898 * (index + 1)),
+    y: p.y + 1e-4 * Math.sin(78.233 * (index + 1)),
+  };
 }
 
 /** A rope's smooth curve through its control points, as straight pieces. Centripetal, so it makes no loops of its own. `rope`: its number in the form, so that ropes shift apart. */
@@ -47,7 +60,12 @@ export function drawn(authored: readonly PathPoint[], rope = 0): Piece[] {
   const pieces: Piece[] = [];
   for (let i = 0; i + 1 < points.length; i++) {
     const [p1, p2] = [points[i]!, points[i + 1]!];
-    const stencil = [points[i - 1] ?? beyond(p1, p2), p1, p2, points[i + 2] ?? beyond(p2, p1)] as const;
+    const stencil = [
+      points[i - 1] ?? beyond(p1, p2),
+      p1,
+      p2,
+      points[i + 2] ?? beyond(p2, p1),
+    ] as const;
     let from = p1;
     for (let k = 1; k <= PIECES; k++) {
       const to = k === PIECES ? p2 : curvePoint(stencil, k / PIECES);
@@ -59,11 +77,20 @@ export function drawn(authored: readonly PathPoint[], rope = 0): Piece[] {
 }
 
 /** Where two pieces cross: the parts of the way along each, or null. Touching end to end is no crossing. */
-export function crossing(a: Pick<Piece, 'from' | 'to'>, b: Pick<Piece, 'from' | 'to'>): { readonly onA: number; readonly onB: number } | null {
-  const [ax, ay, bx, by] = [a.to.x - a.from.x, a.to.y - a.from.y, b.to.x - b.from.x, b.to.y - b.from.y];
+export function crossing(
+  a: Pick<Piece, 'from' | 'to'>,
+  b: Pick<Piece, 'from' | 'to'>,
+): { readonly onA: number; readonly onB: number } | null {
+  const [ax, ay, bx, by] = [
+    a.to.x - a.from.x,
+    a.to.y - a.from.y,
+    b.to.x - b.from.x,
+    b.to.y - b.from.y,
+  ];
   const turn = ax * by - ay * bx;
   // Parallel up to rounding: where such pieces meet is noise.
-  if (Math.abs(turn) <= 1e-9 * (Math.abs(ax) + Math.abs(ay)) * (Math.abs(bx) + Math.abs(by))) return null;
+  if (Math.abs(turn) <= 1e-9 * (Math.abs(ax) + Math.abs(ay)) * (Math.abs(bx) + Math.abs(by)))
+    return null;
   const [dx, dy] = [b.from.x - a.from.x, b.from.y - a.from.y];
   const onA = (dx * by - dy * bx) / turn;
   const onB = (dx * ay - dy * ax) / turn;

@@ -27,7 +27,10 @@ const MARKS = /^[OUou.]+$/;
 export function parseRope(text: string): Result<RopePath> {
   const points: PathPoint[] = [];
   const marks: Mark[][] = [];
-  const tokens = text.trim().split(/\s+/).filter((t) => t !== '');
+  const tokens = text
+    .trim()
+    .split(/\s+/)
+    .filter((t) => t !== '');
   let pending: Mark[] | null = null;
   for (const [i, token] of tokens.entries()) {
     const at = { token: token.slice(0, 20), place: i + 1 };
@@ -46,7 +49,9 @@ export function parseRope(text: string): Result<RopePath> {
     } else return fail('path-token', at);
   }
   if (pending) return fail('path-marks-at-end', { token: pending.join(''), place: tokens.length });
-  return points.length >= 2 ? ok({ points, marks }) : fail('path-too-short', { points: points.length });
+  return points.length >= 2
+    ? ok({ points, marks })
+    : fail('path-too-short', { points: points.length });
 }
 
 /** How far the tails of a cut loop stand apart and out, in rope diameters: they must leave the form without crossing. */
@@ -63,11 +68,20 @@ export function cutAt(path: RopePath, tip: number): [RopePath, RopePath] {
   const [before, at, after] = [points[tip - 1]!, points[tip]!, points[tip + 1]!];
   const length = Math.hypot(after.x - before.x, after.y - before.y);
   const along = { x: (after.x - before.x) / length, y: (after.y - before.y) / length };
-  const middle = { x: points.reduce((s, p) => s + p.x, 0) / points.length, y: points.reduce((s, p) => s + p.y, 0) / points.length };
+  const middle = {
+    x: points.reduce((s, p) => s + p.x, 0) / points.length,
+    y: points.reduce((s, p) => s + p.y, 0) / points.length,
+  };
   const side = along.x * (at.y - middle.y) - along.y * (at.x - middle.x) > 0 ? 1 : -1;
   const out = { x: -along.y * side, y: along.x * side };
-  const tail = (apart: number, away: number): PathPoint => ({ x: at.x + along.x * apart + out.x * away, y: at.y + along.y * apart + out.y * away });
-  const half = (sign: 1 | -1): PathPoint[] => [tail(sign * TAIL_APART, TAIL_OUT), tail(sign * 2 * TAIL_APART, 3 * TAIL_OUT)];
+  const tail = (apart: number, away: number): PathPoint => ({
+    x: at.x + along.x * apart + out.x * away,
+    y: at.y + along.y * apart + out.y * away,
+  });
+  const half = (sign: 1 | -1): PathPoint[] => [
+    tail(sign * TAIL_APART, TAIL_OUT),
+    tail(sign * 2 * TAIL_APART, 3 * TAIL_OUT),
+  ];
   return [
     { points: [...points.slice(0, tip), ...half(-1)], marks: [...marks.slice(0, tip), []] },
     { points: [...half(1).reverse(), ...points.slice(tip + 1)], marks: [[], ...marks.slice(tip)] },

@@ -46,7 +46,9 @@ const HELD_AT_ENDS = 2;
 /** Arc length at the start of each piece, and the whole length last. */
 function lengths(pieces: readonly Piece[]): Float64Array {
   const sum = new Float64Array(pieces.length + 1);
-  pieces.forEach((p, i) => { sum[i + 1] = sum[i]! + Math.hypot(p.to.x - p.from.x, p.to.y - p.from.y); });
+  pieces.forEach((p, i) => {
+    sum[i + 1] = sum[i]! + Math.hypot(p.to.x - p.from.x, p.to.y - p.from.y);
+  });
   return sum;
 }
 
@@ -60,7 +62,12 @@ function controlAt(pieces: readonly Piece[], piece: number, along: number): numb
   return control + (piece - first + along) / (last - first + 1);
 }
 
-interface Resampled { readonly xy: number[]; readonly u: Float64Array; readonly step: number; readonly sum: Float64Array }
+interface Resampled {
+  readonly xy: number[];
+  readonly u: Float64Array;
+  readonly step: number;
+  readonly sum: Float64Array;
+}
 
 function resample(pieces: readonly Piece[], spacing: number): Resampled {
   const sum = lengths(pieces);
@@ -84,6 +91,21 @@ function resample(pieces: readonly Piece[], spacing: number): Resampled {
 /** Gap at a crossing: a little more than touching, so that the contact solver starts from the right side. */
 const GAP = 1.05;
 
+/** The ropes as runs of nodes, one after another. */
+function strandsOf(
+  specs: Form['spec']['ropes'],
+  parts: readonly ReturnType<typeof resample>[],
+): { readonly strands: Strand[]; readonly nodes: number } {
+  const strands: Strand[] = [];
+  let nodes = 0;
+  for (const [i, { u }] of parts.entries()) {
+    const spec = specs[i]!;
+    strands.push({ first: nodes, count: u.length, diameter: diameterOf(spec), u, taut: spec.taut });
+    nodes += u.length;
+  }
+  return { strands, nodes };
+}
+
 /**
  * Nodes along the authored curves, still flat, with what the marks say about who lies over whom.
  * @param spacing node distance in diameters of each rope: 0.35 for the shipped geometry, 0.5 for the live one.
@@ -92,12 +114,7 @@ export function bodyOf(form: Form, spacing: number): Body {
   const { ropes, crossings } = form.diagram;
   const specs = form.spec.ropes;
   const parts = specs.map((spec, i) => resample(ropes[i]!, spacing * diameterOf(spec)));
-  const strands: Strand[] = [];
-  let first = 0;
-  for (const [i, part] of parts.entries()) {
-    strands.push({ first, count: part.u.length, diameter: diameterOf(specs[i]!), u: part.u, taut: specs[i]!.taut });
-    first += part.u.length;
-  }
+  const { strands, nodes: first } = strandsOf(specs, parts);
   const at = new Float64Array(3 * first);
   strands.forEach((s, i) => {
     const { xy } = parts[i]!;
@@ -114,10 +131,18 @@ export function bodyOf(form: Form, spacing: number): Body {
     const fixed = Math.max(over.rope, under.rope) - specs.length;
     if (fixed < 0) {
       const gap = GAP * 0.5 * (strands[over.rope]!.diameter + strands[under.rope]!.diameter);
-      lifts.push({ over: node(over.rope, over.piece, over.along), under: node(under.rope, under.piece, under.along), gap });
+      lifts.push({
+        over: node(over.rope, over.piece, over.along),
+        under: node(under.rope, under.piece, under.along),
+        gap,
+      });
     } else {
       const rope = over.rope < specs.length ? over : under;
-      sides.push({ fixture: lined[fixed]!, node: node(rope.rope, rope.piece, rope.along), sign: rope === over ? 1 : -1 });
+      sides.push({
+        fixture: lined[fixed]!,
+        node: node(rope.rope, rope.piece, rope.along),
+        sign: rope === over ? 1 : -1,
+      });
     }
   }
   return { at, free: freeNodes(strands), strands, fixtures: form.fixtures, lifts, sides };
@@ -138,7 +163,9 @@ export function respace(body: Body): void {
 
 /** The same ropes with other nodes, `spacing` diameters apart: fewer, for drawing up live. */
 export function thinned(body: Body, spacing: number): Body {
-  const parts = body.strands.map((s) => evenly(body, s, Math.max(8, Math.round(lengthOf(body, s) / (spacing * s.diameter)) + 1)));
+  const parts = body.strands.map((s) =>
+    evenly(body, s, Math.max(8, Math.round(lengthOf(body, s) / (spacing * s.diameter)) + 1)),
+  );
   let first = 0;
   const strands = body.strands.map((s, i): Strand => {
     const strand = { ...s, first, count: parts[i]!.u.length, u: parts[i]!.u };
@@ -171,7 +198,9 @@ function evenly(body: Body, s: Strand, count: number): { at: Float64Array; u: Fl
 export function freeNodes(strands: readonly Strand[]): Uint8Array {
   const free = new Uint8Array(strands.reduce((n, s) => n + s.count, 0)).fill(1);
   for (const s of strands) {
-    for (let k = 0; k < s.count; k++) if (held(k, s.count) || (s.taut && s.u[k]! >= s.taut[0] && s.u[k]! <= s.taut[1])) free[s.first + k] = 0;
+    for (let k = 0; k < s.count; k++)
+      if (held(k, s.count) || (s.taut && s.u[k]! >= s.taut[0] && s.u[k]! <= s.taut[1]))
+        free[s.first + k] = 0;
   }
   return free;
 }
@@ -186,12 +215,15 @@ export function copyOf(body: Body): Body {
 /** Length of a strand. */
 export function lengthOf(body: Body, strand: Strand): number {
   let sum = 0;
-  for (let i = strand.first; i < strand.first + strand.count - 1; i++) sum += distance(body.at, i, i + 1);
+  for (let i = strand.first; i < strand.first + strand.count - 1; i++)
+    sum += distance(body.at, i, i + 1);
   return sum;
 }
 
 /** Distance between two nodes. */
 export function distance(at: Float64Array, i: number, j: number): number {
-  const dx = at[3 * j]! - at[3 * i]!, dy = at[3 * j + 1]! - at[3 * i + 1]!, dz = at[3 * j + 2]! - at[3 * i + 2]!;
+  const dx = at[3 * j]! - at[3 * i]!,
+    dy = at[3 * j + 1]! - at[3 * i + 1]!,
+    dz = at[3 * j + 2]! - at[3 * i + 2]!;
   return Math.sqrt(dx * dx + dy * dy + dz * dz);
 }

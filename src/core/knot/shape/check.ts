@@ -21,7 +21,12 @@ export interface ShapeCheck {
 export function checkShape(form: Form, body: Body): ShapeCheck {
   const sameInvariants = printOfBody(form, body) === fingerprintOf(wholeViews(form, form.diagram));
   const [overlapD, turnRad] = [worstOverlap(body), sharpestTurnRad(body)];
-  return { overlapD, turnRad, sameInvariants, holds: sameInvariants && overlapD <= SHAPE_LIMITS.overlapD && turnRad <= SHAPE_LIMITS.turnRad };
+  return {
+    overlapD,
+    turnRad,
+    sameInvariants,
+    holds: sameInvariants && overlapD <= SHAPE_LIMITS.overlapD && turnRad <= SHAPE_LIMITS.turnRad,
+  };
 }
 
 /** Invariants of a body, closed in every way that needs no cut. */

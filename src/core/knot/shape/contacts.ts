@@ -41,7 +41,10 @@ export function findContacts(body: Body, into: Contacts): void {
         const last = m === k ? i - skip : other.first + other.count - 2;
         for (let j = other.first; j <= last;) {
           const far = betweenMiddles(at, i, j);
-          if (far <= reach) { remember(into, i, j); j++; } else j += Math.max(1, Math.floor((far - reach) / otherStep));
+          if (far <= reach) {
+            remember(into, i, j);
+            j++;
+          } else j += Math.max(1, Math.floor((far - reach) / otherStep));
         }
       }
     }
@@ -77,11 +80,23 @@ function remember(into: Contacts, i: number, j: number): void {
 }
 
 /** Closest points of two segments: parts of the way along each (Ericson, Real-Time Collision Detection, 5.1.9). */
-export function closest(at: Float64Array, i: number, j: number, out: { s: number; t: number; far: number }): void {
-  const a = 3 * i, b = 3 * j;
-  const d1x = at[a + 3]! - at[a]!, d1y = at[a + 4]! - at[a + 1]!, d1z = at[a + 5]! - at[a + 2]!;
-  const d2x = at[b + 3]! - at[b]!, d2y = at[b + 4]! - at[b + 1]!, d2z = at[b + 5]! - at[b + 2]!;
-  const rx = at[a]! - at[b]!, ry = at[a + 1]! - at[b + 1]!, rz = at[a + 2]! - at[b + 2]!;
+export function closest(
+  at: Float64Array,
+  i: number,
+  j: number,
+  out: { s: number; t: number; far: number },
+): void {
+  const a = 3 * i,
+    b = 3 * j;
+  const d1x = at[a + 3]! - at[a]!,
+    d1y = at[a + 4]! - at[a + 1]!,
+    d1z = at[a + 5]! - at[a + 2]!;
+  const d2x = at[b + 3]! - at[b]!,
+    d2y = at[b + 4]! - at[b + 1]!,
+    d2z = at[b + 5]! - at[b + 2]!;
+  const rx = at[a]! - at[b]!,
+    ry = at[a + 1]! - at[b + 1]!,
+    rz = at[a + 2]! - at[b + 2]!;
   const aa = d1x * d1x + d1y * d1y + d1z * d1z;
   const ee = d2x * d2x + d2y * d2y + d2z * d2z;
   const f = d2x * rx + d2y * ry + d2z * rz;
@@ -90,10 +105,18 @@ export function closest(at: Float64Array, i: number, j: number, out: { s: number
   const denominator = aa * ee - bb * bb;
   let s = denominator > 1e-12 ? Math.min(1, Math.max(0, (bb * f - c * ee) / denominator)) : 0;
   let t = (bb * s + f) / ee;
-  if (t < 0) { t = 0; s = Math.min(1, Math.max(0, -c / aa)); } else if (t > 1) { t = 1; s = Math.min(1, Math.max(0, (bb - c) / aa)); }
+  if (t < 0) {
+    t = 0;
+    s = Math.min(1, Math.max(0, -c / aa));
+  } else if (t > 1) {
+    t = 1;
+    s = Math.min(1, Math.max(0, (bb - c) / aa));
+  }
   out.s = s;
   out.t = t;
-  const x = rx + d1x * s - d2x * t, y = ry + d1y * s - d2y * t, z = rz + d1z * s - d2z * t;
+  const x = rx + d1x * s - d2x * t,
+    y = ry + d1y * s - d2y * t,
+    z = rz + d1z * s - d2z * t;
   // Math.hypot costs several times a plain root, and this is the innermost loop.
   out.far = Math.sqrt(x * x + y * y + z * z);
 }

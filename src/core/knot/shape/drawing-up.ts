@@ -10,7 +10,8 @@ const TENSION = 0.15;
 const EASED = 0.05;
 const EASE_WITHIN = 0.004;
 
-const ropeLength = (body: Body): number => body.strands.reduce((sum, s) => sum + lengthOf(body, s), 0);
+const ropeLength = (body: Body): number =>
+  body.strands.reduce((sum, s) => sum + lengthOf(body, s), 0);
 
 /**
  * A form in the learner's hand: pulled toward drawn up or let go again, by a slider.
@@ -40,7 +41,10 @@ export class DrawingUp {
 
   /** 0 loose, 1 drawn up. */
   get drawn(): number {
-    return Math.max(0, Math.min(1, (this.long - ropeLength(this.run.body)) / (this.long - this.short)));
+    return Math.max(
+      0,
+      Math.min(1, (this.long - ropeLength(this.run.body)) / (this.long - this.short)),
+    );
   }
 
   /**

@@ -4,13 +4,23 @@ import type { Fixture } from '../form/form';
  * Pushes a node out of a fixture it has sunk into, by at most `most`.
  * @param clear half the rope's thickness.
  */
-export function pushOut(fixture: Fixture, at: Float64Array, node: number, clear: number, most: number): void {
+export function pushOut(
+  fixture: Fixture,
+  at: Float64Array,
+  node: number,
+  clear: number,
+  most: number,
+): void {
   const i = 3 * node;
-  const x = at[i]!, y = at[i + 1]!, z = at[i + 2]!;
+  const x = at[i]!,
+    y = at[i + 1]!,
+    z = at[i + 2]!;
   const reach = reachOf(fixture, clear);
   if (fixture.kind !== 'post' && (z > reach || z < -reach)) return;
   const near = nearestOnCore(fixture, x, y, z);
-  const dx = x - near.x, dy = y - near.y, dz = z - near.z;
+  const dx = x - near.x,
+    dy = y - near.y,
+    dz = z - near.z;
   const far = Math.sqrt(dx * dx + dy * dy + dz * dz);
   if (far >= reach || far < 1e-9) return;
   const push = Math.min(most, reach - far) / far;
@@ -19,7 +29,8 @@ export function pushOut(fixture: Fixture, at: Float64Array, node: number, clear:
   at[i + 2] = z + dz * push;
 }
 
-const reachOf = (fixture: Fixture, clear: number): number => (fixture.kind === 'ring' ? fixture.tube : fixture.radius) + clear;
+const reachOf = (fixture: Fixture, clear: number): number =>
+  (fixture.kind === 'ring' ? fixture.tube : fixture.radius) + clear;
 
 /** How deep a node has sunk into a fixture, 0 when it is clear of it. */
 export function depthIn(fixture: Fixture, x: number, y: number, z: number, clear: number): number {
@@ -28,7 +39,11 @@ export function depthIn(fixture: Fixture, x: number, y: number, z: number, clear
   return Math.max(0, reach - Math.hypot(x - near.x, y - near.y, z - near.z));
 }
 
-interface Point3 { readonly x: number; readonly y: number; readonly z: number }
+interface Point3 {
+  readonly x: number;
+  readonly y: number;
+  readonly z: number;
+}
 
 /** The nearest point of a fixture's middle line: a bar's axis, a ring's circle, a post's axis at the same height. */
 function nearestOnCore(fixture: Fixture, x: number, y: number, z: number): Point3 {
@@ -36,7 +51,11 @@ function nearestOnCore(fixture: Fixture, x: number, y: number, z: number): Point
   if (fixture.kind === 'ring') {
     const [dx, dy] = [x - fixture.at[0], y - fixture.at[1]];
     const far = Math.hypot(dx, dy) || 1e-9;
-    return { x: fixture.at[0] + (dx / far) * fixture.radius, y: fixture.at[1] + (dy / far) * fixture.radius, z: 0 };
+    return {
+      x: fixture.at[0] + (dx / far) * fixture.radius,
+      y: fixture.at[1] + (dy / far) * fixture.radius,
+      z: 0,
+    };
   }
   const [[ax, ay], [bx, by]] = [fixture.from, fixture.to];
   const [ux, uy] = [bx - ax, by - ay];

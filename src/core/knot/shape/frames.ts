@@ -65,18 +65,38 @@ export function frameOf(body: Body, drawn: number): ShippedFrame {
 
 /** The ropes of a body as they are shipped. */
 export function shippedStrands(body: Body): ShippedStrand[] {
-  return body.strands.map((s) => ({ diameter: s.diameter, u: differences(s.u, 1), ...(s.taut ? { taut: s.taut } : {}) }));
+  return body.strands.map((s) => ({
+    diameter: s.diameter,
+    u: differences(s.u, 1),
+    ...(s.taut ? { taut: s.taut } : {}),
+  }));
 }
 
 /** A shipped frame as a body again. It carries no marks: what lies over what is in the heights. */
-export function bodyOfFrame(form: Pick<ShippedForm, 'strands' | 'fixtures'>, frame: ShippedFrame): Body {
+export function bodyOfFrame(
+  form: Pick<ShippedForm, 'strands' | 'fixtures'>,
+  frame: ShippedFrame,
+): Body {
   let first = 0;
   const strands = form.strands.map((s): Strand => {
-    const strand = { first, count: s.u.length, diameter: s.diameter, u: summed(s.u, 1), taut: s.taut };
+    const strand = {
+      first,
+      count: s.u.length,
+      diameter: s.diameter,
+      u: summed(s.u, 1),
+      taut: s.taut,
+    };
     first += s.u.length;
     return strand;
   });
-  return { at: summed(frame.at, 3), free: freeNodes(strands), strands, fixtures: form.fixtures, lifts: [], sides: [] };
+  return {
+    at: summed(frame.at, 3),
+    free: freeNodes(strands),
+    strands,
+    fixtures: form.fixtures,
+    lifts: [],
+    sides: [],
+  };
 }
 
 /** Two neighbouring frames mixed: a body between them. Both must be of the same form. */

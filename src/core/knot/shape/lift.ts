@@ -16,7 +16,8 @@ export function lift(body: Body): void {
   for (let sweep = 0; sweep < SWEEPS; sweep++) {
     for (const { first, count } of strands) {
       for (let i = first + 1; i < first + count - 1; i++) {
-        at[3 * i + 2] = TO_PLANE * (0.5 * at[3 * i + 2]! + 0.25 * (at[3 * i - 1]! + at[3 * i + 5]!));
+        at[3 * i + 2] =
+          TO_PLANE * (0.5 * at[3 * i + 2]! + 0.25 * (at[3 * i - 1]! + at[3 * i + 5]!));
       }
       at[3 * first + 2] = at[3 * first + 5]!;
       at[3 * (first + count - 1) + 2] = at[3 * (first + count - 2) + 2]!;
@@ -51,7 +52,11 @@ function separate(at: Float64Array, { over, under, gap }: Lift): void {
   raise(at, under, -missing / 2);
 }
 
-interface Clearance { readonly node: number; readonly height: number; readonly sign: 1 | -1 }
+interface Clearance {
+  readonly node: number;
+  readonly height: number;
+  readonly sign: 1 | -1;
+}
 
 /** The nodes near each passage of a bar or ring, with the height each must keep. */
 function barClearances(body: Body): Clearance[] {
@@ -63,13 +68,24 @@ function clearancesOf(body: Body, side: Side): Clearance[] {
   const strand = body.strands.find((s) => side.node >= s.first && side.node < s.first + s.count)!;
   const clear = strand.diameter / 2;
   const middle = Math.round(side.node);
-  const height = (i: number): number => heightOver(fixture, body.at[3 * i]!, body.at[3 * i + 1]!, clear);
+  const height = (i: number): number =>
+    heightOver(fixture, body.at[3 * i]!, body.at[3 * i + 1]!, clear);
   // Where rope turns back while still over the bar, the stretch ends half way to the next passage.
-  const others = body.sides.filter((s) => s !== side && s.fixture === side.fixture).map((s) => s.node);
-  const least = Math.max(strand.first, ...others.filter((n) => n < side.node).map((n) => Math.ceil((n + side.node) / 2)));
-  const most = Math.min(strand.first + strand.count - 1, ...others.filter((n) => n > side.node).map((n) => Math.floor((n + side.node) / 2)));
+  const others = body.sides
+    .filter((s) => s !== side && s.fixture === side.fixture)
+    .map((s) => s.node);
+  const least = Math.max(
+    strand.first,
+    ...others.filter((n) => n < side.node).map((n) => Math.ceil((n + side.node) / 2)),
+  );
+  const most = Math.min(
+    strand.first + strand.count - 1,
+    ...others.filter((n) => n > side.node).map((n) => Math.floor((n + side.node) / 2)),
+  );
   const list: Clearance[] = [];
-  for (let i = middle; i >= least && height(i) > 0; i--) list.push({ node: i, height: height(i), sign: side.sign });
-  for (let i = middle + 1; i <= most && height(i) > 0; i++) list.push({ node: i, height: height(i), sign: side.sign });
+  for (let i = middle; i >= least && height(i) > 0; i--)
+    list.push({ node: i, height: height(i), sign: side.sign });
+  for (let i = middle + 1; i <= most && height(i) > 0; i++)
+    list.push({ node: i, height: height(i), sign: side.sign });
   return list;
 }

@@ -4,39 +4,68 @@ import { fixedLine } from '../form/form';
 import type { Body } from './body';
 import type { Crossing, Diagram } from '../topology/diagram';
 
+type Height = (rope: number, piece: number, along: number) => number;
+
+/** Where pieces of the first `own` ropes cross any other, and who is over whom there. */
+function crossingsOf(all: readonly (readonly Piece[])[], own: number, height: Height): Crossing[] {
+  const crossings: Crossing[] = [];
+  all.slice(0, own).forEach((pieces, r) =>
+    pieces.forEach((piece, i) => {
+      for (let s = r; s < all.length; s++) {
+        const others = all[s]!;
+        for (let j = s === r ? i + 2 : 0; j < others.length; j++) {
+          const met = crossing(piece, others[j]!);
+          if (!met) continue;
+          const [a, b] = [
+            { rope: r, piece: i, along: met.onA },
+            { rope: s, piece: j, along: met.onB },
+          ];
+          crossings.push(
+            height(r, i, met.onA) > height(s, j, met.onB)
+              ? { over: a, under: b }
+              : { over: b, under: a },
+          );
+        }
+      }
+    }),
+  );
+  return crossings;
+}
+
 /**
  * The diagram of a body in space, seen along z: for proving that drawing it up did not change what it is.
  * Fixtures lie at height 0.
  */
 export function projected(body: Body): Diagram {
   const { at, strands } = body;
-  const ropes: Piece[][] = strands.map((s) => Array.from({ length: s.count - 1 }, (_, k) => {
-    const point = (i: number): PathPoint => aside({ x: at[i]!, y: at[i + 1]! }, i);
-    const i = 3 * (s.first + k);
-    return { from: point(i), to: point(i + 3), control: Math.floor(s.u[k]!) };
-  }));
+  const ropes: Piece[][] = strands.map((s) =>
+    Array.from({ length: s.count - 1 }, (_, k) => {
+      const point = (i: number): PathPoint => aside({ x: at[i]!, y: at[i + 1]! }, i);
+      const i = 3 * (s.first + k);
+      return { from: point(i), to: point(i + 3), control: Math.floor(s.u[k]!) };
+    }),
+  );
   const lines = body.fixtures.map(fixedLine).filter((f) => f !== null);
-  const fixed = lines.map((f) => f.points.slice(1).map((to, i): Piece => ({ from: f.points[i]!, to, control: i })));
+  const fixed = lines.map((f) =>
+    f.points.slice(1).map((to, i): Piece => ({ from: f.points[i]!, to, control: i })),
+  );
   const all = [...ropes, ...fixed];
   const lined = body.fixtures.filter((f) => fixedLine(f));
-  const height = (rope: number, piece: number, along: number): number => {
+  const height: Height = (rope, piece, along) => {
     const s = strands[rope];
     // A post's axis comes in under everything on its first piece and leaves over everything on its second.
-    if (!s) return lined[rope - strands.length]!.kind === 'post' ? (piece === 0 ? -Infinity : Infinity) : 0;
+    if (!s)
+      return lined[rope - strands.length]!.kind === 'post'
+        ? piece === 0
+          ? -Infinity
+          : Infinity
+        : 0;
     const i = 3 * (s.first + piece) + 2;
     return at[i]! * (1 - along) + at[i + 3]! * along;
   };
-  const crossings: Crossing[] = [];
-  ropes.forEach((pieces, r) => pieces.forEach((piece, i) => {
-    for (let s = r; s < all.length; s++) {
-      const others = all[s]!;
-      for (let j = s === r ? i + 2 : 0; j < others.length; j++) {
-        const met = crossing(piece, others[j]!);
-        if (!met) continue;
-        const [a, b] = [{ rope: r, piece: i, along: met.onA }, { rope: s, piece: j, along: met.onB }];
-        crossings.push(height(r, i, met.onA) > height(s, j, met.onB) ? { over: a, under: b } : { over: b, under: a });
-      }
-    }
-  }));
-  return { ropes: all, crossings, shut: lines.flatMap((f, i) => (f.shut ? [strands.length + i] : [])) };
+  return {
+    ropes: all,
+    crossings: crossingsOf(all, strands.length, height),
+    shut: lines.flatMap((f, i) => (f.shut ? [strands.length + i] : [])),
+  };
 }

@@ -15,13 +15,19 @@ const form = read.value;
 const loose = looseOf(form, 0.5);
 const tight = drawnUp(loose);
 const shipped: ShippedForm = {
-  version: 1, source: '', strands: shippedStrands(loose), fixtures: [], insideD: [0],
+  version: 1,
+  source: '',
+  strands: shippedStrands(loose),
+  fixtures: [],
+  insideD: [0],
   frames: [frameOf(loose, 0), frameOf(settled(tight), 1)],
 };
 
 describe('drawing up', () => {
   it('shortens the rope inside and keeps the ends where they are', () => {
-    expect(lengthOf(tight, tight.strands[0]!)).toBeLessThan(0.9 * lengthOf(loose, loose.strands[0]!));
+    expect(lengthOf(tight, tight.strands[0]!)).toBeLessThan(
+      0.9 * lengthOf(loose, loose.strands[0]!),
+    );
     expect([...tight.at.slice(0, 3)]).toEqual([...loose.at.slice(0, 3)]);
     expect([...tight.at.slice(-3)]).toEqual([...loose.at.slice(-3)]);
   });
@@ -36,7 +42,8 @@ describe('drawing up', () => {
     expect(inside).toBeLessThan(1.8 * 16.4);
   });
   it('nothing overlaps and nothing zigzags', () => {
-    for (const body of [loose, settled(tight)]) expect(checkShape(form, body)).toMatchObject({ sameInvariants: true, holds: true });
+    for (const body of [loose, settled(tight)])
+      expect(checkShape(form, body)).toMatchObject({ sameInvariants: true, holds: true });
   });
 });
 
@@ -65,10 +72,15 @@ describe('shipping', () => {
   it('hundredths of a diameter come back, however long the rope', () => {
     const back = bodyOfFrame(shipped, shipped.frames[0]!);
     back.at.forEach((v, i) => expect(Math.abs(v - loose.at[i]!)).toBeLessThanOrEqual(0.00501));
-    back.strands[0]!.u.forEach((u, i) => expect(Math.abs(u - loose.strands[0]!.u[i]!)).toBeLessThanOrEqual(0.00501));
+    back.strands[0]!.u.forEach((u, i) =>
+      expect(Math.abs(u - loose.strands[0]!.u[i]!)).toBeLessThanOrEqual(0.00501),
+    );
   });
   it('between two frames lies their mean', () => {
-    const [a, b] = [bodyOfFrame(shipped, shipped.frames[0]!), bodyOfFrame(shipped, shipped.frames[1]!)];
+    const [a, b] = [
+      bodyOfFrame(shipped, shipped.frames[0]!),
+      bodyOfFrame(shipped, shipped.frames[1]!),
+    ];
     expect(between(a, b, 0.5).at[90]).toBeCloseTo((a.at[90]! + b.at[90]!) / 2, 12);
   });
 });
@@ -84,7 +96,9 @@ describe('nodes', () => {
     const few = thinned(loose, 1);
     expect(few.strands[0]!.count).toBeLessThan(loose.strands[0]!.count * 0.6);
     expect([...few.at.slice(0, 3)]).toEqual([...loose.at.slice(0, 3)]);
-    expect(lengthOf(few, few.strands[0]!)).toBeGreaterThan(0.97 * lengthOf(loose, loose.strands[0]!));
+    expect(lengthOf(few, few.strands[0]!)).toBeGreaterThan(
+      0.97 * lengthOf(loose, loose.strands[0]!),
+    );
     expect([few.free[0], few.free[10], few.free.at(-1)]).toEqual([0, 1, 0]);
   });
 });

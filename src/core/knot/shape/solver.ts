@@ -43,12 +43,24 @@ export class Solver {
     const { at, free, strands } = this.body;
     if (this.iterations++ % REBUILD_EVERY === 0) findContacts(this.body, this.contacts);
     this.before.set(at);
-    if (pull.flatten !== 1) for (let i = 0; i < free.length; i++) if (free[i]) at[3 * i + 2] = at[3 * i + 2]! * pull.flatten;
-    const rests = strands.map((s) => Math.max(pull.least * s.diameter, pull.rest * this.meanStep(s.first, s.count)));
+    if (pull.flatten !== 1)
+      for (let i = 0; i < free.length; i++)
+        if (free[i]) at[3 * i + 2] = at[3 * i + 2]! * pull.flatten;
+    const rests = strands.map((s) =>
+      Math.max(pull.least * s.diameter, pull.rest * this.meanStep(s.first, s.count)),
+    );
     for (let pass = 0; pass < PASSES; pass++) {
       strands.forEach((s, k) => this.keepLength(s.first, s.count, rests[k]!));
       for (const s of strands) this.bendOver(s.first, s.count, 1, pull.bend);
-      if (pull.far) strands.forEach((s, k) => this.bendOver(s.first, s.count, Math.max(2, Math.round((FAR_STENCIL * s.diameter) / rests[k]!)), pull.bend));
+      if (pull.far)
+        strands.forEach((s, k) =>
+          this.bendOver(
+            s.first,
+            s.count,
+            Math.max(2, Math.round((FAR_STENCIL * s.diameter) / rests[k]!)),
+            pull.bend,
+          ),
+        );
       this.separate();
       this.clearFixtures();
     }
@@ -68,11 +80,21 @@ export class Solver {
       const weight = free[i]! + free[i + 1]!;
       if (weight === 0) continue;
       const a = 3 * i;
-      const dx = at[a + 3]! - at[a]!, dy = at[a + 4]! - at[a + 1]!, dz = at[a + 5]! - at[a + 2]!;
+      const dx = at[a + 3]! - at[a]!,
+        dy = at[a + 4]! - at[a + 1]!,
+        dz = at[a + 5]! - at[a + 2]!;
       const far = Math.sqrt(dx * dx + dy * dy + dz * dz) || 1e-9;
       const by = (far - rest) / far / weight;
-      if (free[i]) { at[a] = at[a]! + dx * by; at[a + 1] = at[a + 1]! + dy * by; at[a + 2] = at[a + 2]! + dz * by; }
-      if (free[i + 1]) { at[a + 3] = at[a + 3]! - dx * by; at[a + 4] = at[a + 4]! - dy * by; at[a + 5] = at[a + 5]! - dz * by; }
+      if (free[i]) {
+        at[a] = at[a]! + dx * by;
+        at[a + 1] = at[a + 1]! + dy * by;
+        at[a + 2] = at[a + 2]! + dz * by;
+      }
+      if (free[i + 1]) {
+        at[a + 3] = at[a + 3]! - dx * by;
+        at[a + 4] = at[a + 4]! - dy * by;
+        at[a + 5] = at[a + 5]! - dz * by;
+      }
     }
   }
 
@@ -95,17 +117,26 @@ export class Solver {
     const { pairs, count } = this.contacts;
     const { near } = this;
     for (let n = 0; n < count; n++) {
-      const i = pairs[2 * n]!, j = pairs[2 * n + 1]!;
+      const i = pairs[2 * n]!,
+        j = pairs[2 * n + 1]!;
       const touch = this.radii[i]! + this.radii[j]!;
       closest(at, i, j, near);
       if (near.far >= touch || near.far < 1e-9) continue;
       const { s, t } = near;
-      const w0 = free[i]! * (1 - s), w1 = free[i + 1]! * s, w2 = free[j]! * (1 - t), w3 = free[j + 1]! * t;
+      const w0 = free[i]! * (1 - s),
+        w1 = free[i + 1]! * s,
+        w2 = free[j]! * (1 - t),
+        w3 = free[j + 1]! * t;
       const sum = w0 * (1 - s) + w1 * s + w2 * (1 - t) + w3 * t;
       if (sum < 1e-9) continue;
       const by = Math.min(MOST_PUSH, touch - near.far) / near.far / sum;
       for (let k = 0; k < 3; k++) {
-        const apart = (at[3 * i + k]! * (1 - s) + at[3 * i + 3 + k]! * s - at[3 * j + k]! * (1 - t) - at[3 * j + 3 + k]! * t) * by;
+        const apart =
+          (at[3 * i + k]! * (1 - s) +
+            at[3 * i + 3 + k]! * s -
+            at[3 * j + k]! * (1 - t) -
+            at[3 * j + 3 + k]! * t) *
+          by;
         at[3 * i + k] = at[3 * i + k]! + apart * w0;
         at[3 * i + 3 + k] = at[3 * i + 3 + k]! + apart * w1;
         at[3 * j + k] = at[3 * j + k]! - apart * w2;
@@ -116,14 +147,20 @@ export class Solver {
 
   private clearFixtures(): void {
     const { at, free, fixtures } = this.body;
-    for (const fixture of fixtures) for (let i = 0; i < free.length; i++) if (free[i]) pushOut(fixture, at, i, this.radii[i]!, MOST_PUSH);
+    for (const fixture of fixtures)
+      for (let i = 0; i < free.length; i++)
+        if (free[i]) pushOut(fixture, at, i, this.radii[i]!, MOST_PUSH);
   }
 
   private limitMoves(): void {
     const { at } = this.body;
     for (let i = 0; i < this.radii.length; i++) {
       const a = 3 * i;
-      const [dx, dy, dz] = [at[a]! - this.before[a]!, at[a + 1]! - this.before[a + 1]!, at[a + 2]! - this.before[a + 2]!];
+      const [dx, dy, dz] = [
+        at[a]! - this.before[a]!,
+        at[a + 1]! - this.before[a + 1]!,
+        at[a + 2]! - this.before[a + 2]!,
+      ];
       const far = Math.sqrt(dx * dx + dy * dy + dz * dz);
       const most = MOST_MOVE * 2 * this.radii[i]!;
       if (far <= most) continue;

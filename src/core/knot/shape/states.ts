@@ -13,7 +13,8 @@ export function framesOf(loose: Body, tight: Body): Body[] {
   for (const state of FRAME_STATES.slice(1, -1)) {
     const want = long - state * (long - short);
     // The pull eases off toward the wanted length, so that the frame is not caught under full tension.
-    while (whole.length > want && whole.iterations < 4000) whole.advance(whole.length - want < 0.5 ? 0.05 : 0.15);
+    while (whole.length > want && whole.iterations < 4000)
+      whole.advance(whole.length - want < 0.5 ? 0.05 : 0.15);
     bodies.push(settled(whole.body));
   }
   bodies.push(settled(tight));

@@ -37,7 +37,10 @@ export class Tightening {
   private readonly solver: Solver;
   iterations = 0;
 
-  constructor(loose: Body, private readonly tension: number) {
+  constructor(
+    loose: Body,
+    private readonly tension: number,
+  ) {
     this.body = copyOf(loose);
     this.solver = new Solver(this.body);
   }
@@ -59,7 +62,8 @@ const SETTLE_ITERATIONS = 40;
 export function settled(body: Body): Body {
   const copy = copyOf(body);
   const solver = new Solver(copy);
-  for (let i = 0; i < SETTLE_ITERATIONS; i++) solver.iterate({ rest: 0.995, least: 0, bend: 0.2, far: true, flatten: 1 });
+  for (let i = 0; i < SETTLE_ITERATIONS; i++)
+    solver.iterate({ rest: 0.995, least: 0, bend: 0.2, far: true, flatten: 1 });
   return copy;
 }
 
@@ -67,7 +71,10 @@ export function settled(body: Body): Body {
  * A form drawn up until it does not get shorter.
  * @param onStep is told the length after every iteration, for taking frames on the way.
  */
-export function drawnUp(loose: Body, onStep: (body: Body, length: number) => void = () => {}): Body {
+export function drawnUp(
+  loose: Body,
+  onStep: (body: Body, length: number) => void = () => {},
+): Body {
   const run = new Tightening(loose, 0.15);
   let last = run.length;
   while (run.iterations < MOST_ITERATIONS) {
@@ -78,6 +85,9 @@ export function drawnUp(loose: Body, onStep: (body: Body, length: number) => voi
       last = run.length;
     }
   }
-  for (let i = 0; i < SLOW; i++) { run.advance(0.03); onStep(run.body, run.length); }
+  for (let i = 0; i < SLOW; i++) {
+    run.advance(0.03);
+    onStep(run.body, run.length);
+  }
   return run.body;
 }

@@ -22,13 +22,17 @@ function determinant(matrix: readonly (readonly number[])[]): number {
   for (let i = 0; i < m.length; i++) {
     const pivot = m.findIndex((row, r) => r >= i && row[i] !== 0);
     if (pivot < 0) return 0;
-    if (pivot !== i) { [m[i], m[pivot]] = [m[pivot]!, m[i]!]; det = mod(-det); }
+    if (pivot !== i) {
+      [m[i], m[pivot]] = [m[pivot]!, m[i]!];
+      det = mod(-det);
+    }
     const row = m[i]!;
     det = mod(det * row[i]!);
     const scale = inverse(row[i]!);
     for (let r = i + 1; r < m.length; r++) {
       const factor = mod(m[r]![i]! * scale);
-      if (factor !== 0) for (let c = i; c < m.length; c++) m[r]![c] = mod(m[r]![c]! - factor * row[c]!);
+      if (factor !== 0)
+        for (let c = i; c < m.length; c++) m[r]![c] = mod(m[r]![c]! - factor * row[c]!);
     }
   }
   return det;
@@ -37,7 +41,10 @@ function determinant(matrix: readonly (readonly number[])[]): number {
 /** Which arc (unbroken over-passing stretch) each edge belongs to. */
 function arcs(code: PlanarCode): number[] {
   const parent = new Map<number, number>();
-  const find = (e: number): number => { const p = parent.get(e) ?? e; return p === e ? e : find(p); };
+  const find = (e: number): number => {
+    const p = parent.get(e) ?? e;
+    return p === e ? e : find(p);
+  };
   for (const x of code.crossings) parent.set(find(x.edges[1]), find(x.edges[3]));
   const names = [...new Set(code.crossings.flatMap((x) => x.edges).map(find))];
   const edges = Math.max(-1, ...code.crossings.flatMap((x) => x.edges)) + 1;
@@ -47,13 +54,17 @@ function arcs(code: PlanarCode): number[] {
 /** Coefficients of the polynomial through (x, y) for x = 1, 2, …, modulo the prime (Newton's divided differences). */
 function interpolate(values: readonly number[]): number[] {
   const differences = [...values];
-  for (let k = 1; k < values.length; k++) for (let i = values.length - 1; i >= k; i--) {
-    differences[i] = mod((differences[i]! - differences[i - 1]!) * inverse(k));
-  }
+  for (let k = 1; k < values.length; k++)
+    for (let i = values.length - 1; i >= k; i--) {
+      differences[i] = mod((differences[i]! - differences[i - 1]!) * inverse(k));
+    }
   let result = [0];
   for (let k = values.length - 1; k >= 0; k--) {
     const next = new Array<number>(result.length + 1).fill(0);
-    result.forEach((c, i) => { next[i + 1] = mod(next[i + 1]! + c); next[i] = mod(next[i]! - c * (k + 1)); });
+    result.forEach((c, i) => {
+      next[i + 1] = mod(next[i + 1]! + c);
+      next[i] = mod(next[i]! - c * (k + 1));
+    });
     next[0] = mod(next[0]! + differences[k]!);
     result = next;
   }
@@ -61,9 +72,16 @@ function interpolate(values: readonly number[]): number[] {
 }
 
 /** The relation of a crossing at a value of t: (1 − t)·over + t·one − other (Wirtinger, Fox). */
-function relation(x: PlanarCode['crossings'][number], arcOf: readonly number[], size: number, t: number): number[] {
+function relation(
+  x: PlanarCode['crossings'][number],
+  arcOf: readonly number[],
+  size: number,
+  t: number,
+): number[] {
   const row = new Array<number>(size).fill(0);
-  const add = (edge: number, value: number): void => { row[arcOf[edge]!] = (row[arcOf[edge]!] ?? 0) + value; };
+  const add = (edge: number, value: number): void => {
+    row[arcOf[edge]!] = (row[arcOf[edge]!] ?? 0) + value;
+  };
   const [underIn, right, underOut] = x.edges;
   add(right, 1 - t);
   add(underIn, x.sign > 0 ? t : -1);
@@ -80,7 +98,8 @@ export function alexander(code: PlanarCode): number[] {
   const n = code.crossings.length;
   if (n === 0) return [1];
   const arcOf = arcs(code);
-  const minor = (t: number): number => determinant(code.crossings.slice(1).map((x) => relation(x, arcOf, n, t).slice(1)));
+  const minor = (t: number): number =>
+    determinant(code.crossings.slice(1).map((x) => relation(x, arcOf, n, t).slice(1)));
   const values = Array.from({ length: n + 1 }, (_, i) => minor(i + 1));
   const signed = interpolate(values).map((c) => (c > PRIME / 2 ? c - PRIME : c));
   const first = signed.findIndex((c) => c !== 0);

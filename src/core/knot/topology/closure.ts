@@ -16,7 +16,14 @@ export type Closure = readonly (readonly [RopeEnd, RopeEnd])[];
 
 /** Each rope joined to itself: the usual way to judge a knot in one rope. */
 export function eachToItself(ropes: number): Closure {
-  return Array.from({ length: ropes }, (_, rope) => [{ rope, end: 'start' }, { rope, end: 'end' }] as const);
+  return Array.from(
+    { length: ropes },
+    (_, rope) =>
+      [
+        { rope, end: 'start' },
+        { rope, end: 'end' },
+      ] as const,
+  );
 }
 
 /** A crossing of a closed diagram, by pass number along the components; direction vectors as traversed. */
@@ -39,7 +46,9 @@ export interface ClosedDiagram {
 interface ClosedPiece {
   readonly from: PathPoint;
   readonly to: PathPoint;
-  readonly source: { readonly rope: number; readonly piece: number; readonly reversed: boolean } | { readonly arc: number };
+  readonly source:
+    | { readonly rope: number; readonly piece: number; readonly reversed: boolean }
+    | { readonly arc: number };
 }
 
 const ARC_STEPS = 40;
@@ -55,7 +64,12 @@ export function outward(pieces: readonly Piece[], end: RopeEnd['end']): PathPoin
 }
 
 /** From an end straight on to a circle of its own outside everything, along it, and back to the other end. */
-function joiningArc(diagram: Diagram, [a, b]: readonly [RopeEnd, RopeEnd], radius: number, arc: number): ClosedPiece[] {
+function joiningArc(
+  diagram: Diagram,
+  [a, b]: readonly [RopeEnd, RopeEnd],
+  radius: number,
+  arc: number,
+): ClosedPiece[] {
   const tip = (e: RopeEnd): { at: PathPoint; out: PathPoint } => {
     const pieces = diagram.ropes[e.rope]!;
     const at = e.end === 'start' ? pieces[0]!.from : pieces.at(-1)!.to;
@@ -68,14 +82,19 @@ function joiningArc(diagram: Diagram, [a, b]: readonly [RopeEnd, RopeEnd], radiu
   const [wa, wb] = [Math.atan2(ta.out.y, ta.out.x), Math.atan2(tb.out.y, tb.out.x)];
   const least = EVEN - Math.PI;
   const turn = ((((wb - wa - least) % (2 * Math.PI)) + 2 * Math.PI) % (2 * Math.PI)) + least;
-  const round = Array.from({ length: ARC_STEPS + 1 }, (_, i) => ({ x: radius * Math.cos(wa + (turn * i) / ARC_STEPS), y: radius * Math.sin(wa + (turn * i) / ARC_STEPS) }));
+  const round = Array.from({ length: ARC_STEPS + 1 }, (_, i) => ({
+    x: radius * Math.cos(wa + (turn * i) / ARC_STEPS),
+    y: radius * Math.sin(wa + (turn * i) / ARC_STEPS),
+  }));
   const route = [ta.at, ...round, tb.at];
   return route.slice(1).map((to, i) => ({ from: route[i]!, to, source: { arc } }));
 }
 
 function ropePieces(diagram: Diagram, rope: number, reversed: boolean): ClosedPiece[] {
   const pieces = diagram.ropes[rope]!.map((p: Piece, piece): ClosedPiece => ({
-    from: reversed ? p.to : p.from, to: reversed ? p.from : p.to, source: { rope, piece, reversed },
+    from: reversed ? p.to : p.from,
+    to: reversed ? p.from : p.to,
+    source: { rope, piece, reversed },
   }));
   return reversed ? pieces.reverse() : pieces;
 }
@@ -98,7 +117,9 @@ function components(diagram: Diagram, closure: Closure): ClosedPiece[][] {
       left.delete(entry.rope);
       pieces.push(...ropePieces(diagram, entry.rope, entry.end === 'end'));
       const exit: RopeEnd = { rope: entry.rope, end: entry.end === 'start' ? 'end' : 'start' };
-      const n = closure.findIndex((pair) => pair.some((e) => e.rope === exit.rope && e.end === exit.end));
+      const n = closure.findIndex((pair) =>
+        pair.some((e) => e.rope === exit.rope && e.end === exit.end),
+      );
       assert(n >= 0, 'every rope end is joined');
       const [a, b] = closure[n]!;
       const forward = a.rope === exit.rope && a.end === exit.end;
@@ -111,32 +132,46 @@ function components(diagram: Diagram, closure: Closure): ClosedPiece[][] {
   return result;
 }
 
-const key = (rope: number, piece: number, otherRope: number, otherPiece: number): string => `${rope}/${piece}|${otherRope}/${otherPiece}`;
+const key = (rope: number, piece: number, otherRope: number, otherPiece: number): string =>
+  `${rope}/${piece}|${otherRope}/${otherPiece}`;
 
 /** Closes a diagram by joining rope ends outside it, behind everything, and finds every crossing of the closed curves. */
 export function closed(diagram: Diagram, closure: Closure): ClosedDiagram {
-  const overs = new Set(diagram.crossings.map((c) => key(c.over.rope, c.over.piece, c.under.rope, c.under.piece)));
+  const overs = new Set(
+    diagram.crossings.map((c) => key(c.over.rope, c.over.piece, c.under.rope, c.under.piece)),
+  );
   const curves = components(diagram, closure);
-  const all = curves.flatMap((pieces, component) => pieces.map((piece, i) => ({ piece, component, i })));
+  const all = curves.flatMap((pieces, component) =>
+    pieces.map((piece, i) => ({ piece, component, i })),
+  );
   const liesOver = (p: ClosedPiece, q: ClosedPiece): boolean => {
     if ('arc' in p.source) return 'arc' in q.source && p.source.arc < q.source.arc;
     if ('arc' in q.source) return true;
     const over = overs.has(key(p.source.rope, p.source.piece, q.source.rope, q.source.piece));
-    assert(over || overs.has(key(q.source.rope, q.source.piece, p.source.rope, p.source.piece)), 'a crossing at a joint of two pieces is counted on one of them only');
+    assert(
+      over || overs.has(key(q.source.rope, q.source.piece, p.source.rope, p.source.piece)),
+      'a crossing at a joint of two pieces is counted on one of them only',
+    );
     return over;
   };
   const crossings: ClosedCrossing[] = [];
   all.forEach((p, x) => {
     for (let y = x + 1; y < all.length; y++) {
       const q = all[y]!;
-      const neighbours = p.component === q.component && (q.i - p.i === 1 || q.i - p.i === curves[p.component]!.length - 1);
+      const neighbours =
+        p.component === q.component &&
+        (q.i - p.i === 1 || q.i - p.i === curves[p.component]!.length - 1);
       const at = neighbours ? null : crossing(p.piece, q.piece);
       if (!at) continue;
       const pass = (s: typeof p, along: number): ClosedPass => ({
-        component: s.component, position: s.i + along, direction: { x: s.piece.to.x - s.piece.from.x, y: s.piece.to.y - s.piece.from.y },
+        component: s.component,
+        position: s.i + along,
+        direction: { x: s.piece.to.x - s.piece.from.x, y: s.piece.to.y - s.piece.from.y },
       });
       const [pp, qq] = [pass(p, at.onA), pass(q, at.onB)];
-      crossings.push(liesOver(p.piece, q.piece) ? { over: pp, under: qq } : { over: qq, under: pp });
+      crossings.push(
+        liesOver(p.piece, q.piece) ? { over: pp, under: qq } : { over: qq, under: pp },
+      );
     }
   });
   return { components: curves.length, crossings };

@@ -23,7 +23,10 @@ export interface Diagram {
   readonly shut: readonly number[];
 }
 
-interface Met { readonly a: Passage; readonly b: Passage }
+interface Met {
+  readonly a: Passage;
+  readonly b: Passage;
+}
 
 /** A fixture's line in the picture's plane: a pole's axis far beyond the form, or a ring. It says nothing about crossings itself. */
 export interface Fixed {
@@ -32,28 +35,40 @@ export interface Fixed {
 }
 
 /** Straight pieces through points, for lines that are not rope. */
-const straight = (points: readonly PathPoint[]): Piece[] => points.slice(1).map((to, i) => ({ from: points[i]!, to, control: i }));
+const straight = (points: readonly PathPoint[]): Piece[] =>
+  points.slice(1).map((to, i) => ({ from: points[i]!, to, control: i }));
 
 /** All places where drawn ropes meet, each once. */
 function meetings(ropes: readonly (readonly Piece[])[], ropeCount: number): Met[] {
   const found: Met[] = [];
-  ropes.forEach((pieces, r) => pieces.forEach((piece, i) => {
-    // Fixtures are not compared with themselves or each other.
-    for (let s = r; s < ropes.length && r < ropeCount; s++) {
-      const others = ropes[s]!;
-      for (let j = s === r ? i + 2 : 0; j < others.length; j++) {
-        const at = crossing(piece, others[j]!);
-        if (at) found.push({ a: { rope: r, piece: i, along: at.onA }, b: { rope: s, piece: j, along: at.onB } });
+  ropes.forEach((pieces, r) =>
+    pieces.forEach((piece, i) => {
+      // Fixtures are not compared with themselves or each other.
+      for (let s = r; s < ropes.length && r < ropeCount; s++) {
+        const others = ropes[s]!;
+        for (let j = s === r ? i + 2 : 0; j < others.length; j++) {
+          const at = crossing(piece, others[j]!);
+          if (at)
+            found.push({
+              a: { rope: r, piece: i, along: at.onA },
+              b: { rope: s, piece: j, along: at.onB },
+            });
+        }
       }
-    }
-  }));
+    }),
+  );
   return found;
 }
 
 /** Passages of one rope in the order they are met. */
 function passagesOf(met: readonly Met[], rope: number): { met: Met; side: 'a' | 'b' }[] {
-  const list = met.flatMap((m) => (['a', 'b'] as const).flatMap((side) => (m[side].rope === rope ? [{ met: m, side }] : [])));
-  return list.sort((x, y) => x.met[x.side].piece - y.met[y.side].piece || x.met[x.side].along - y.met[y.side].along);
+  const list = met.flatMap((m) =>
+    (['a', 'b'] as const).flatMap((side) => (m[side].rope === rope ? [{ met: m, side }] : [])),
+  );
+  return list.sort(
+    (x, y) =>
+      x.met[x.side].piece - y.met[y.side].piece || x.met[x.side].along - y.met[y.side].along,
+  );
 }
 
 /**
@@ -64,34 +79,73 @@ function passagesOf(met: readonly Met[], rope: number): { met: Met; side: 'a' | 
  *   `marks-contradict`, `crossing-undecided` (both strands say `.`), `fixture-mark` (`o`, `u` between
  *   ropes, or `O`, `U` at a pole).
  */
-export function diagramOf(paths: readonly RopePath[], fixed: readonly Fixed[] = []): Result<Diagram> {
-  const ropes = [...paths.map((p, i) => drawn(p.points, i)), ...fixed.map((f) => straight(f.points))];
+export function diagramOf(
+  paths: readonly RopePath[],
+  fixed: readonly Fixed[] = [],
+): Result<Diagram> {
+  const ropes = [
+    ...paths.map((p, i) => drawn(p.points, i)),
+    ...fixed.map((f) => straight(f.points)),
+  ];
   const met = meetings(ropes, paths.length);
   const said = new Map<Met, { a?: Mark; b?: Mark }>(met.map((m) => [m, {}]));
   for (const [rope, path] of paths.entries()) {
     const passages = passagesOf(met, rope);
     const marks = path.marks.flat();
-    if (passages.length !== marks.length) return unmarked(rope, path, passages.map((p) => ropes[rope]![p.met[p.side].piece]!.control));
-    passages.forEach((p, i) => { said.get(p.met)![p.side] = marks[i]!; });
+    if (passages.length !== marks.length)
+      return unmarked(
+        rope,
+        path,
+        passages.map((p) => ropes[rope]![p.met[p.side].piece]!.control),
+      );
+    passages.forEach((p, i) => {
+      said.get(p.met)![p.side] = marks[i]!;
+    });
   }
-  return decide(met, said, ropes, paths.length, fixed.flatMap((f, i) => (f.shut ? [paths.length + i] : [])));
+  return decide(
+    met,
+    said,
+    ropes,
+    paths.length,
+    fixed.flatMap((f, i) => (f.shut ? [paths.length + i] : [])),
+  );
 }
 
 /** The first interval in which marks and crossings differ in number. */
 function unmarked(rope: number, path: RopePath, controls: readonly number[]): Result<never> {
   const met = (control: number): number => controls.filter((c) => c === control).length;
   const interval = path.marks.findIndex((m, control) => m.length !== met(control));
-  return fail('crossings-unmarked', { rope: rope + 1, interval: interval + 1, written: path.marks[interval]?.join('') ?? '', marks: path.marks[interval]?.length ?? 0, crossings: met(interval) });
+  return fail('crossings-unmarked', {
+    rope: rope + 1,
+    interval: interval + 1,
+    written: path.marks[interval]?.join('') ?? '',
+    marks: path.marks[interval]?.length ?? 0,
+    crossings: met(interval),
+  });
 }
 
-function decide(met: readonly Met[], said: ReadonlyMap<Met, { a?: Mark; b?: Mark }>, ropes: Diagram['ropes'], ropeCount: number, shut: readonly number[]): Result<Diagram> {
+function decide(
+  met: readonly Met[],
+  said: ReadonlyMap<Met, { a?: Mark; b?: Mark }>,
+  ropes: Diagram['ropes'],
+  ropeCount: number,
+  shut: readonly number[],
+): Result<Diagram> {
   const crossings: Crossing[] = [];
   for (const m of met) {
     // A pole is always the later strand of a meeting and takes its side from the rope.
     const atPole = m.b.rope >= ropeCount;
     const { a, b = atPole ? '.' : undefined } = said.get(m)!;
-    const place = { rope: m.a.rope + 1, interval: ropes[m.a.rope]![m.a.piece]!.control + 1, other: m.b.rope + 1, otherInterval: ropes[m.b.rope]![m.b.piece]!.control + 1 };
-    if ([a, b].some((mark) => (atPole ? mark === 'O' || mark === 'U' : mark === 'o' || mark === 'u'))) return fail('fixture-mark', place);
+    const place = {
+      rope: m.a.rope + 1,
+      interval: ropes[m.a.rope]![m.a.piece]!.control + 1,
+      other: m.b.rope + 1,
+      otherInterval: ropes[m.b.rope]![m.b.piece]!.control + 1,
+    };
+    if (
+      [a, b].some((mark) => (atPole ? mark === 'O' || mark === 'U' : mark === 'o' || mark === 'u'))
+    )
+      return fail('fixture-mark', place);
     if (a === '.' && b === '.') return fail('crossing-undecided', place);
     if (a === b) return fail('marks-contradict', { ...place, mark: a ?? '' });
     const aOver = a === 'O' || a === 'o' || b === 'U';
@@ -102,5 +156,10 @@ function decide(met: readonly Met[], said: ReadonlyMap<Met, { a?: Mark; b?: Mark
 
 /** The diagram with one crossing turned over: for proving that the invariants notice. */
 export function flipped(diagram: Diagram, index: number): Diagram {
-  return { ...diagram, crossings: diagram.crossings.map((c, i) => (i === index ? { over: c.under, under: c.over } : c)) };
+  return {
+    ...diagram,
+    crossings: diagram.crossings.map((c, i) =>
+      i === index ? { over: c.under, under: c.over } : c,
+    ),
+  };
 }

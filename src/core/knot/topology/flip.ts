@@ -10,13 +10,18 @@ const OTHER: Record<Mark, Mark> = { O: 'U', U: 'O', o: 'u', u: 'o', '.': '.' };
 
 /** Which mark of its rope a passage is, counted along the rope. */
 function markNumber(form: Form, passage: Passage): number {
-  const earlier = (p: Passage): boolean => p.rope === passage.rope && (p.piece < passage.piece || (p.piece === passage.piece && p.along < passage.along));
+  const earlier = (p: Passage): boolean =>
+    p.rope === passage.rope &&
+    (p.piece < passage.piece || (p.piece === passage.piece && p.along < passage.along));
   return form.diagram.crossings.flatMap((c) => [c.over, c.under]).filter(earlier).length;
 }
 
 function withMarkTurned(path: RopePath, number: number): RopePath {
   let n = -1;
-  return { ...path, marks: path.marks.map((marks) => marks.map((m) => (++n === number ? OTHER[m] : m))) };
+  return {
+    ...path,
+    marks: path.marks.map((marks) => marks.map((m) => (++n === number ? OTHER[m] : m))),
+  };
 }
 
 /** The form with one crossing turned over: both its marks in the notation are changed, and everything is read anew. */
@@ -24,9 +29,15 @@ export function withCrossingFlipped(form: Form, crossing: number): Result<Form> 
   const { over, under } = form.diagram.crossings[crossing]!;
   let paths = form.paths;
   for (const passage of [over, under]) {
-    if (passage.rope < paths.length) paths = paths.map((p, i) => (i === passage.rope ? withMarkTurned(p, markNumber(form, passage)) : p));
+    if (passage.rope < paths.length)
+      paths = paths.map((p, i) =>
+        i === passage.rope ? withMarkTurned(p, markNumber(form, passage)) : p,
+      );
   }
-  const diagram = diagramOf(paths, form.fixtures.map(fixedLine).filter((f) => f !== null));
+  const diagram = diagramOf(
+    paths,
+    form.fixtures.map(fixedLine).filter((f) => f !== null),
+  );
   return diagram.ok ? ok({ ...form, paths, diagram: diagram.value }) : diagram;
 }
 

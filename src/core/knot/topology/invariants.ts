@@ -21,12 +21,15 @@ export function invariantsOf(view: ProofView): Invariants {
   const diagram = closed(view.diagram, view.closure);
   const code = planarCode(diagram);
   const linking: number[] = [];
-  for (let b = 1; b < diagram.components; b++) for (let a = 0; a < b; a++) linking.push(linkingNumber(code, a, b));
+  for (let b = 1; b < diagram.components; b++)
+    for (let a = 0; a < b; a++) linking.push(linkingNumber(code, a, b));
   return { whole: laurentText(jonesInA(code), 'A'), alone: aloneOf(diagram), linking };
 }
 
 function aloneOf(diagram: ClosedDiagram): (KnotName | `V = ${string}`)[] {
-  return Array.from({ length: diagram.components }, (_, c) => nameOf(jones(planarCode(onlyComponent(diagram, c)))));
+  return Array.from({ length: diagram.components }, (_, c) =>
+    nameOf(jones(planarCode(onlyComponent(diagram, c)))),
+  );
 }
 
 /** Only what tells two states of a form apart, as one text. */
@@ -35,7 +38,9 @@ export function fingerprint(view: ProofView): string {
 }
 
 /** Alexander and Jones polynomial of a view that closes to one component, for the report; null for links. */
-export function polynomialsOf(view: ProofView): { readonly alexander: readonly number[]; readonly jones: string } | null {
+export function polynomialsOf(
+  view: ProofView,
+): { readonly alexander: readonly number[]; readonly jones: string } | null {
   const diagram = closed(view.diagram, view.closure);
   if (diagram.components !== 1) return null;
   const code = planarCode(diagram);

@@ -7,7 +7,12 @@ const LOOP = laurent({ 2: -1, '-2': -1 });
 /** Open edges joined in pairs so far, as a sorted text key, and the polynomial of that state. */
 type States = Map<string, Map<number, number>>;
 
-const encode = (pairs: ReadonlyMap<number, number>): string => [...pairs].filter(([a, b]) => a < b).sort(([a], [b]) => a - b).map((p) => p.join('-')).join(',');
+const encode = (pairs: ReadonlyMap<number, number>): string =>
+  [...pairs]
+    .filter(([a, b]) => a < b)
+    .sort(([a], [b]) => a - b)
+    .map((p) => p.join('-'))
+    .join(',');
 function decode(key: string): Map<number, number> {
   const pairs = new Map<number, number>();
   for (const part of key === '' ? [] : key.split(',')) {
@@ -22,7 +27,11 @@ function decode(key: string): Map<number, number> {
 function join(pairs: Map<number, number>, a: number, b: number): boolean {
   if (a === b) return true;
   const [endA, endB] = [pairs.get(a), pairs.get(b)];
-  if (endA === b) { pairs.delete(a); pairs.delete(b); return true; }
+  if (endA === b) {
+    pairs.delete(a);
+    pairs.delete(b);
+    return true;
+  }
   const [x, y] = [endA ?? a, endB ?? b];
   pairs.delete(a);
   pairs.delete(b);
@@ -44,7 +53,10 @@ function nextCrossing(rest: readonly PlanarCrossing[], open: ReadonlySet<number>
 function contract(states: States, [a, b, c, d]: PlanarCrossing['edges']): States {
   const after: States = new Map();
   for (const [key, polynomial] of states) {
-    for (const [shift, first, second] of [[1, [a, b], [c, d]], [-1, [a, d], [b, c]]] as const) {
+    for (const [shift, first, second] of [
+      [1, [a, b], [c, d]],
+      [-1, [a, d], [b, c]],
+    ] as const) {
       const pairs = decode(key);
       const loops = [first, second].filter(([p, q]) => join(pairs, p, q)).length;
       let value: Laurent = polynomial;

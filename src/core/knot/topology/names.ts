@@ -19,19 +19,24 @@ const PRIME = {
 export type PrimeName = keyof typeof PRIME;
 
 /** A knot as the proof names it: the unknot, a prime knot, or two joined in a row; `*` is the mirror image of the other part's hand. */
-export type KnotName = 'unknot' | PrimeName | `${PrimeName}#${PrimeName}` | `${PrimeName}#${PrimeName}*`;
+export type KnotName =
+  'unknot' | PrimeName | `${PrimeName}#${PrimeName}` | `${PrimeName}#${PrimeName}*`;
 
 /** Polynomial text to name, for both mirror images. */
 const NAMES: ReadonlyMap<string, KnotName> = new Map(tableOfNames());
 
 function tableOfNames(): [string, KnotName][] {
   const list: [string, KnotName][] = [];
-  const put = (p: Laurent, name: KnotName): void => { list.push([laurentText(p), name], [laurentText(inverted(p)), name]); };
+  const put = (p: Laurent, name: KnotName): void => {
+    list.push([laurentText(p), name], [laurentText(inverted(p)), name]);
+  };
   const primes = Object.entries(PRIME) as [PrimeName, Laurent][];
-  primes.forEach(([a, p], i) => primes.slice(0, i + 1).forEach(([b, q]) => {
-    put(multiply(p, inverted(q)), `${a}#${b}*`);
-    put(multiply(p, q), `${a}#${b}`);
-  }));
+  primes.forEach(([a, p], i) =>
+    primes.slice(0, i + 1).forEach(([b, q]) => {
+      put(multiply(p, inverted(q)), `${a}#${b}*`);
+      put(multiply(p, q), `${a}#${b}`);
+    }),
+  );
   // Primes last, so that no sum takes a prime's place.
   for (const [a, p] of primes) put(p, a);
   put(laurent({ 0: 1 }), 'unknot');

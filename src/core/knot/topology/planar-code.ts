@@ -22,32 +22,51 @@ export function planarCode(diagram: ClosedDiagram): PlanarCode {
   let edge = 0;
   let freeLoops = 0;
   for (let c = 0; c < diagram.components; c++) {
-    const passes = diagram.crossings.flatMap((x) => [x.over, x.under]).filter((p) => p.component === c).sort((a, b) => a.position - b.position);
+    const passes = diagram.crossings
+      .flatMap((x) => [x.over, x.under])
+      .filter((p) => p.component === c)
+      .sort((a, b) => a.position - b.position);
     if (passes.length === 0) freeLoops += 1;
-    passes.forEach((pass, i) => edgesOf.set(pass, { in: edge + i, out: edge + ((i + 1) % passes.length) }));
+    passes.forEach((pass, i) =>
+      edgesOf.set(pass, { in: edge + i, out: edge + ((i + 1) % passes.length) }),
+    );
     edge += passes.length;
   }
   const crossings = diagram.crossings.map(({ over, under }): PlanarCrossing => {
     const [o, u] = [edgesOf.get(over)!, edgesOf.get(under)!];
-    const positive = over.direction.x * under.direction.y - over.direction.y * under.direction.x > 0;
+    const positive =
+      over.direction.x * under.direction.y - over.direction.y * under.direction.x > 0;
     return {
       edges: positive ? [u.in, o.out, u.out, o.in] : [u.in, o.in, u.out, o.out],
-      sign: positive ? 1 : -1, components: [over.component, under.component],
+      sign: positive ? 1 : -1,
+      components: [over.component, under.component],
     };
   });
-  return { crossings, components: diagram.components, freeLoops, writhe: crossings.reduce((sum, x) => sum + x.sign, 0) };
+  return {
+    crossings,
+    components: diagram.components,
+    freeLoops,
+    writhe: crossings.reduce((sum, x) => sum + x.sign, 0),
+  };
 }
 
 /** One component of closed curves, the others taken away. */
 export function onlyComponent(diagram: ClosedDiagram, component: number): ClosedDiagram {
-  const crossings = diagram.crossings.filter((c) => c.over.component === component && c.under.component === component);
+  const crossings = diagram.crossings.filter(
+    (c) => c.over.component === component && c.under.component === component,
+  );
   const renamed = (p: ClosedPass): ClosedPass => ({ ...p, component: 0 });
-  return { components: 1, crossings: crossings.map((c) => ({ over: renamed(c.over), under: renamed(c.under) })) };
+  return {
+    components: 1,
+    crossings: crossings.map((c) => ({ over: renamed(c.over), under: renamed(c.under) })),
+  };
 }
 
 /** Linking number of two components: half the signed crossings between them. */
 export function linkingNumber(code: PlanarCode, a: number, b: number): number {
-  const between = code.crossings.filter(({ components: [o, u] }) => (o === a && u === b) || (o === b && u === a));
+  const between = code.crossings.filter(
+    ({ components: [o, u] }) => (o === a && u === b) || (o === b && u === a),
+  );
   return between.reduce((sum, x) => sum + x.sign, 0) / 2;
 }
 

@@ -21,12 +21,27 @@ export interface Proof {
   readonly results: readonly Proved[];
 }
 
-const words = (alone: readonly string[] | undefined, linking: readonly number[] | undefined, amphichiral: boolean | undefined): string =>
-  [alone?.join(', '), linking?.length ? `linking ${linking.map((n) => `±${n}`).join(', ')}` : undefined, amphichiral ? 'its own mirror image' : undefined].filter(Boolean).join('; ');
+const words = (
+  alone: readonly string[] | undefined,
+  linking: readonly number[] | undefined,
+  amphichiral: boolean | undefined,
+): string =>
+  [
+    alone?.join(', '),
+    linking?.length ? `linking ${linking.map((n) => `±${n}`).join(', ')}` : undefined,
+    amphichiral ? 'its own mirror image' : undefined,
+  ]
+    .filter(Boolean)
+    .join('; ');
 
 /** The whole polynomial read backwards in A: the mirror image has it. */
 function isAmphichiral(invariants: Invariants): boolean {
-  const terms = new Map([...invariants.whole.matchAll(/([+−]?) ?(\d*)A\^(-?\d+)|([+−]?) ?(\d+)(?!A)/g)].map((m) => [Number(m[3] ?? 0), `${m[1] ?? m[4] ?? ''}${m[2] ?? m[5] ?? ''}`]));
+  const terms = new Map(
+    [...invariants.whole.matchAll(/([+−]?) ?(\d*)A\^(-?\d+)|([+−]?) ?(\d+)(?!A)/g)].map((m) => [
+      Number(m[3] ?? 0),
+      `${m[1] ?? m[4] ?? ''}${m[2] ?? m[5] ?? ''}`,
+    ]),
+  );
   const sign = (s: string | undefined): string => (s ?? '').replace('+', '');
   return [...terms].every(([power, coefficient]) => sign(terms.get(-power)) === sign(coefficient));
 }
@@ -34,12 +49,21 @@ function isAmphichiral(invariants: Invariants): boolean {
 function prove(claim: Claim, views: readonly ProofView[]): Proved {
   const expected = words(claim.alone, claim.linking, claim.amphichiral);
   const view = views.find((v) => v.name === claim.closure);
-  if (!view) return { claim, expected, obtained: 'the form cannot be closed this way', holds: false };
+  if (!view)
+    return { claim, expected, obtained: 'the form cannot be closed this way', holds: false };
   const found = invariantsOf(view);
   const linking = found.linking.map(Math.abs);
   const amphichiral = claim.amphichiral ? isAmphichiral(found) : undefined;
-  const holds = (!claim.alone || claim.alone.join() === found.alone.join()) && (!claim.linking || claim.linking.join() === linking.join()) && amphichiral !== false;
-  return { claim, expected, obtained: words(claim.alone && found.alone, claim.linking && linking, amphichiral), holds };
+  const holds =
+    (!claim.alone || claim.alone.join() === found.alone.join()) &&
+    (!claim.linking || claim.linking.join() === linking.join()) &&
+    amphichiral !== false;
+  return {
+    claim,
+    expected,
+    obtained: words(claim.alone && found.alone, claim.linking && linking, amphichiral),
+    holds,
+  };
 }
 
 /**
@@ -50,8 +74,16 @@ export function proofOf(name: string, spec: FormSpec, claims: readonly Claim[]):
   const form = readForm(name, spec);
   if (!form.ok) return form;
   const views = viewsOf(form.value);
-  if (!views.ok) return { ok: false, issues: views.issues.map((i) => ({ ...i, values: { ...i.values, knot: name } })) };
-  return ok({ form: form.value, views: views.value, results: claims.map((c) => prove(c, views.value)) });
+  if (!views.ok)
+    return {
+      ok: false,
+      issues: views.issues.map((i) => ({ ...i, values: { ...i.values, knot: name } })),
+    };
+  return ok({
+    form: form.value,
+    views: views.value,
+    results: claims.map((c) => prove(c, views.value)),
+  });
 }
 
 /**
@@ -59,12 +91,22 @@ export function proofOf(name: string, spec: FormSpec, claims: readonly Claim[]):
  * @returns the proof, or `invariant-wrong` with the claim, what the path gives, and, when there is one, the crossing
  *   whose turning over would make every claim hold: most often the mark the author got wrong.
  */
-export function provedOrWrong(name: string, spec: FormSpec, claims: readonly Claim[]): Result<Proof> {
+export function provedOrWrong(
+  name: string,
+  spec: FormSpec,
+  claims: readonly Claim[],
+): Result<Proof> {
   const proof = proofOf(name, spec, claims);
   if (!proof.ok) return proof;
   const broken = proof.value.results.find((r) => !r.holds);
   if (!broken) return proof;
-  return fail('invariant-wrong', { knot: name, closure: broken.claim.closure, expected: broken.expected, obtained: broken.obtained, ...suspect(proof.value.form, claims) });
+  return fail('invariant-wrong', {
+    knot: name,
+    closure: broken.claim.closure,
+    expected: broken.expected,
+    obtained: broken.obtained,
+    ...suspect(proof.value.form, claims),
+  });
 }
 
 function suspect(form: Form, claims: readonly Claim[]): Record<string, string | number> {
@@ -75,5 +117,9 @@ function suspect(form: Form, claims: readonly Claim[]): Record<string, string | 
   });
   if (found < 0) return {};
   const { over } = form.diagram.crossings[found]!;
-  return { rope: over.rope + 1, interval: form.diagram.ropes[over.rope]![over.piece]!.control + 1, mark: 'O' };
+  return {
+    rope: over.rope + 1,
+    interval: form.diagram.ropes[over.rope]![over.piece]!.control + 1,
+    mark: 'O',
+  };
 }

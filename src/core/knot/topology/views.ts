@@ -21,12 +21,23 @@ export interface ProofView {
 }
 
 /** Standing parts joined over the top, tails below. */
-const BEND: Closure = [[{ rope: 0, end: 'start' }, { rope: 1, end: 'start' }], [{ rope: 0, end: 'end' }, { rope: 1, end: 'end' }]];
+const BEND: Closure = [
+  [
+    { rope: 0, end: 'start' },
+    { rope: 1, end: 'start' },
+  ],
+  [
+    { rope: 0, end: 'end' },
+    { rope: 1, end: 'end' },
+  ],
+];
 
 /** All views a form is judged by. The same closures serve a drawn-up frame, given its diagram. */
 export function viewsOf(form: Form): Result<ProofView[]> {
   const views = wholeViews(form, form.diagram);
-  const tips = form.spec.ropes.flatMap((rope, r) => (rope.tips ?? []).map((tip) => ({ rope: r, tip })));
+  const tips = form.spec.ropes.flatMap((rope, r) =>
+    (rope.tips ?? []).map((tip) => ({ rope: r, tip })),
+  );
   const cuts: [ClosureName, Tip[]][] = tips.map((t, i) => [`cut ${i + 1}`, [t]]);
   if (tips.length > 1) cuts.push(['cut all', tips]);
   for (const [name, at] of cuts) {
@@ -37,28 +48,41 @@ export function viewsOf(form: Form): Result<ProofView[]> {
   return ok(views);
 }
 
-interface Tip { readonly rope: number; readonly tip: number }
+interface Tip {
+  readonly rope: number;
+  readonly tip: number;
+}
 
 /** The form with its ropes cut at some tips; the pieces of a rope follow each other. */
 function cutView(form: Form, name: ClosureName, tips: readonly Tip[]): Result<ProofView> {
   const paths = form.paths.flatMap((path: RopePath, r) => {
     const pieces: RopePath[] = [path];
     // From the far end, so that the numbers of the tips before stay right.
-    for (const { tip } of tips.filter((t) => t.rope === r).sort((a, b) => b.tip - a.tip)) pieces.splice(0, 1, ...cutAt(pieces[0]!, tip));
+    for (const { tip } of tips.filter((t) => t.rope === r).sort((a, b) => b.tip - a.tip))
+      pieces.splice(0, 1, ...cutAt(pieces[0]!, tip));
     return pieces;
   });
-  const diagram = diagramOf(paths, form.fixtures.map(fixedLine).filter((f) => f !== null));
-  if (!diagram.ok) return fail(diagram.issues[0]!.code, { ...diagram.issues[0]!.values, cut: name });
+  const diagram = diagramOf(
+    paths,
+    form.fixtures.map(fixedLine).filter((f) => f !== null),
+  );
+  if (!diagram.ok)
+    return fail(diagram.issues[0]!.code, { ...diagram.issues[0]!.values, cut: name });
   return ok({ name, diagram: diagram.value, closure: eachToItself(diagram.value.ropes.length) });
 }
 
 /** The views that need no cut, for a diagram of the form's ropes in any state. */
 export function wholeViews(form: Form, diagram: Diagram): ProofView[] {
   const leaving = (closure: Closure): Closure =>
-    closure.map(([a, b]) => [{ ...a, out: outward(form.diagram.ropes[a.rope]!, a.end) }, { ...b, out: outward(form.diagram.ropes[b.rope]!, b.end) }]);
+    closure.map(([a, b]) => [
+      { ...a, out: outward(form.diagram.ropes[a.rope]!, a.end) },
+      { ...b, out: outward(form.diagram.ropes[b.rope]!, b.end) },
+    ]);
   const each = leaving(eachToItself(diagram.ropes.length));
   const views: ProofView[] = [{ name: 'ends', diagram, closure: each }];
-  if (form.fixtures.some((f) => f.kind === 'bar' || (f.kind === 'post' && f.axis))) views.push({ name: 'behind', diagram, closure: [...each].reverse() });
-  if (form.paths.length === 2 && form.fixtures.length === 0) views.push({ name: 'bend', diagram, closure: leaving(BEND) });
+  if (form.fixtures.some((f) => f.kind === 'bar' || (f.kind === 'post' && f.axis)))
+    views.push({ name: 'behind', diagram, closure: [...each].reverse() });
+  if (form.paths.length === 2 && form.fixtures.length === 0)
+    views.push({ name: 'bend', diagram, closure: leaving(BEND) });
   return views;
 }

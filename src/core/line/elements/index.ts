@@ -9,13 +9,29 @@ import { tackleKind } from './tackle';
 
 /** Every element kind. Adding one: `docs/adding.md` has the files in order. */
 const KINDS: { readonly [K in ElementKindId]: ElementKind<K> } = {
-  anchor: anchorKind, knot: attachmentKind, rope: ropeKind, bend: bendKind, edge: edgeKind, loop: loopKind,
-  truckers: truckersKind, tackle: tackleKind, lock: lockKind, webbing: webbingKind, ratchet: ratchetKind, chain: chainKind,
-  binder: binderKind, fitting: fittingKind,
+  anchor: anchorKind,
+  knot: attachmentKind,
+  rope: ropeKind,
+  bend: bendKind,
+  edge: edgeKind,
+  loop: loopKind,
+  truckers: truckersKind,
+  tackle: tackleKind,
+  lock: lockKind,
+  webbing: webbingKind,
+  ratchet: ratchetKind,
+  chain: chainKind,
+  binder: binderKind,
+  fitting: fittingKind,
 };
 
 /** The places of one element. */
-export function placesOf<V>(t: Tracer<V>, element: LineElement, at: ChainPosition, context: LineContext): Place<V>[] {
+export function placesOf<V>(
+  t: Tracer<V>,
+  element: LineElement,
+  at: ChainPosition,
+  context: LineContext,
+): Place<V>[] {
   // The union of kinds and the union of elements match key by key, which the compiler cannot see through an index.
   const kind = KINDS[element.kind] as ElementKind<ElementKindId>;
   return kind.places(t, element, at, context);

@@ -5,16 +5,32 @@ import type { Rope } from '../../rope/rope';
 import { placeCapacity } from '../../rope/strength';
 import { formula, type Tracer } from '../../working/working';
 import type { Flexible, LineContext } from '../chain';
-import { makePlace, type Place, type PlacePart, type PlaceProblem, unknownCapacity, weakestPlace } from '../place';
+import {
+  makePlace,
+  type Place,
+  type PlacePart,
+  type PlaceProblem,
+  unknownCapacity,
+  weakestPlace,
+} from '../place';
 
 const bendFormula = formula({
-  symbol: 'β', unit: 'ratio', text: 'β(D ÷ d)', source: 'rope makers’ bend table, linear between entries', confidence: 'from-memory',
+  symbol: 'β',
+  unit: 'ratio',
+  text: 'β(D ÷ d)',
+  source: 'rope makers’ bend table, linear between entries',
+  confidence: 'from-memory',
   compute: ({ D, d }: Record<'D' | 'd', number>) => bendFactor(D / d) ?? NaN,
 });
 
 /** Two factors at the same place multiply. */
 const together = formula({
-  symbol: 'η', unit: 'ratio', text: 'η₀ × β', source: 'knot and bend at the same place', confidence: 'exact', symbols: { knot: 'η₀' },
+  symbol: 'η',
+  unit: 'ratio',
+  text: 'η₀ × β',
+  source: 'knot and bend at the same place',
+  confidence: 'exact',
+  symbols: { knot: 'η₀' },
   compute: ({ knot: k, bend }: Record<'knot' | 'bend', number>) => k * bend,
 });
 
@@ -28,31 +44,71 @@ export function bendAt<V>(t: Tracer<V>, rope: Rope, over: BendOver): V {
   const tooSharp = D !== null && bendFactor(D / rope.diameterM) === null;
   return t.apply(bendFormula, 'bend', {
     D: t.given({
-      label: 'bend diameter', symbol: 'D', value: tooSharp ? null : D, unit: 'm',
-      source: D === null ? 'not measured: nothing is known' : tooSharp ? 'smaller than the rope: nothing is known' : measured ? 'your entry' : 'taken as thick as the rope',
+      label: 'bend diameter',
+      symbol: 'D',
+      value: tooSharp ? null : D,
+      unit: 'm',
+      source:
+        D === null
+          ? 'not measured: nothing is known'
+          : tooSharp
+            ? 'smaller than the rope: nothing is known'
+            : measured
+              ? 'your entry'
+              : 'taken as thick as the rope',
       confidence: measured ? 'entered' : 'default',
     }),
-    d: t.given({ label: 'rope diameter', symbol: 'd', value: rope.diameterM, unit: 'm', source: 'your entry', confidence: 'entered' }),
+    d: t.given({
+      label: 'rope diameter',
+      symbol: 'd',
+      value: rope.diameterM,
+      unit: 'm',
+      source: 'your entry',
+      confidence: 'entered',
+    }),
   });
 }
 
 /** Why a bend has no factor: nobody measured it, it is too sharp, or the rope itself is not known. */
 export function bendProblem(rope: Rope, over: BendOver): PlaceProblem {
   if (over === 'not-measured') return 'bend-not-measured';
-  return typeof over === 'object' && bendFactor(over.diameterM / rope.diameterM) === null ? 'bend-too-sharp' : 'unknown-rope';
+  return typeof over === 'object' && bendFactor(over.diameterM / rope.diameterM) === null
+    ? 'bend-too-sharp'
+    : 'unknown-rope';
 }
 
 /** A measure as a bend. */
-export const bendOver = (diameterM: number | null): BendOver => (diameterM === null ? 'not-measured' : { diameterM });
+export const bendOver = (diameterM: number | null): BendOver =>
+  diameterM === null ? 'not-measured' : { diameterM };
 
 /** A factor of 1: nothing is lost here. */
 export function noLoss<V>(t: Tracer<V>): V {
-  return t.given({ label: 'no knot here', symbol: 'η', value: 1, unit: 'ratio', source: 'plain rope', confidence: 'exact' });
+  return t.given({
+    label: 'no knot here',
+    symbol: 'η',
+    value: 1,
+    unit: 'ratio',
+    source: 'plain rope',
+    confidence: 'exact',
+  });
 }
 
 /** Capacity of plain rope at a place, doubled strands counted. */
-export function ropePlace<V>(t: Tracer<V>, rope: Rope, context: LineContext, label: string, factor: V): V {
-  return placeCapacity(t, rope, context.basis, context.temporary, { label, strands: rope.doubled ? 2 : 1, factor }, context.limit);
+export function ropePlace<V>(
+  t: Tracer<V>,
+  rope: Rope,
+  context: LineContext,
+  label: string,
+  factor: V,
+): V {
+  return placeCapacity(
+    t,
+    rope,
+    context.basis,
+    context.temporary,
+    { label, strands: rope.doubled ? 2 : 1, factor },
+    context.limit,
+  );
 }
 
 /** What else acts where the knot lies. */
@@ -61,33 +117,72 @@ export interface KnotSpot {
 }
 
 /** Capacity of a knot in rope: single strand, times the bend of another edge under its body when there is one. */
-export function knotCapacity<V>(t: Tracer<V>, rope: Rope, id: KnotId, context: LineContext, spot: KnotSpot): V {
+export function knotCapacity<V>(
+  t: Tracer<V>,
+  rope: Rope,
+  id: KnotId,
+  context: LineContext,
+  spot: KnotSpot,
+): V {
   const efficiency = t.given(knotEfficiency(id, context.knotSchool, rope.material));
-  const factor = spot.bendDiameterM === null ? efficiency
-    : t.apply(together, 'knot on an edge', { knot: efficiency, bend: bendAt(t, rope, { diameterM: spot.bendDiameterM }) });
-  return placeCapacity(t, rope, context.basis, context.temporary, { label: knot(id).name, strands: 1, factor }, context.limit);
+  const factor =
+    spot.bendDiameterM === null
+      ? efficiency
+      : t.apply(together, 'knot on an edge', {
+          knot: efficiency,
+          bend: bendAt(t, rope, { diameterM: spot.bendDiameterM }),
+        });
+  return placeCapacity(
+    t,
+    rope,
+    context.basis,
+    context.temporary,
+    { label: knot(id).name, strands: 1, factor },
+    context.limit,
+  );
 }
 
 /** The place of a knot in one run; webbing and chain take no knots. */
-function knotIn<V>(t: Tracer<V>, part: PlacePart, id: KnotId, flexible: Flexible | null, context: LineContext, spot: KnotSpot, share?: V): Place<V> {
+function knotIn<V>(
+  t: Tracer<V>,
+  part: PlacePart,
+  id: KnotId,
+  flexible: Flexible | null,
+  context: LineContext,
+  spot: KnotSpot,
+  share?: V,
+): Place<V> {
   const name = knot(id).name;
-  const refuse = (problem: PlaceProblem, why: string) => makePlace(t, part, name, unknownCapacity(t, name, why), problem, share);
+  const refuse = (problem: PlaceProblem, why: string) =>
+    makePlace(t, part, name, unknownCapacity(t, name, why), problem, share);
   if (!flexible) return refuse('no-rope', 'no rope on this line');
   if (flexible.kind === 'webbing') return refuse('knot-in-webbing', 'webbing is not knotted');
   if (flexible.kind === 'chain') return refuse('knot-in-chain', 'chain is not knotted');
   const capacity = knotCapacity(t, flexible.rope, id, context, spot);
-  const problem = spot.bendDiameterM === null ? 'unknown-rope' : bendProblem(flexible.rope, { diameterM: spot.bendDiameterM });
+  const problem =
+    spot.bendDiameterM === null
+      ? 'unknown-rope'
+      : bendProblem(flexible.rope, { diameterM: spot.bendDiameterM });
   return makePlace(t, part, name, capacity, problem, share);
 }
 
 /** The place of a knot in whatever may run through it: where two may, the weaker counts. */
 export function knotPlace<V>(
-  t: Tracer<V>, part: PlacePart, id: KnotId, runs: readonly Flexible[], context: LineContext,
-  spot: KnotSpot = { bendDiameterM: null }, share?: V,
+  t: Tracer<V>,
+  part: PlacePart,
+  id: KnotId,
+  runs: readonly Flexible[],
+  context: LineContext,
+  spot: KnotSpot = { bendDiameterM: null },
+  share?: V,
 ): Place<V> {
   const candidates = runs.length > 0 ? runs : [null];
-  return weakestPlace(t, candidates.map((flexible) => knotIn(t, part, id, flexible, context, spot, share)))[0]!;
+  return weakestPlace(
+    t,
+    candidates.map((flexible) => knotIn(t, part, id, flexible, context, spot, share)),
+  )[0]!;
 }
 
 /** The ropes among what may run here. */
-export const ropesOf = (runs: readonly Flexible[]): Rope[] => runs.flatMap((f) => (f.kind === 'rope' ? [f.rope] : []));
+export const ropesOf = (runs: readonly Flexible[]): Rope[] =>
+  runs.flatMap((f) => (f.kind === 'rope' ? [f.rope] : []));

@@ -9,12 +9,18 @@ import type { Flexible, LineContext } from '../chain';
 import { type ElementKind, makePlace, type Place, weakestPlace } from '../place';
 
 const share = formula({
-  symbol: 's', unit: 'ratio', text: 'F ÷ T', source: 'its force over the load line’s, while hauling', confidence: 'exact', symbols: { F: 'F', T: 'T' },
+  symbol: 's',
+  unit: 'ratio',
+  text: 'F ÷ T',
+  source: 'its force over the load line’s, while hauling',
+  confidence: 'exact',
+  symbols: { F: 'F', T: 'T' },
   compute: ({ F, T }: Record<'F' | 'T', number>) => F / T,
 });
 
 /** The anchor body that the chain's own anchor stands for: the one farthest from the load. */
-const mainAnchor = (tackle: Tackle): string | undefined => tackle.bodies.findLast((b) => b.kind === 'anchor')?.id;
+const mainAnchor = (tackle: Tackle): string | undefined =>
+  tackle.bodies.findLast((b) => b.kind === 'anchor')?.id;
 
 /**
  * Largest share of the load line's tension that the anchor of a tackle bears. While hauling the hand may bear part of it, or add
@@ -22,8 +28,18 @@ const mainAnchor = (tackle: Tackle): string | undefined => tackle.bodies.findLas
  */
 export function tackleAnchorShare<V>(t: Tracer<V>, tackle: Tackle): V {
   const forces = tackleForces(t, tackle);
-  const hauling = t.apply(share, 'share while hauling', { F: forces.bodiesN.get(mainAnchor(tackle)!)!, T: forces.loadN });
-  const madeFast = t.given({ label: 'share made fast', symbol: 's', value: 1, unit: 'ratio', source: 'equilibrium without the hand', confidence: 'exact' });
+  const hauling = t.apply(share, 'share while hauling', {
+    F: forces.bodiesN.get(mainAnchor(tackle)!)!,
+    T: forces.loadN,
+  });
+  const madeFast = t.given({
+    label: 'share made fast',
+    symbol: 's',
+    value: 1,
+    unit: 'ratio',
+    source: 'equilibrium without the hand',
+    confidence: 'exact',
+  });
   return t.extreme('greatest', 'largest share', 's', [hauling, madeFast]);
 }
 
@@ -33,22 +49,47 @@ const PULLEYS: readonly PassKind[] = ['ball-bearing-pulley', 'plain-pulley'];
 
 /** The sharpest bend of the tackle's rope, by what it goes round. */
 function sharpestBend(tackle: Tackle, ropeDiameterM: number): BendOver {
-  const rounds = tackle.ropes.flatMap((r) => r.passes.map((p) => (p.turn.by === 'efficiency' ? p.turn.round : null)));
-  return rounds.length > 0 && rounds.every((r) => r !== null && PULLEYS.includes(r)) ? { diameterM: PULLEY_DIAMETERS * ropeDiameterM } : 'as-thick-as-the-rope';
+  const rounds = tackle.ropes.flatMap((r) =>
+    r.passes.map((p) => (p.turn.by === 'efficiency' ? p.turn.round : null)),
+  );
+  return rounds.length > 0 && rounds.every((r) => r !== null && PULLEYS.includes(r))
+    ? { diameterM: PULLEY_DIAMETERS * ropeDiameterM }
+    : 'as-thick-as-the-rope';
 }
 
 /** What a body bears, as a part of the load line's tension: the load's and a travelling body's own force, the anchor's largest. */
 function bodyShare<V>(t: Tracer<V>, tackle: Tackle, body: TackleBody, forces: TackleForces<V>): V {
   if (body.id === mainAnchor(tackle)) return tackleAnchorShare(t, tackle);
-  return t.apply(share, `share of ${body.name || body.id}`, { F: forces.bodiesN.get(body.id)!, T: forces.loadN });
+  return t.apply(share, `share of ${body.name || body.id}`, {
+    F: forces.bodiesN.get(body.id)!,
+    T: forces.loadN,
+  });
 }
 
-function bodyPlace<V>(t: Tracer<V>, tackle: Tackle, body: TackleBody, forces: TackleForces<V>, runs: readonly Flexible[], context: LineContext): Place<V> {
+function bodyPlace<V>(
+  t: Tracer<V>,
+  tackle: Tackle,
+  body: TackleBody,
+  forces: TackleForces<V>,
+  runs: readonly Flexible[],
+  context: LineContext,
+): Place<V> {
   const name = body.name || body.id;
   const own = bodyShare(t, tackle, body, forces);
-  if (body.holds.by === 'knot') return knotPlace(t, 'tackle-block', body.holds.knot, runs, context, undefined, own);
-  const rating = body.holds.by === 'rated' ? { state: 'rated' as const, wllN: body.holds.wllN } : { state: 'unrated' as const };
-  return makePlace(t, 'tackle-block', name, ratedCapacity(t, name, rating, context), 'unrated-fitting', own);
+  if (body.holds.by === 'knot')
+    return knotPlace(t, 'tackle-block', body.holds.knot, runs, context, undefined, own);
+  const rating =
+    body.holds.by === 'rated'
+      ? { state: 'rated' as const, wllN: body.holds.wllN }
+      : { state: 'unrated' as const };
+  return makePlace(
+    t,
+    'tackle-block',
+    name,
+    ratedCapacity(t, name, rating, context),
+    'unrated-fitting',
+    own,
+  );
 }
 
 /**
@@ -65,7 +106,14 @@ export const tackleKind: ElementKind<'tackle'> = {
     const rope = ropesOf(at.runs).map((r): Place<ReturnType<typeof t.given>> => {
       const over = sharpestBend(element, r.diameterM);
       const capacity = ropePlace(t, r, context, 'rope of the tackle', bendAt(t, r, over));
-      return makePlace(t, 'tackle-rope', 'rope of the tackle', capacity, bendProblem(r, over), t.apply(share, 'share of the hardest pulled strand', { F: most, T: forces.loadN }));
+      return makePlace(
+        t,
+        'tackle-rope',
+        'rope of the tackle',
+        capacity,
+        bendProblem(r, over),
+        t.apply(share, 'share of the hardest pulled strand', { F: most, T: forces.loadN }),
+      );
     });
     return [...places, ...weakestPlace(t, rope)];
   },

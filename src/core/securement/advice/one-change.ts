@@ -27,8 +27,12 @@ const RANK: Record<Verdict, number> = { barred: 0, short: 1, 'cannot-say': 2, ho
 /** Smallest margin as a part of what is required, by rule and by statics: advice must move whichever is worse. */
 function smallestMargin(a: Assessment): number | null {
   const compared = [...a.rows, ...a.statics.filter((r) => !r.ruleStands)];
-  const parts = compared.map((r) => (r.margin === null || !r.required.value ? null : r.margin / r.required.value));
-  return parts.every((p) => p !== null) && parts.length > 0 ? Math.min(...(parts as number[])) : null;
+  const parts = compared.map((r) =>
+    r.margin === null || !r.required.value ? null : r.margin / r.required.value,
+  );
+  return parts.every((p) => p !== null) && parts.length > 0
+    ? Math.min(...(parts as number[]))
+    : null;
 }
 
 function withLine(plan: Plan, id: string, edit: (line: Line) => Line): Plan {
@@ -37,31 +41,63 @@ function withLine(plan: Plan, id: string, edit: (line: Line) => Line): Plan {
 
 function matCandidate(plan: Plan): Candidate[] {
   const mat = plan.ruleSet === 'eu-road' ? 'anti-slip-mat' : 'unmarked-mat';
-  if (plan.cargo.friction.known === 'pair' && ['anti-slip-mat', 'unmarked-mat'].includes(plan.cargo.friction.pair)) return [];
-  return [{ code: 'put-mat', values: {}, plan: { ...plan, cargo: { ...plan.cargo, friction: { known: 'pair', pair: mat }, surface: 'clean' } } }];
+  if (
+    plan.cargo.friction.known === 'pair' &&
+    ['anti-slip-mat', 'unmarked-mat'].includes(plan.cargo.friction.pair)
+  )
+    return [];
+  return [
+    {
+      code: 'put-mat',
+      values: {},
+      plan: {
+        ...plan,
+        cargo: { ...plan.cargo, friction: { known: 'pair', pair: mat }, surface: 'clean' },
+      },
+    },
+  ];
 }
 
 /** Pulls that are tried, N, up to what the crew lets a hand be asked for: 250 N bare, 400 N two gloved hands. Common practice, no source. */
 const PULLS_N = [100, 150, 200, 250, 300, 350, 400, 450, 500, 600, 700, 800, 900, 1000];
 
-const hitchesOf = (plan: Plan): ElementOf<'truckers'>[] => plan.lines.flatMap((l) => l.elements.filter((e): e is ElementOf<'truckers'> => e.kind === 'truckers'));
-const withHitches = (plan: Plan, edit: (hitch: ElementOf<'truckers'>) => LineElement): Plan =>
-  ({ ...plan, lines: plan.lines.map((l) => ({ ...l, elements: l.elements.map((e) => (e.kind === 'truckers' ? edit(e) : e)) })) });
+const hitchesOf = (plan: Plan): ElementOf<'truckers'>[] =>
+  plan.lines.flatMap((l) =>
+    l.elements.filter((e): e is ElementOf<'truckers'> => e.kind === 'truckers'),
+  );
+const withHitches = (plan: Plan, edit: (hitch: ElementOf<'truckers'>) => LineElement): Plan => ({
+  ...plan,
+  lines: plan.lines.map((l) => ({
+    ...l,
+    elements: l.elements.map((e) => (e.kind === 'truckers' ? edit(e) : e)),
+  })),
+});
 
 function pullCandidates(plan: Plan): Candidate[] {
   const most = Math.max(0, ...hitchesOf(plan).map((h) => h.handForceN));
   if (most === 0) return [];
-  return PULLS_N.filter((pull) => pull > most && pull <= plan.strength.handLimitN)
-    .map((pull) => ({ code: 'pull-harder', values: { fromN: most, toN: pull }, plan: withHitches(plan, (h) => ({ ...h, handForceN: pull })) }));
+  return PULLS_N.filter((pull) => pull > most && pull <= plan.strength.handLimitN).map((pull) => ({
+    code: 'pull-harder',
+    values: { fromN: most, toN: pull },
+    plan: withHitches(plan, (h) => ({ ...h, handForceN: pull })),
+  }));
 }
 
 /** Where more pull is wanted than a hand gives, a second loop gives it: the same hand, another system. */
 function secondLoopCandidates(plan: Plan): Candidate[] {
   if (!hitchesOf(plan).some((h) => h.form === 'single')) return [];
   const least = Math.max(0, ...hitchesOf(plan).map((h) => h.handForceN));
-  return [...new Set([least, ...PULLS_N])].filter((pull) => pull >= least && pull <= plan.strength.handLimitN).map((pull) => ({
-    code: 'second-loop', values: { pullN: pull }, plan: withHitches(plan, (h) => ({ ...h, form: 'second-loop', handForceN: Math.max(pull, h.handForceN) })),
-  }));
+  return [...new Set([least, ...PULLS_N])]
+    .filter((pull) => pull >= least && pull <= plan.strength.handLimitN)
+    .map((pull) => ({
+      code: 'second-loop',
+      values: { pullN: pull },
+      plan: withHitches(plan, (h) => ({
+        ...h,
+        form: 'second-loop',
+        handForceN: Math.max(pull, h.handForceN),
+      })),
+    }));
 }
 
 function knotCandidates(plan: Plan, a: Assessment): Candidate[] {
@@ -70,9 +106,22 @@ function knotCandidates(plan: Plan, a: Assessment): Candidate[] {
     const place = capacity.places[capacity.governing[0] ?? -1];
     if (!place) return [];
     // A splice is made at home, not at the roadside: it is no advice.
-    const best = alternatives(line.elements, place.elementIndex, lineContext(plan, line, sharing)).find((x) => x.key !== 'eye-splice');
+    const best = alternatives(
+      line.elements,
+      place.elementIndex,
+      lineContext(plan, line, sharing),
+    ).find((x) => x.key !== 'eye-splice');
     if (!best || best.current || (best.lineChange ?? 0) <= 0) return [];
-    return [{ code: 'use-instead', values: { line: line.name, instead: best.label }, plan: withLine(plan, line.id, (l) => ({ ...l, elements: l.elements.with(place.elementIndex, best.element) })) }];
+    return [
+      {
+        code: 'use-instead',
+        values: { line: line.name, instead: best.label },
+        plan: withLine(plan, line.id, (l) => ({
+          ...l,
+          elements: l.elements.with(place.elementIndex, best.element),
+        })),
+      },
+    ];
   });
 }
 
@@ -80,18 +129,44 @@ function knotCandidates(plan: Plan, a: Assessment): Candidate[] {
 const COMMON_RING_N = 800 * N_PER_LBF;
 
 function ratingCandidates(plan: Plan): Candidate[] {
-  return plan.deck.anchors.filter((a) => a.rating.state === 'unrated').map((anchor) => ({
-    code: 'enter-rating', values: { anchor: anchor.name, tryN: COMMON_RING_N },
-    plan: { ...plan, deck: { ...plan.deck, anchors: plan.deck.anchors.map((x) => (x.id === anchor.id ? { ...x, rating: { state: 'rated', wllN: COMMON_RING_N } } : x)) } },
-  }));
+  return plan.deck.anchors
+    .filter((a) => a.rating.state === 'unrated')
+    .map((anchor) => ({
+      code: 'enter-rating',
+      values: { anchor: anchor.name, tryN: COMMON_RING_N },
+      plan: {
+        ...plan,
+        deck: {
+          ...plan.deck,
+          anchors: plan.deck.anchors.map((x) =>
+            x.id === anchor.id ? { ...x, rating: { state: 'rated', wllN: COMMON_RING_N } } : x,
+          ),
+        },
+      },
+    }));
 }
 
 function edgeCandidates(plan: Plan): Candidate[] {
-  return plan.lines.flatMap((line) => line.elements.flatMap((e) => (e.kind !== 'edge' || e.shape !== 'sharp' ? [] : [{
-    code: 'protect-edge', values: { line: line.name }, plan: withLine(plan, line.id, (l) => ({
-      ...l, elements: l.elements.map((x) => (x.kind === 'edge' && x.shape === 'sharp' ? { ...x, shape: 'protected' as const, bendDiameterM: 0.1 } : x)),
-    })),
-  }])));
+  return plan.lines.flatMap((line) =>
+    line.elements.flatMap((e) =>
+      e.kind !== 'edge' || e.shape !== 'sharp'
+        ? []
+        : [
+            {
+              code: 'protect-edge',
+              values: { line: line.name },
+              plan: withLine(plan, line.id, (l) => ({
+                ...l,
+                elements: l.elements.map((x) =>
+                  x.kind === 'edge' && x.shape === 'sharp'
+                    ? { ...x, shape: 'protected' as const, bendDiameterM: 0.1 }
+                    : x,
+                ),
+              })),
+            },
+          ],
+    ),
+  );
 }
 
 /** Marking of the ratchets that are proposed: as much as 49 CFR 393.108 gives 2 in webbing. The words of the advice name it. */
@@ -101,35 +176,72 @@ const PROPOSED_RATCHET_N = 2000 * N_PER_LBF;
 function webbingLine(line: Line): Line {
   const keep = line.elements.filter((e) => e.kind === 'anchor' || e.kind === 'edge');
   const [first, ...rest] = keep;
-  const edges = rest.filter((e) => e.kind === 'edge').map((e) => ({ ...e, shape: 'protected' as const, bendDiameterM: 0.1 }));
+  const edges = rest
+    .filter((e) => e.kind === 'edge')
+    .map((e) => ({ ...e, shape: 'protected' as const, bendDiameterM: 0.1 }));
   const last = rest.filter((e) => e.kind === 'anchor');
   const ids = new Set(keep.map((e) => e.id));
-  const fresh = (stem: string): string => { let id = stem; while (ids.has(id)) id += '-'; ids.add(id); return id; };
+  const fresh = (stem: string): string => {
+    let id = stem;
+    while (ids.has(id)) id += '-';
+    ids.add(id);
+    return id;
+  };
   return {
-    ...line, settling: 0,
+    ...line,
+    settling: 0,
     elements: [
       ...(first ? [first] : []),
-      { id: fresh('webbing'), kind: 'webbing', tag: '', widthM: 0.0508, markedWllN: null, gearId: null },
+      {
+        id: fresh('webbing'),
+        kind: 'webbing',
+        tag: '',
+        widthM: 0.0508,
+        markedWllN: null,
+        gearId: null,
+      },
       ...edges,
-      { id: fresh('ratchet'), kind: 'ratchet', rating: { state: 'rated', wllN: PROPOSED_RATCHET_N }, standardTensionN: null, handForceN: 500, tag: '', gearId: null },
+      {
+        id: fresh('ratchet'),
+        kind: 'ratchet',
+        rating: { state: 'rated', wllN: PROPOSED_RATCHET_N },
+        standardTensionN: null,
+        handForceN: 500,
+        tag: '',
+        gearId: null,
+      },
       ...last,
     ],
   };
 }
 
 function webbingCandidate(plan: Plan, a: Assessment): Candidate[] {
-  const knotted = new Set(a.findings.filter((f) => f.code === 'knot-prohibited').map((f) => f.lineId));
+  const knotted = new Set(
+    a.findings.filter((f) => f.code === 'knot-prohibited').map((f) => f.lineId),
+  );
   if (knotted.size === 0) return [];
-  return [{ code: 'use-webbing', values: { lines: knotted.size, ratchetN: PROPOSED_RATCHET_N }, plan: { ...plan, lines: plan.lines.map((l) => (knotted.has(l.id) ? webbingLine(l) : l)) } }];
+  return [
+    {
+      code: 'use-webbing',
+      values: { lines: knotted.size, ratchetN: PROPOSED_RATCHET_N },
+      plan: { ...plan, lines: plan.lines.map((l) => (knotted.has(l.id) ? webbingLine(l) : l)) },
+    },
+  ];
 }
 
 /** The plan with one more line like `line`, on anchors of its own beside the old ones. */
 function again(plan: Plan, line: Line, n: number): Plan {
-  const copies = new Map(plan.deck.anchors.map((a) => [a.id, { ...a, id: `${a.id}+${n}`.slice(-40) }]));
+  const copies = new Map(
+    plan.deck.anchors.map((a) => [a.id, { ...a, id: `${a.id}+${n}`.slice(-40) }]),
+  );
   const moved = withoutGear(line.elements).map((e): LineElement =>
-    e.kind === 'anchor' && e.at.on === 'deck' && copies.has(e.at.anchorId) ? { ...e, at: { on: 'deck', anchorId: copies.get(e.at.anchorId)!.id } } : e);
+    e.kind === 'anchor' && e.at.on === 'deck' && copies.has(e.at.anchorId)
+      ? { ...e, at: { on: 'deck', anchorId: copies.get(e.at.anchorId)!.id } }
+      : e,
+  );
   return {
-    ...plan, deck: { ...plan.deck, anchors: [...plan.deck.anchors, ...copies.values()] },
+    ...plan,
+    deck: { ...plan.deck, anchors: [...plan.deck.anchors, ...copies.values()] },
     lines: [...plan.lines, { ...line, id: `${line.id}+${n}`.slice(-40), elements: moved }],
   };
 }
@@ -137,7 +249,9 @@ function again(plan: Plan, line: Line, n: number): Plan {
 /** More lines like an over-line that holds: only their effect is judged, where they lie is for the driver. */
 const MOST_NEW_LINES = 4;
 function moreLines(plan: Plan, a: Assessment): Candidate[] {
-  const over = a.lines.find((facts) => facts.line.kind === 'over' && standingOf(facts) === 'sound')?.line;
+  const over = a.lines.find(
+    (facts) => facts.line.kind === 'over' && standingOf(facts) === 'sound',
+  )?.line;
   if (!over) return [];
   const list: Candidate[] = [];
   let grown = { ...plan, deck: { ...plan.deck, anchors: plan.deck.anchors } };
@@ -145,8 +259,12 @@ function moreLines(plan: Plan, a: Assessment): Candidate[] {
     const base = plan.deck.anchors;
     const next = again({ ...plan, deck: { ...plan.deck, anchors: base } }, over, count);
     grown = {
-      ...grown, lines: [...grown.lines, next.lines.at(-1)!],
-      deck: { ...grown.deck, anchors: [...grown.deck.anchors, ...next.deck.anchors.slice(base.length)] },
+      ...grown,
+      lines: [...grown.lines, next.lines.at(-1)!],
+      deck: {
+        ...grown.deck,
+        anchors: [...grown.deck.anchors, ...next.deck.anchors.slice(base.length)],
+      },
     };
     list.push({ code: 'add-lines', values: { count, like: over.name }, plan: grown });
   }
@@ -160,7 +278,9 @@ function better(a: Change, b: Change): number {
 /** Whether a line that was not there before adds nothing by statics: such a line is no advice. */
 function idleNewcomer(before: Plan, after: Assessment): boolean {
   const had = new Set(before.lines.map((l) => l.id));
-  return after.findings.some((f) => f.code === 'line-does-nothing' && f.lineId !== undefined && !had.has(f.lineId));
+  return after.findings.some(
+    (f) => f.code === 'line-does-nothing' && f.lineId !== undefined && !had.has(f.lineId),
+  );
 }
 
 /** Of several strengths of the same remedy the gentlest that holds, else the strongest. */
@@ -170,26 +290,50 @@ function pick(changes: readonly Change[]): Change[] {
     const key = [c.code, c.values['line'], c.values['anchor']].join('/');
     kinds.set(key, [...(kinds.get(key) ?? []), c]);
   }
-  return [...kinds.values()].map((list) => list.find((c) => c.verdict === 'holds') ?? list.reduce((x, y) => (better(y, x) < 0 ? y : x)));
+  return [...kinds.values()].map(
+    (list) =>
+      list.find((c) => c.verdict === 'holds') ?? list.reduce((x, y) => (better(y, x) < 0 ? y : x)),
+  );
 }
 
 /**
  * Single changes that would help, the most helpful first: each is judged by assessing the changed plan.
  * Changes that help nothing are left out. Nothing is said about a plan that HOLDS. `gear`: what the locker says today.
  */
-export function helpfulChanges(plan: Plan, gear: LockerWord, now: Assessment = assess(plan, gear)): Change[] {
+export function helpfulChanges(
+  plan: Plan,
+  gear: LockerWord,
+  now: Assessment = assess(plan, gear),
+): Change[] {
   if (now.verdict === 'holds') return [];
   const candidates = [
-    ...webbingCandidate(plan, now), ...ratingCandidates(plan), ...edgeCandidates(plan), ...matCandidate(plan),
-    ...pullCandidates(plan), ...secondLoopCandidates(plan), ...knotCandidates(plan, now), ...moreLines(plan, now),
+    ...webbingCandidate(plan, now),
+    ...ratingCandidates(plan),
+    ...edgeCandidates(plan),
+    ...matCandidate(plan),
+    ...pullCandidates(plan),
+    ...secondLoopCandidates(plan),
+    ...knotCandidates(plan, now),
+    ...moreLines(plan, now),
   ];
   const before = { verdict: now.verdict, margin: smallestMargin(now) };
   const changes = candidates.map((c): Change & { readonly idle: boolean } => {
     const after = assess(c.plan, gear);
-    return { ...c, verdict: after.verdict, margin: smallestMargin(after), idle: idleNewcomer(plan, after) };
+    return {
+      ...c,
+      verdict: after.verdict,
+      margin: smallestMargin(after),
+      idle: idleNewcomer(plan, after),
+    };
   });
   // While something is forbidden, more strength is no help.
   const helps = (c: Change & { readonly idle: boolean }): boolean =>
-    !c.idle && (RANK[c.verdict] > RANK[before.verdict] || (before.verdict !== 'barred' && c.verdict === before.verdict && c.margin !== null && before.margin !== null && c.margin > before.margin + 1e-6));
+    !c.idle &&
+    (RANK[c.verdict] > RANK[before.verdict] ||
+      (before.verdict !== 'barred' &&
+        c.verdict === before.verdict &&
+        c.margin !== null &&
+        before.margin !== null &&
+        c.margin > before.margin + 1e-6));
   return pick(changes.filter(helps).map(({ idle: _, ...c }) => c)).sort(better);
 }

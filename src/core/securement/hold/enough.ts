@@ -8,14 +8,30 @@ import type { StaticsBox } from '../rules/rule-set';
 const PRECISION = 1e-4;
 const MOST_HALVINGS = 60;
 
-const fixed = (line: HoldLine, tensionN: number): HoldLine => ({ ...line, leastN: tensionN, mostN: tensionN });
-const withTension = (problem: HoldProblem, ids: ReadonlySet<string>, tensionN: number): HoldProblem =>
-  ({ ...problem, lines: problem.lines.map((l) => (ids.has(l.id) ? fixed(l, tensionN) : l)) });
+const fixed = (line: HoldLine, tensionN: number): HoldLine => ({
+  ...line,
+  leastN: tensionN,
+  mostN: tensionN,
+});
+const withTension = (
+  problem: HoldProblem,
+  ids: ReadonlySet<string>,
+  tensionN: number,
+): HoldProblem => ({
+  ...problem,
+  lines: problem.lines.map((l) => (ids.has(l.id) ? fixed(l, tensionN) : l)),
+});
 
-function holds(problems: readonly { readonly problem: HoldProblem; readonly box: StaticsBox }[], ids: ReadonlySet<string>, tensionN: number): boolean {
+function holds(
+  problems: readonly { readonly problem: HoldProblem; readonly box: StaticsBox }[],
+  ids: ReadonlySet<string>,
+  tensionN: number,
+): boolean {
   return problems.every(({ problem, box }) => {
     const search = new HoldSearch(withTension(problem, ids, tensionN));
-    return DIRECTIONS.every((d) => (search.limit(MOTIONS[d])?.heldG ?? -Infinity) >= box.requiredG[d] * (1 - 1e-9));
+    return DIRECTIONS.every(
+      (d) => (search.limit(MOTIONS[d])?.heldG ?? -Infinity) >= box.requiredG[d] * (1 - 1e-9),
+    );
   });
 }
 
@@ -24,7 +40,11 @@ function holds(problems: readonly { readonly problem: HoldProblem; readonly box:
  * none up to `mostN` does. More tension presses more, so the first that holds is looked for by halving, and what is
  * found is a tension that was tried.
  */
-export function tensionThatIsEnough(problems: readonly { readonly problem: HoldProblem; readonly box: StaticsBox }[], ids: ReadonlySet<string>, mostN: number): number | null {
+export function tensionThatIsEnough(
+  problems: readonly { readonly problem: HoldProblem; readonly box: StaticsBox }[],
+  ids: ReadonlySet<string>,
+  mostN: number,
+): number | null {
   let most = mostN;
   // The most may drag where less would hold: halve until something holds or nothing is left.
   for (let i = 0; !holds(problems, ids, most); i++) {

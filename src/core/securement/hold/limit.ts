@@ -1,7 +1,15 @@
 import type { Point } from '../leg';
 import type { Direction } from '../vocabulary';
 import type { HoldLine, HoldProblem } from './problem';
-import { BALANCE_ROWS, facetsOf, facing, HoldProgramme, isFree, type Motion, UNLIMITED_G } from './programme';
+import {
+  BALANCE_ROWS,
+  facetsOf,
+  facing,
+  HoldProgramme,
+  isFree,
+  type Motion,
+  UNLIMITED_G,
+} from './programme';
 import { type LinearProgramme, Optimiser } from './simplex';
 
 /** What one line adds to the acceleration that is held. */
@@ -38,22 +46,40 @@ export interface HoldLimit {
 }
 
 /** Work of a line with a tension of 1 in all its legs on the velocity that the multipliers are. */
-function workOf(line: HoldLine, { x: cx, y: cy, z: cz }: Point, duals: readonly number[], scaleM: number): number {
+function workOf(
+  line: HoldLine,
+  { x: cx, y: cy, z: cz }: Point,
+  duals: readonly number[],
+  scaleM: number,
+): number {
   let work = 0;
   for (const { at, pull: f } of line.legs) {
     const [x, y, z] = [(at.x - cx) / scaleM, (at.y - cy) / scaleM, (at.z - cz) / scaleM];
-    work += f.x * duals[0]! + f.y * duals[1]! + f.z * duals[2]! + (y * f.z - z * f.y) * duals[3]! + (z * f.x - x * f.z) * duals[4]! + (x * f.y - y * f.x) * duals[5]!;
+    work +=
+      f.x * duals[0]! +
+      f.y * duals[1]! +
+      f.z * duals[2]! +
+      (y * f.z - z * f.y) * duals[3]! +
+      (z * f.x - x * f.z) * duals[4]! +
+      (x * f.y - y * f.x) * duals[5]!;
   }
   return work;
 }
 
-function linePart(problem: HoldProblem, lp: HoldProgramme, i: number, x: readonly number[], duals: readonly number[]): LinePart {
+function linePart(
+  problem: HoldProblem,
+  lp: HoldProgramme,
+  i: number,
+  x: readonly number[],
+  duals: readonly number[],
+): LinePart {
   const line = problem.lines[i]!;
   const { weightN, centre } = problem.body;
   const columns = lp.lineColumns[i]!;
   const low = line.leastN / (isFree(line) ? line.legRatio : 1);
   const gain = -workOf(line, centre, duals, lp.scaleM) / weightN;
-  const tensionN = low + (columns.length === 0 ? 0 : Math.max(...columns.map((c) => x[c]!)) * weightN);
+  const tensionN =
+    low + (columns.length === 0 ? 0 : Math.max(...columns.map((c) => x[c]!)) * weightN);
   // What is fixed counts as it is; what works counts at its limit, if it would help there.
   const above = columns.reduce((sum, c) => {
     let reduced = lp.cost[c]!;
@@ -119,19 +145,43 @@ export class HoldSearch {
     // What is dragged at rest may still be held by inertia or by a board.
     const solved = fromRest.status === 'infeasible' ? new Optimiser(lp).maximum() : fromRest;
     if (solved.status === 'infeasible') return null;
-    if (solved.status === 'unbounded') throw new Error('Broken invariant: the acceleration is bounded');
+    if (solved.status === 'unbounded')
+      throw new Error('Broken invariant: the acceleration is bounded');
     const { x, duals, value } = solved;
     const { scaleM } = lp;
     const given = value >= UNLIMITED_G - 1e-9;
-    const [vx, vy, vz, wx, wy, wz] = duals as readonly number[] as [number, number, number, number, number, number];
+    const [vx, vy, vz, wx, wy, wz] = duals as readonly number[] as [
+      number,
+      number,
+      number,
+      number,
+      number,
+      number,
+    ];
     return {
-      heldG: value, weightG: vz,
+      heldG: value,
+      weightG: vz,
       lines: problem.lines.map((_, i) => linePart(problem, lp, i, x, duals)),
-      boards: problem.boards.flatMap((board, k) => (facing(board, motion) ? [{ direction: board.direction, partG: duals[BALANCE_ROWS + k]! * lp.right[BALANCE_ROWS + k]! }] : [])),
-      twist: given ? null : { velocity: { x: vx, y: vy, z: vz }, rotation: { x: wx / scaleM, y: wy / scaleM, z: wz / scaleM } },
+      boards: problem.boards.flatMap((board, k) =>
+        facing(board, motion)
+          ? [
+              {
+                direction: board.direction,
+                partG: duals[BALANCE_ROWS + k]! * lp.right[BALANCE_ROWS + k]!,
+              },
+            ]
+          : [],
+      ),
+      twist: given
+        ? null
+        : {
+            velocity: { x: vx, y: vy, z: vz },
+            rotation: { x: wx / scaleM, y: wy / scaleM, z: wz / scaleM },
+          },
     };
   }
 }
 
 /** Limit of one load in one motion. See {@link HoldSearch}. */
-export const holdLimit = (problem: HoldProblem, motion: Motion): HoldLimit | null => new HoldSearch(problem).limit(motion);
+export const holdLimit = (problem: HoldProblem, motion: Motion): HoldLimit | null =>
+  new HoldSearch(problem).limit(motion);

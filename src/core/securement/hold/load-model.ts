@@ -33,39 +33,64 @@ const LOWEST_M = 0.01;
 /** A net pull of this part of the tension drags the load worth a word. */
 const DRAGGING_PART = 0.02;
 
-const clamp = (v: number, least: number, most: number): number => Math.min(most, Math.max(least, v));
+const clamp = (v: number, least: number, most: number): number =>
+  Math.min(most, Math.max(least, v));
 
 /** Corners of the part of the load's bottom that lies on the deck; none where it lies beside it. */
-export function feetOf(box: NonNullable<Article['box']>, deck: Pick<Deck, 'lengthM' | 'widthM'>): Point[] {
+export function feetOf(
+  box: NonNullable<Article['box']>,
+  deck: Pick<Deck, 'lengthM' | 'widthM'>,
+): Point[] {
   const [front, rear] = [clamp(box.front, -deck.lengthM, 0), clamp(box.rear, -deck.lengthM, 0)];
-  const [left, right] = [clamp(box.left, -deck.widthM / 2, deck.widthM / 2), clamp(box.right, -deck.widthM / 2, deck.widthM / 2)];
+  const [left, right] = [
+    clamp(box.left, -deck.widthM / 2, deck.widthM / 2),
+    clamp(box.right, -deck.widthM / 2, deck.widthM / 2),
+  ];
   if (front - rear < 1e-9 || left - right < 1e-9) return [];
   return [front, rear].flatMap((x) => [left, right].map((y) => ({ x, y, z: 0 })));
 }
 
-function bodyOf(article: Article, deck: Pick<Deck, 'lengthM' | 'widthM'>, look: Look): HoldBody | null {
+function bodyOf(
+  article: Article,
+  deck: Pick<Deck, 'lengthM' | 'widthM'>,
+  look: Look,
+): HoldBody | null {
   const off = look.off ?? IN_THE_MIDDLE;
   const { box, massKg, lengthM, widthM } = article;
   if (box === null || massKg === null) return null;
   const height = article.cgHeightM ?? (look.end === 'best' ? LOWEST_M : article.heightM);
   return {
-    weightN: massKg * STANDARD_GRAVITY, feet: feetOf(box, deck), friction: look.end === 'best' ? article.friction.high : article.friction.low, cone: look.cone,
+    weightN: massKg * STANDARD_GRAVITY,
+    feet: feetOf(box, deck),
+    friction: look.end === 'best' ? article.friction.high : article.friction.low,
+    cone: look.cone,
     centre: {
       x: (box.front + box.rear) / 2 + (article.cgForwardM ?? off.forwardPart * lengthM),
-      y: (box.left + box.right) / 2 + (article.cgLeftM ?? off.leftPart * widthM), z: height,
+      y: (box.left + box.right) / 2 + (article.cgLeftM ?? off.leftPart * widthM),
+      z: height,
     },
   };
 }
 
-function boardOf(article: Article, direction: Direction, board: Blocking, end: HoldEnd): HoldBoard[] {
+function boardOf(
+  article: Article,
+  direction: Direction,
+  board: Blocking,
+  end: HoldEnd,
+): HoldBoard[] {
   const { box, heightM } = article;
   const capacityN = end === 'best' ? board.capacity.high : board.capacity.low;
   if (!board.touching || box === null || capacityN <= 0) return [];
   const top = Math.min(heightM, board.heightM ?? (end === 'best' ? heightM : 0));
   const heights = top > 0 ? [0, top] : [0];
   const along = direction === 'forward' || direction === 'rearward';
-  const corners = (along ? [box.left, box.right] : [box.front, box.rear]).flatMap((side) => heights.map((z): Point =>
-    (along ? { x: direction === 'forward' ? box.front : box.rear, y: side, z } : { x: side, y: direction === 'left' ? box.left : box.right, z })));
+  const corners = (along ? [box.left, box.right] : [box.front, box.rear]).flatMap((side) =>
+    heights.map((z): Point =>
+      along
+        ? { x: direction === 'forward' ? box.front : box.rear, y: side, z }
+        : { x: side, y: direction === 'left' ? box.left : box.right, z },
+    ),
+  );
   return [{ direction, corners, capacityN }];
 }
 
@@ -81,11 +106,20 @@ export const isPlaced = (td: TieDown): boolean => placedLegs(td) !== null;
 /** Whether the legs of a line leave a horizontal pull. */
 export function isUnlike(td: TieDown): boolean {
   const pulls = td.legs.map(pullOf);
-  return Math.hypot(pulls.reduce((sum, p) => sum + p.x, 0), pulls.reduce((sum, p) => sum + p.y, 0)) > DRAGGING_PART;
+  return (
+    Math.hypot(
+      pulls.reduce((sum, p) => sum + p.x, 0),
+      pulls.reduce((sum, p) => sum + p.y, 0),
+    ) > DRAGGING_PART
+  );
 }
 
 /** Bounds of an over-line's tension. `present`: whether one of unknown strength is taken to hold. Null: not there. */
-function overBounds(td: TieDown, end: HoldEnd, present: boolean): readonly [leastN: number, mostN: number] | null {
+function overBounds(
+  td: TieDown,
+  end: HoldEnd,
+  present: boolean,
+): readonly [leastN: number, mostN: number] | null {
   const F = td.keptN;
   const wll = td.wll.working.value;
   if (end === 'best') return [0, F ?? td.wll.high];
@@ -95,7 +129,8 @@ function overBounds(td: TieDown, end: HoldEnd, present: boolean): readonly [leas
   return [Math.min(F, wll), Math.min(F, wll)];
 }
 
-const known = (ranged: Ranged, best: boolean): number => ranged.working.value ?? (best ? ranged.high : ranged.low);
+const known = (ranged: Ranged, best: boolean): number =>
+  ranged.working.value ?? (best ? ranged.high : ranged.low);
 
 function workingLimit(td: TieDown, box: StaticsBox, end: HoldEnd): number {
   if (box.strength === 'working') return known(td.pull, end === 'best');
@@ -105,17 +140,34 @@ function workingLimit(td: TieDown, box: StaticsBox, end: HoldEnd): number {
 function lineOf(td: TieDown, box: StaticsBox, end: HoldEnd, present: boolean): HoldLine[] {
   const legs = placedLegs(td);
   if (legs === null) return [];
-  const bounds = td.kind === 'over' ? overBounds(td, end, present) : [0, workingLimit(td, box, end)] as const;
+  const bounds =
+    td.kind === 'over' ? overBounds(td, end, present) : ([0, workingLimit(td, box, end)] as const);
   if (bounds === null || bounds[1] <= 0) return [];
-  return [{ id: td.id, legs: legs.map((l) => ({ at: l.at, pull: pullOf(l) })), leastN: bounds[0], mostN: Math.min(bounds[1], UNLIMITED_N), legRatio: td.legRatio }];
+  return [
+    {
+      id: td.id,
+      legs: legs.map((l) => ({ at: l.at, pull: pullOf(l) })),
+      leastN: bounds[0],
+      mostN: Math.min(bounds[1], UNLIMITED_N),
+      legRatio: td.legRatio,
+    },
+  ];
 }
 
 /** The load of a plan as a problem of statics; null where its mass or its place is not known. */
-export function holdProblem(input: RuleInput, deck: Pick<Deck, 'lengthM' | 'widthM'>, box: StaticsBox, look: Look): HoldProblem | null {
+export function holdProblem(
+  input: RuleInput,
+  deck: Pick<Deck, 'lengthM' | 'widthM'>,
+  box: StaticsBox,
+  look: Look,
+): HoldProblem | null {
   const body = bodyOf(input.article, deck, look);
   if (body === null) return null;
   return {
-    body, boards: DIRECTIONS.flatMap((d) => boardOf(input.article, d, input.article.blocking[d], look.end)),
+    body,
+    boards: DIRECTIONS.flatMap((d) =>
+      boardOf(input.article, d, input.article.blocking[d], look.end),
+    ),
     lines: input.tieDowns.flatMap((td) => lineOf(td, box, look.end, look.present)),
   };
 }

@@ -26,10 +26,16 @@ export interface HoldMap {
 }
 
 /** The box whose strength is the lines' own working limit: what is shown is what may be used. */
-export const mapBox = (asked: StaticsAsked): StaticsBox => asked.boxes.find((b) => b.strength === 'working') ?? asked.boxes[0]!;
+export const mapBox = (asked: StaticsAsked): StaticsBox =>
+  asked.boxes.find((b) => b.strength === 'working') ?? asked.boxes[0]!;
 
 /** The hold map of a plan at the worst of its unknowns; null where mass or place is not known. */
-export function holdMap(input: RuleInput, deck: Plan['deck'], asked: StaticsAsked, directions = MAP_DIRECTIONS): HoldMap | null {
+export function holdMap(
+  input: RuleInput,
+  deck: Plan['deck'],
+  asked: StaticsAsked,
+  directions = MAP_DIRECTIONS,
+): HoldMap | null {
   const box = mapBox(asked);
   const statics = new Statics(input, deck, asked);
   const points = Array.from({ length: directions }, (_, k): MapPoint | null => {
@@ -39,7 +45,26 @@ export function holdMap(input: RuleInput, deck: Plan['deck'], asked: StaticsAske
     if (problem === null) return null;
     const heldG = limit === null ? null : Math.min(limit.heldG, rowAlone(input, motion));
     const mechanism = mechanismOf(problem, limit, motion);
-    return { angleRad, heldG, mechanism: heldG !== null && heldG < limit!.heldG ? { kind: 'tips', to: motion.along.y > 0 ? 'left' : 'right', overBoard: false, onlyWeight: true } : mechanism };
+    return {
+      angleRad,
+      heldG,
+      mechanism:
+        heldG !== null && heldG < limit!.heldG
+          ? {
+              kind: 'tips',
+              to: motion.along.y > 0 ? 'left' : 'right',
+              overBoard: false,
+              onlyWeight: true,
+            }
+          : mechanism,
+    };
   });
-  return points.some((p) => p === null) ? null : { points: points as MapPoint[], required: box.requiredG, strength: box.strength, oneOfSeveral: asked.boxes.length > 1 };
+  return points.some((p) => p === null)
+    ? null
+    : {
+        points: points as MapPoint[],
+        required: box.requiredG,
+        strength: box.strength,
+        oneOfSeveral: asked.boxes.length > 1,
+      };
 }

@@ -14,25 +14,36 @@ export interface Motion {
 }
 
 /** Motion in the plane of the deck, the angle counted from forward to the left. */
-export const motionAt = (angleRad: number): Motion => ({ along: { x: Math.cos(angleRad), y: Math.sin(angleRad), z: 0 } });
+export const motionAt = (angleRad: number): Motion => ({
+  along: { x: Math.cos(angleRad), y: Math.sin(angleRad), z: 0 },
+});
 
 export const MOTIONS: Record<Direction, Motion> = {
-  forward: { along: { x: 1, y: 0, z: 0 } }, rearward: { along: { x: -1, y: 0, z: 0 } }, left: { along: { x: 0, y: 1, z: 0 } }, right: { along: { x: 0, y: -1, z: 0 } },
+  forward: { along: { x: 1, y: 0, z: 0 } },
+  rearward: { along: { x: -1, y: 0, z: 0 } },
+  left: { along: { x: 0, y: 1, z: 0 } },
+  right: { along: { x: 0, y: -1, z: 0 } },
 };
 export const UPWARD: Motion = { along: { x: 0, y: 0, z: 1 } };
 
 /** What pushes from a board, away from the motion it stops. */
 const PUSH: Record<Direction, Point> = {
-  forward: { x: -1, y: 0, z: 0 }, rearward: { x: 1, y: 0, z: 0 }, left: { x: 0, y: -1, z: 0 }, right: { x: 0, y: 1, z: 0 },
+  forward: { x: -1, y: 0, z: 0 },
+  rearward: { x: 1, y: 0, z: 0 },
+  left: { x: 0, y: -1, z: 0 },
+  right: { x: 0, y: 1, z: 0 },
 };
 
 /** Boards the load moves toward: from any other it can come away, and that two of them wedge it is credited to nobody. */
-export const facing = ({ direction }: HoldBoard, { along }: Motion): boolean => PUSH[direction].x * along.x + PUSH[direction].y * along.y < -1e-9;
+export const facing = ({ direction }: HoldBoard, { along }: Motion): boolean =>
+  PUSH[direction].x * along.x + PUSH[direction].y * along.y < -1e-9;
 
 function sizeOf({ body, lines, boards }: HoldProblem): number {
   const { centre } = body;
   let size = 0.05;
-  const reach = (p: Point): void => { size = Math.max(size, Math.hypot(p.x - centre.x, p.y - centre.y, p.z - centre.z)); };
+  const reach = (p: Point): void => {
+    size = Math.max(size, Math.hypot(p.x - centre.x, p.y - centre.y, p.z - centre.z));
+  };
   body.feet.forEach(reach);
   for (const line of lines) for (const leg of line.legs) reach(leg.at);
   for (const board of boards) board.corners.forEach(reach);
@@ -45,7 +56,8 @@ export const BALANCE_ROWS = 6;
 const MOST_FORCE = 1e6;
 
 export const isFree = (line: HoldLine): boolean => line.legs.length > 1 && line.legRatio > 1;
-export const facetsOf = ({ body }: HoldProblem): number => (body.friction > 0 ? CONE_FACETS[body.cone] : 1);
+export const facetsOf = ({ body }: HoldProblem): number =>
+  body.friction > 0 ? CONE_FACETS[body.cone] : 1;
 
 /**
  * The programme of a load for all motions whose friction pyramid is turned alike: at rest until it is aimed at one.
@@ -72,11 +84,18 @@ export class HoldProgramme implements LinearProgramme {
   private readonly goal: number;
 
   /** `offsetRad`: how far the first vertex of the friction pyramid lies from forward. */
-  constructor(readonly problem: HoldProblem, offsetRad: number) {
+  constructor(
+    readonly problem: HoldProblem,
+    offsetRad: number,
+  ) {
     const { boards } = problem;
     const free = problem.lines.filter(isFree).length;
     this.rows = BALANCE_ROWS + boards.length + 2 * free;
-    this.columns = problem.body.feet.length * facetsOf(problem) + boards.reduce((n, b) => n + b.corners.length + 1, 0) + problem.lines.reduce((n, l) => n + (isFree(l) ? l.legs.length + 2 : 1), 0) + 1;
+    this.columns =
+      problem.body.feet.length * facetsOf(problem) +
+      boards.reduce((n, b) => n + b.corners.length + 1, 0) +
+      problem.lines.reduce((n, l) => n + (isFree(l) ? l.legs.length + 2 : 1), 0) +
+      1;
     const [m, n] = [this.rows, this.columns];
     // One array for all of them: making one costs as much as writing hundreds of figures into it.
     const all = new Float64Array(m * n + m + 2 * n);
@@ -98,7 +117,8 @@ export class HoldProgramme implements LinearProgramme {
   /** Lets the boards the load moves toward push, and inertia grow along the motion. Until then both stay at nothing. */
   aim(motion: Motion): void {
     this.problem.boards.forEach((board, b) => {
-      for (const column of this.boardColumns[b]!) this.upper[column] = facing(board, motion) ? Infinity : 0;
+      for (const column of this.boardColumns[b]!)
+        this.upper[column] = facing(board, motion) ? Infinity : 0;
     });
     this.upper[this.goal] = UNLIMITED_G;
     this.matrix.fill(0, this.goal * this.rows, (this.goal + 1) * this.rows);
@@ -128,8 +148,19 @@ export class HoldProgramme implements LinearProgramme {
 
   /** Adds a force at a point to a column, as force and moment about the centre of gravity. */
   private force(column: number, f: Point, at: Point): void {
-    const { matrix, rows, scaleM, problem: { body: { centre } } } = this;
-    const [x, y, z] = [(at.x - centre.x) / scaleM, (at.y - centre.y) / scaleM, (at.z - centre.z) / scaleM];
+    const {
+      matrix,
+      rows,
+      scaleM,
+      problem: {
+        body: { centre },
+      },
+    } = this;
+    const [x, y, z] = [
+      (at.x - centre.x) / scaleM,
+      (at.y - centre.y) / scaleM,
+      (at.z - centre.z) / scaleM,
+    ];
     const top = column * rows;
     matrix[top]! += f.x;
     matrix[top + 1]! += f.y;
@@ -142,17 +173,39 @@ export class HoldProgramme implements LinearProgramme {
   /** Takes a column's force, times a tension that is always there, over to the other side. */
   private always(column: number, tension: number): void {
     if (tension === 0) return;
-    for (let k = 0; k < BALANCE_ROWS; k++) this.right[k]! -= tension * this.matrix[column * this.rows + k]!;
+    for (let k = 0; k < BALANCE_ROWS; k++)
+      this.right[k]! -= tension * this.matrix[column * this.rows + k]!;
   }
 
   /** Feet: generators of the friction pyramid at each corner, facet after facet. */
   private feet(offsetRad: number): void {
-    const { matrix, rows, scaleM, problem: { body: { feet, cone, friction: given, centre } } } = this;
-    const friction = cone === 'inscribed' ? given : given / Math.cos(Math.PI / CONE_FACETS.circumscribed);
+    const {
+      matrix,
+      rows,
+      scaleM,
+      problem: {
+        body: { feet, cone, friction: given, centre },
+      },
+    } = this;
+    const friction =
+      cone === 'inscribed' ? given : given / Math.cos(Math.PI / CONE_FACETS.circumscribed);
     const facets = facetsOf(this.problem);
-    const directions = Array.from({ length: facets }, (_, k) => offsetRad + (2 * Math.PI * k) / facets);
-    const [along, across] = [directions.map((phi) => friction * Math.cos(phi)), directions.map((phi) => friction * Math.sin(phi))];
-    const places = feet.map((foot) => [(foot.x - centre.x) / scaleM, (foot.y - centre.y) / scaleM, (foot.z - centre.z) / scaleM] as const);
+    const directions = Array.from(
+      { length: facets },
+      (_, k) => offsetRad + (2 * Math.PI * k) / facets,
+    );
+    const [along, across] = [
+      directions.map((phi) => friction * Math.cos(phi)),
+      directions.map((phi) => friction * Math.sin(phi)),
+    ];
+    const places = feet.map(
+      (foot) =>
+        [
+          (foot.x - centre.x) / scaleM,
+          (foot.y - centre.y) / scaleM,
+          (foot.z - centre.z) / scaleM,
+        ] as const,
+    );
     let top = 0;
     for (let k = 0; k < facets; k++) {
       const [fx, fy] = [along[k]!, across[k]!];
@@ -199,7 +252,10 @@ export class HoldProgramme implements LinearProgramme {
       this.always(column, low);
       return column;
     });
-    for (const [a, b] of [[0, 1], [1, 0]] as const) {
+    for (const [a, b] of [
+      [0, 1],
+      [1, 0],
+    ] as const) {
       // T_a ≤ r·T_b, tensions counted from their least.
       const row = this.row((line.legRatio - 1) * low);
       this.set(row, columns[a]!, 1);

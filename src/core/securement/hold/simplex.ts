@@ -21,7 +21,12 @@ export interface LinearProgramme {
 
 export type Solution =
   /** `duals[i]`: how much the value grows for each unit added to `right[i]`. */
-  | { readonly status: 'optimal'; readonly value: number; readonly x: readonly number[]; readonly duals: readonly number[] }
+  | {
+      readonly status: 'optimal';
+      readonly value: number;
+      readonly x: readonly number[];
+      readonly duals: readonly number[];
+    }
   | { readonly status: 'infeasible' }
   | { readonly status: 'unbounded' };
 
@@ -98,7 +103,12 @@ class Search {
 
   /** Where it stands, to come back to. */
   stand(): Stand {
-    return { inverse: this.inverse.slice(), value: this.value.slice(), basis: [...this.basis], place: [...this.place] };
+    return {
+      inverse: this.inverse.slice(),
+      value: this.value.slice(),
+      basis: [...this.basis],
+      place: [...this.place],
+    };
   }
 
   /** Goes back to a feasible place and looks for the best from there, at these costs; artificial columns stay at nothing. */
@@ -125,7 +135,14 @@ class Search {
 
   /** Column that improves most in the first block that has one, or the first of all that improves; −1: none. */
   private entering(first: boolean): number {
-    const { n, m, place, cost, duals, lp: { upper, matrix, height } } = this;
+    const {
+      n,
+      m,
+      place,
+      cost,
+      duals,
+      lp: { upper, matrix, height },
+    } = this;
     let best = -1;
     let most = REDUCED;
     let j = first ? 0 : this.cursor;
@@ -133,9 +150,13 @@ class Search {
       const at = place[j]!;
       if (at !== IN_BASIS && upper[j]! > 0) {
         let z = cost[j]!;
-        for (let k = 0, entry = j * m, rows = height[j]!; k < rows; k++, entry++) z -= duals[k]! * matrix[entry]!;
+        for (let k = 0, entry = j * m, rows = height[j]!; k < rows; k++, entry++)
+          z -= duals[k]! * matrix[entry]!;
         if (at === AT_UPPER) z = -z;
-        if (z > most) { best = j; most = z; }
+        if (z > most) {
+          best = j;
+          most = z;
+        }
       }
       if (--block <= 0 && best >= 0) break;
     }
@@ -146,7 +167,12 @@ class Search {
 
   /** B⁻¹ times a column. */
   private solveFor(j: number): void {
-    const { m, inverse, along, lp: { matrix, height } } = this;
+    const {
+      m,
+      inverse,
+      along,
+      lp: { matrix, height },
+    } = this;
     const rows = height[j]!;
     const top = j * m;
     for (let i = 0, row = 0; i < m; i++, row += m) {
@@ -158,7 +184,14 @@ class Search {
 
   /** Lets a column move off its bound until something stops it. @returns how far it went; Infinity when nothing stops it. */
   private step(j: number, first: boolean): number {
-    const { m, n, along, value, basis, lp: { upper } } = this;
+    const {
+      m,
+      n,
+      along,
+      value,
+      basis,
+      lp: { upper },
+    } = this;
     this.solveFor(j);
     const way = this.place[j] === AT_UPPER ? -1 : 1;
     let theta = upper[j]!;
@@ -167,10 +200,20 @@ class Search {
       const falls = along[i]! * way;
       if (Math.abs(falls) <= PIVOT) continue;
       const b = basis[i]!;
-      const limit = Math.max(0, falls > 0 ? value[i]! / falls : ((b < n ? upper[b]! : this.artificialUpper) - value[i]!) / -falls);
+      const limit = Math.max(
+        0,
+        falls > 0
+          ? value[i]! / falls
+          : ((b < n ? upper[b]! : this.artificialUpper) - value[i]!) / -falls,
+      );
       const tie = Math.abs(limit - theta) <= 1e-12 * (1 + theta);
       // Of several that stop it at once the largest pivot is the soundest; under Bland's rule the smallest index.
-      const better = tie && out >= 0 ? (first ? b < basis[out]! : Math.abs(falls) > Math.abs(along[out]!)) : limit < theta;
+      const better =
+        tie && out >= 0
+          ? first
+            ? b < basis[out]!
+            : Math.abs(falls) > Math.abs(along[out]!)
+          : limit < theta;
       if (!better) continue;
       theta = Math.min(theta, limit);
       out = i;
@@ -223,7 +266,14 @@ class Search {
   }
 
   solution(): Extract<Solution, { status: 'optimal' }> {
-    const { m, n, basis, place, cost, lp: { upper } } = this;
+    const {
+      m,
+      n,
+      basis,
+      place,
+      cost,
+      lp: { upper },
+    } = this;
     const x = new Array<number>(n).fill(0);
     for (let j = 0; j < n; j++) if (place[j] === AT_UPPER) x[j] = upper[j]!;
     for (let i = 0; i < m; i++) if (basis[i]! < n) x[basis[i]!] = this.value[i]!;
@@ -245,7 +295,8 @@ export class Optimiser {
   constructor(private readonly lp: LinearProgramme) {
     this.search = new Search(lp);
     this.search.run();
-    this.start = this.search.infeasibility() > INFEASIBLE * (1 + lp.rows) ? null : this.search.stand();
+    this.start =
+      this.search.infeasibility() > INFEASIBLE * (1 + lp.rows) ? null : this.search.stand();
   }
 
   /** `firstColumn`: where the search begins to look for columns that help. Deterministic; throws only if it fails to come to an end. */

@@ -4,7 +4,11 @@ import type { RuleSet } from './rule-set';
 import { usCmv } from './us-cmv';
 import { usLight } from './us-light';
 
-const BY_ID: Record<RuleSetId, RuleSet> = { 'us-cmv': usCmv, 'us-light': usLight, 'eu-road': euRoad };
+const BY_ID: Record<RuleSetId, RuleSet> = {
+  'us-cmv': usCmv,
+  'us-light': usLight,
+  'eu-road': euRoad,
+};
 
 /** The rule set of an id. */
 export function ruleSet(id: RuleSetId): RuleSet {

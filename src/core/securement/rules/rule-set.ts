@@ -38,7 +38,12 @@ export interface Article {
   readonly fullyContained: boolean;
   readonly blocking: Readonly<Record<Direction, Blocking>>;
   /** Box on the deck, for lever arms; null when only the size is known. */
-  readonly box: { readonly front: number; readonly rear: number; readonly left: number; readonly right: number } | null;
+  readonly box: {
+    readonly front: number;
+    readonly rear: number;
+    readonly left: number;
+    readonly right: number;
+  } | null;
 }
 
 /**
@@ -128,7 +133,11 @@ export type End = 'low' | 'high';
 export function at<V>(t: Tracer<V>, ranged: Ranged, end: End, adopt: (working: Working) => V): V {
   if (ranged.working.value !== null) return adopt(ranged.working);
   return t.given({
-    label: ranged.working.label, symbol: ranged.working.symbol, value: ranged[end], unit: ranged.working.unit,
-    source: `not known, counted as ${end === 'low' ? 'nothing' : 'unlimited'}`, confidence: 'default',
+    label: ranged.working.label,
+    symbol: ranged.working.symbol,
+    value: ranged[end],
+    unit: ranged.working.unit,
+    source: `not known, counted as ${end === 'low' ? 'nothing' : 'unlimited'}`,
+    confidence: 'default',
   });
 }

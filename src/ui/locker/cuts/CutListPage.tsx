@@ -2,7 +2,6 @@
 import Link from 'next/link';
 import { useRouter } from 'next/navigation';
 import { useState } from 'react';
-import styled from 'styled-components';
 import { cutLength, END_KNOT_IDS, END_KNOTS } from '@/core/cutting/piece';
 import { formatNumber, formatQuantity } from '@/core/units';
 import { traced } from '@/core/working/working';
@@ -21,40 +20,102 @@ import type { LockerItem } from '../useLockerList';
 import { gearOfTag, useTagReader } from '../useTagReader';
 import { CutPlanView, Joins } from './CutPlanView';
 import { type CutList, MOST_PIECES, useCutList, type Wanted } from './useCutList';
-
-const Page = styled.div`padding:16px 24px 24px;@media (max-width:600px){padding:12px}`;
-const Head = styled.header`display:flex;flex-wrap:wrap;align-items:flex-end;gap:12px;padding-bottom:14px;border-bottom:var(--w-strong) solid var(--ink)`;
-const Columns = styled.div`display:grid;grid-template-columns:minmax(0,1.75fr) minmax(300px,1fr);gap:30px;padding-top:16px;@media (max-width:1000px){grid-template-columns:minmax(0,1fr)}`;
-const Row = styled.li`display:grid;grid-template-columns:56px 104px minmax(120px,1.35fr) minmax(120px,1.35fr) minmax(90px,.8fr) 44px;gap:8px;align-items:end;padding:10px 0;border-bottom:var(--w-hair) solid var(--line);
-  @media (max-width:700px){grid-template-columns:64px 1fr 44px;& > *{grid-column:1 / -1}& > :nth-child(1){grid-column:1}& > :nth-child(2){grid-column:2}& > :nth-child(6){grid-column:3;grid-row:1}}`;
-const Below = styled.div`grid-column:1 / -1;display:flex;flex-wrap:wrap;gap:4px 18px;align-items:center`;
-const Ropes = styled.ul`max-height:420px;overflow:auto;border-top:var(--w-rule) solid var(--ink)`;
-const Choice = styled.li`border-bottom:var(--w-hair) solid var(--line);display:flex;align-items:center;gap:10px;min-height:48px;& > label{flex:1}`;
+import { Page, Head, Columns, Row, Below, Ropes, Choice } from './CutListPage.styles';
 
 const KNOTS = END_KNOT_IDS.map((id) => ({ id, name: END_KNOTS[id].name }));
 
 /** The kit people make most: a ridge line and utility cords out of one hank. */
 const KIT: readonly Wanted[] = [
-  { key: 1, count: 1, finishedM: 35 * 0.3048, ends: ['none', 'none'], secures: false, what: 'ridge line' },
-  { key: 2, count: 8, finishedM: 6 * 0.3048, ends: ['bowline', 'figure-eight'], secures: false, what: 'utility cord' },
+  {
+    key: 1,
+    count: 1,
+    finishedM: 35 * 0.3048,
+    ends: ['none', 'none'],
+    secures: false,
+    what: 'ridge line',
+  },
+  {
+    key: 2,
+    count: 8,
+    finishedM: 6 * 0.3048,
+    ends: ['bowline', 'figure-eight'],
+    secures: false,
+    what: 'utility cord',
+  },
 ];
 
-function WantedRow({ wanted, list, onWorking }: { wanted: CutList['lengths'][number]; list: CutList; onWorking: (o: OpenedWorking) => void }) {
+function WantedRow({
+  wanted,
+  list,
+  onWorking,
+}: {
+  wanted: CutList['lengths'][number];
+  list: CutList;
+  onWorking: (o: OpenedWorking) => void;
+}) {
   const { units } = useMember();
   const set = (part: Partial<Wanted>): void => list.set(wanted.key, part);
   const [a, b] = wanted.ends;
   const working = cutLength(traced, wanted, list.diameterM);
   return (
     <Row>
-      <NumberField label="Pieces" value={wanted.count} least={1} most={200} whole onChange={(count) => set({ count })} />
-      <QuantityField label="Finished length" dimension="length" unit={units.length} least={0.05} most={2000} value={wanted.finishedM} onChange={(v) => v !== null && set({ finishedM: v })} />
-      <Select label="At one end" value={a} choices={KNOTS} onChange={(k) => set({ ends: [k, b] })} />
-      <Select label="At the other" value={b} choices={KNOTS} onChange={(k) => set({ ends: [a, k] })} />
-      <TextField label="What for" value={wanted.what} onChange={(what) => set({ what: what.slice(0, 80) })} />
-      <IconButton aria-label={`Take ${wanted.what || 'this'} off the list`} onPress={() => list.remove(wanted.key)}>×</IconButton>
+      <NumberField
+        label="Pieces"
+        value={wanted.count}
+        least={1}
+        most={200}
+        whole
+        onChange={(count) => set({ count })}
+      />
+      <QuantityField
+        label="Finished length"
+        dimension="length"
+        unit={units.length}
+        least={0.05}
+        most={2000}
+        value={wanted.finishedM}
+        onChange={(v) => v !== null && set({ finishedM: v })}
+      />
+      <Select
+        label="At one end"
+        value={a}
+        choices={KNOTS}
+        onChange={(k) => set({ ends: [k, b] })}
+      />
+      <Select
+        label="At the other"
+        value={b}
+        choices={KNOTS}
+        onChange={(k) => set({ ends: [a, k] })}
+      />
+      <TextField
+        label="What for"
+        value={wanted.what}
+        onChange={(what) => set({ what: what.slice(0, 80) })}
+      />
+      <IconButton
+        aria-label={`Take ${wanted.what || 'this'} off the list`}
+        onPress={() => list.remove(wanted.key)}
+      >
+        ×
+      </IconButton>
       <Below>
-        {list.diameterM > 0 ? <span><Label>cut </Label><WorkingFigure working={working} title="Length to cut" text={formatQuantity(wanted.cutM, 'length', units, 'demand')} onOpen={onWorking} size={16} rounding="demand" /></span> : null}
-        <Check selected={wanted.secures} onChange={(secures) => set({ secures })}>Secures a load: tails of 100 mm at least</Check>
+        {list.diameterM > 0 ? (
+          <span>
+            <Label>cut </Label>
+            <WorkingFigure
+              working={working}
+              title="Length to cut"
+              text={formatQuantity(wanted.cutM, 'length', units, 'demand')}
+              onOpen={onWorking}
+              size={16}
+              rounding="demand"
+            />
+          </span>
+        ) : null}
+        <Check selected={wanted.secures} onChange={(secures) => set({ secures })}>
+          Secures a load: tails of 100 mm at least
+        </Check>
       </Below>
     </Row>
   );
@@ -64,8 +125,24 @@ function RopeChoice({ item, list }: { item: LockerItem; list: CutList }) {
   const { units } = useMember();
   const { document: gear, standing } = item;
   const about = `${wordItem(gear.item, units)}, ${formatQuantity(standing.remainingM ?? 0, 'length', units)}${gear.pricePerM === null ? '' : `, ${formatNumber(gear.pricePerM)} a metre`}`;
-  if (!list.mayBeCut(item)) return <Choice><span style={{ paddingLeft: 32 }}><b>{gear.code}</b> <Small>{about}, {gear.neverCut ? 'never cut' : 'not in service'}</Small></span></Choice>;
-  return <Choice><Check selected={list.chosen.has(item.id)} onChange={(on) => list.choose(item.id, on)}><b>{gear.code}</b> <Small>{about}</Small></Check></Choice>;
+  if (!list.mayBeCut(item))
+    return (
+      <Choice>
+        <span style={{ paddingLeft: 32 }}>
+          <b>{gear.code}</b>{' '}
+          <Small>
+            {about}, {gear.neverCut ? 'never cut' : 'not in service'}
+          </Small>
+        </span>
+      </Choice>
+    );
+  return (
+    <Choice>
+      <Check selected={list.chosen.has(item.id)} onChange={(on) => list.choose(item.id, on)}>
+        <b>{gear.code}</b> <Small>{about}</Small>
+      </Check>
+    </Choice>
+  );
 }
 
 function useCutsRecorded(list: CutList) {
@@ -75,9 +152,14 @@ function useCutsRecorded(list: CutList) {
   const record = async (): Promise<void> => {
     const plan = list.answer?.plan;
     if (!plan) return;
-    const whatOf = (id: string): string => list.wanted.find((w) => w.key === Number(id.split('.')[0]))?.what ?? '';
+    const whatOf = (id: string): string =>
+      list.wanted.find((w) => w.key === Number(id.split('.')[0]))?.what ?? '';
     const answer = await call('POST', '/gear/cuts', {
-      cuts: plan.cuts.map((c) => ({ gearId: c.hankId, pieces: c.pieces.map((p) => ({ lengthM: p.lengthM, what: whatOf(p.pieceId) })), scrapM: c.restIsScrap ? c.restM : 0 })),
+      cuts: plan.cuts.map((c) => ({
+        gearId: c.hankId,
+        pieces: c.pieces.map((p) => ({ lengthM: p.lengthM, what: whatOf(p.pieceId) })),
+        scrapM: c.restIsScrap ? c.restM : 0,
+      })),
     });
     setError(answer.ok ? null : messageOf(answer.problem));
     if (!answer.ok) return;
@@ -95,33 +177,89 @@ export function CutListPage({ ropes }: { ropes: readonly LockerItem[] }) {
   const [opened, setOpened] = useState<OpenedWorking | null>(null);
   const [tagError, setTagError] = useState<string | null>(null);
   const recorded = useCutsRecorded(list);
-  useTagReader((code) => void gearOfTag(code).then((found) => {
-    const item = 'item' in found ? ropes.find((r) => r.id === found.item.id && list.mayBeCut(r)) : undefined;
-    setTagError('error' in found ? found.error : item ? null : `${found.item.document.code} is no rope that may be cut.`);
-    if (item) list.choose(item.id, true);
-  }));
+  useTagReader(
+    (code) =>
+      void gearOfTag(code).then((found) => {
+        const item =
+          'item' in found
+            ? ropes.find((r) => r.id === found.item.id && list.mayBeCut(r))
+            : undefined;
+        setTagError(
+          'error' in found
+            ? found.error
+            : item
+              ? null
+              : `${found.item.document.code} is no rope that may be cut.`,
+        );
+        if (item) list.choose(item.id, true);
+      }),
+  );
   const ready = list.pieces.length > 0 && list.chosen.size > 0 && !list.tooMany;
   return (
     <Page>
-      <Head><div style={{ flex: 1 }}><Label><Link href="/locker">Rope locker</Link></Label><h1>Cut list</h1></div></Head>
+      <Head>
+        <div style={{ flex: 1 }}>
+          <Label>
+            <Link href="/locker">Rope locker</Link>
+          </Label>
+          <h1>Cut list</h1>
+        </div>
+      </Head>
       <Columns>
         <div>
           <h2>Pieces wanted</h2>
-          <ul aria-label="Pieces wanted">{list.lengths.map((w) => <WantedRow key={w.key} wanted={w} list={list} onWorking={setOpened} />)}</ul>
-          <p style={{ padding: '10px 0' }}><Button onPress={list.add}>Add a piece</Button></p>
-          {list.tooMany ? <ErrorText role="alert">At most {MOST_PIECES} pieces at once.</ErrorText> : null}
+          <ul aria-label="Pieces wanted">
+            {list.lengths.map((w) => (
+              <WantedRow key={w.key} wanted={w} list={list} onWorking={setOpened} />
+            ))}
+          </ul>
+          <p style={{ padding: '10px 0' }}>
+            <Button onPress={list.add}>Add a piece</Button>
+          </p>
+          {list.tooMany ? (
+            <ErrorText role="alert">At most {MOST_PIECES} pieces at once.</ErrorText>
+          ) : null}
           <Joins list={list} ropes={ropes} />
-          <div style={{ display: 'flex', gap: 12, flexWrap: 'wrap', padding: '14px 0', alignItems: 'center' }}>
-            <Button $kind="primary" isDisabled={!ready || list.searching} onPress={list.find}>Find the plan that wastes least</Button>
-            {list.answer?.done && viewer.canRecordGear ? <Button onPress={() => void recorded.record()}>Record these cuts</Button> : null}
+          <div
+            style={{
+              display: 'flex',
+              gap: 12,
+              flexWrap: 'wrap',
+              padding: '14px 0',
+              alignItems: 'center',
+            }}
+          >
+            <Button $kind="primary" isDisabled={!ready || list.searching} onPress={list.find}>
+              Find the plan that wastes least
+            </Button>
+            {list.answer?.done && viewer.canRecordGear ? (
+              <Button onPress={() => void recorded.record()}>Record these cuts</Button>
+            ) : null}
             {recorded.said ? <span role="status">{recorded.said}</span> : null}
           </div>
         </div>
         <div>
           <h2 style={{ paddingBottom: 6 }}>Ropes that may be cut</h2>
           {tagError ? <ErrorText role="alert">{tagError}</ErrorText> : null}
-          {ropes.length === 0 ? <p>There is no rope in service in the locker.</p> : <Ropes aria-label="Ropes that may be cut" tabIndex={0}>{ropes.map((r) => <RopeChoice key={r.id} item={r} list={list} />)}</Ropes>}
-          <div style={{ maxWidth: 220, paddingTop: 12 }}><QuantityField label="A rest is worth keeping from" dimension="length" unit={units.length} most={100} value={list.keepM} onChange={(v) => v !== null && list.setKeep(v)} /></div>
+          {ropes.length === 0 ? (
+            <p>There is no rope in service in the locker.</p>
+          ) : (
+            <Ropes aria-label="Ropes that may be cut" tabIndex={0}>
+              {ropes.map((r) => (
+                <RopeChoice key={r.id} item={r} list={list} />
+              ))}
+            </Ropes>
+          )}
+          <div style={{ maxWidth: 220, paddingTop: 12 }}>
+            <QuantityField
+              label="A rest is worth keeping from"
+              dimension="length"
+              unit={units.length}
+              most={100}
+              value={list.keepM}
+              onChange={(v) => v !== null && list.setKeep(v)}
+            />
+          </div>
         </div>
       </Columns>
       {recorded.error ? <ErrorText role="alert">{recorded.error}</ErrorText> : null}

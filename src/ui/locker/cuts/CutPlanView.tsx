@@ -11,31 +11,113 @@ import { ErrorText, Figure, Label, Small } from '../../kit/text';
 import type { LockerItem } from '../useLockerList';
 import type { CutList } from './useCutList';
 
-const Hank = styled.li`padding:12px 0;border-bottom:var(--w-hair) solid var(--line)`;
-const Strip = styled.div`position:relative;height:26px;margin:8px 0 4px;display:flex`;
-const Part = styled.span`position:relative;min-width:2px;height:26px;border-right:3px solid var(--canvas);& > i{position:absolute;inset:5px 0}`;
-const Over = styled.b<{ $wide: boolean }>`${({ $wide }) => $wide && '@media (max-width:760px){display:none}'}position:absolute;left:50%;top:50%;transform:translate(-50%,-50%);background:var(--sheet);border:1px solid var(--ink);padding:0 4px;font:680 12px/1.3 var(--font-figure);white-space:nowrap`;
-const Rest = styled.span<{ $scrap: boolean }>`flex:1;min-width:2px;height:26px;& > i{display:block;height:16px;margin:5px 0;border:1.5px ${({ $scrap }) => ($scrap ? 'solid var(--signal)' : 'dashed var(--edge)')};background:${({ $scrap }) => ($scrap ? 'var(--p-short)' : 'none')}}`;
-const Sum = styled.div`display:flex;flex-wrap:wrap;gap:8px 26px;padding:12px 0;border-bottom:var(--w-rule) solid var(--ink);& > span{display:inline-flex;flex-direction:column}`;
+const Hank = styled.li`
+  padding: 12px 0;
+  border-bottom: var(--w-hair) solid var(--line);
+`;
+const Strip = styled.div`
+  position: relative;
+  height: 26px;
+  margin: 8px 0 4px;
+  display: flex;
+`;
+const Part = styled.span`
+  position: relative;
+  min-width: 2px;
+  height: 26px;
+  border-right: 3px solid var(--canvas);
+  & > i {
+    position: absolute;
+    inset: 5px 0;
+  }
+`;
+const Over = styled.b<{ $wide: boolean }>`
+  ${({ $wide }) => $wide && '@media (max-width:760px){display:none}'}position:absolute;
+  left: 50%;
+  top: 50%;
+  transform: translate(-50%, -50%);
+  background: var(--sheet);
+  border: 1px solid var(--ink);
+  padding: 0 4px;
+  font: 680 12px/1.3 var(--font-figure);
+  white-space: nowrap;
+`;
+const Rest = styled.span<{ $scrap: boolean }>`
+  flex: 1;
+  min-width: 2px;
+  height: 26px;
+  & > i {
+    display: block;
+    height: 16px;
+    margin: 5px 0;
+    border: 1.5px ${({ $scrap }) => ($scrap ? 'solid var(--signal)' : 'dashed var(--edge)')};
+    background: ${({ $scrap }) => ($scrap ? 'var(--p-short)' : 'none')};
+  }
+`;
+const Sum = styled.div`
+  display: flex;
+  flex-wrap: wrap;
+  gap: 8px 26px;
+  padding: 12px 0;
+  border-bottom: var(--w-rule) solid var(--ink);
+  & > span {
+    display: inline-flex;
+    flex-direction: column;
+  }
+`;
 
 /** A label fits on a part that is long enough to be read on. */
 const LABEL_PART = 0.05;
 /** On a phone only the long ones. */
 const PHONE_LABEL_PART = 0.16;
 
-function HankView({ cut, list, ropes }: { cut: NonNullable<CutList['answer']>['plan']['cuts'][number]; list: CutList; ropes: readonly LockerItem[] }) {
+function HankView({
+  cut,
+  list,
+  ropes,
+}: {
+  cut: NonNullable<CutList['answer']>['plan']['cuts'][number];
+  list: CutList;
+  ropes: readonly LockerItem[];
+}) {
   const { units } = useMember();
   const item = ropes.find((r) => r.id === cut.hankId)!;
   const length = (m: number): string => formatQuantity(m, 'length', units);
-  const whatOf = (id: string): string => list.wanted.find((w) => w.key === Number(id.split('.')[0]))?.what ?? '';
+  const whatOf = (id: string): string =>
+    list.wanted.find((w) => w.key === Number(id.split('.')[0]))?.what ?? '';
   return (
     <Hank>
-      <div style={{ display: 'flex', gap: 10, alignItems: 'center', flexWrap: 'wrap' }}><Tag>{item.document.code}</Tag><span>{length(cut.lengthM)} there</span><Small>{item.standing.place}</Small></div>
+      <div style={{ display: 'flex', gap: 10, alignItems: 'center', flexWrap: 'wrap' }}>
+        <Tag>{item.document.code}</Tag>
+        <span>{length(cut.lengthM)} there</span>
+        <Small>{item.standing.place}</Small>
+      </div>
       <Strip aria-hidden>
-        {cut.pieces.map((p) => <Part key={p.pieceId} style={{ width: `${(100 * p.lengthM) / cut.lengthM}%` }}><RopeStrip as="i" />{p.lengthM / cut.lengthM > LABEL_PART ? <Over $wide={p.lengthM / cut.lengthM <= PHONE_LABEL_PART}>{length(p.lengthM)}</Over> : null}</Part>)}
-        {cut.restM > 0 ? <Rest $scrap={cut.restIsScrap}><i /></Rest> : null}
+        {cut.pieces.map((p) => (
+          <Part key={p.pieceId} style={{ width: `${(100 * p.lengthM) / cut.lengthM}%` }}>
+            <RopeStrip as="i" />
+            {p.lengthM / cut.lengthM > LABEL_PART ? (
+              <Over $wide={p.lengthM / cut.lengthM <= PHONE_LABEL_PART}>{length(p.lengthM)}</Over>
+            ) : null}
+          </Part>
+        ))}
+        {cut.restM > 0 ? (
+          <Rest $scrap={cut.restIsScrap}>
+            <i />
+          </Rest>
+        ) : null}
       </Strip>
-      <Small>{grouped(cut.pieces.map((p) => `${length(p.lengthM)}${whatOf(p.pieceId) ? ` ${whatOf(p.pieceId)}` : ''}`))}; {cut.restM > 0.005 ? `${length(cut.restM)} ${cut.restIsScrap ? 'waste' : 'kept'}` : 'nothing over'}</Small>
+      <Small>
+        {grouped(
+          cut.pieces.map(
+            (p) => `${length(p.lengthM)}${whatOf(p.pieceId) ? ` ${whatOf(p.pieceId)}` : ''}`,
+          ),
+        )}
+        ;{' '}
+        {cut.restM > 0.005
+          ? `${length(cut.restM)} ${cut.restIsScrap ? 'waste' : 'kept'}`
+          : 'nothing over'}
+      </Small>
     </Hank>
   );
 }
@@ -58,8 +140,16 @@ export function Joins({ list, ropes }: { list: CutList; ropes: readonly LockerIt
         const what = `${formatQuantity(piece.cutM, 'length', units, 'demand')}${piece.what ? ` (${piece.what})` : ''}`;
         return (
           <p key={key} data-join={join ? join.bend : 'none'} style={{ padding: '8px 0' }}>
-            {join ? <>No rope you chose is {what} long. Join {code(join.ropes[0].id)} and {code(join.ropes[1].id)} with a {knot(join.bend).name}: {JOIN_WORDS[join.because]}{join.bightIn === null ? '' : `, ${code(join.ropes[join.bightIn].id)}`}. It comes out {formatQuantity(join.joinedM, 'length', units, 'capacity')} long.</>
-              : <>No rope you chose is {what} long, and no two of them joined are.</>}
+            {join ? (
+              <>
+                No rope you chose is {what} long. Join {code(join.ropes[0].id)} and{' '}
+                {code(join.ropes[1].id)} with a {knot(join.bend).name}: {JOIN_WORDS[join.because]}
+                {join.bightIn === null ? '' : `, ${code(join.ropes[join.bightIn].id)}`}. It comes
+                out {formatQuantity(join.joinedM, 'length', units, 'capacity')} long.
+              </>
+            ) : (
+              <>No rope you chose is {what} long, and no two of them joined are.</>
+            )}
           </p>
         );
       })}
@@ -76,19 +166,54 @@ export function CutPlanView({ list, ropes }: { list: CutList; ropes: readonly Lo
   const length = (m: number): string => formatQuantity(m, 'length', units);
   return (
     <section aria-label="Cutting plan" data-proven={answer.proven} data-done={answer.done}>
-      <p role="status" style={{ display: 'flex', gap: 12, alignItems: 'center', minHeight: 44, flexWrap: 'wrap' }}>
-        {searching ? <>Searching, {answer.tried.toLocaleString('en-US')} ways tried. The best so far stands below. <Button onPress={list.stop}>Stop, take this</Button></>
-          : answer.proven ? 'No plan takes less rope: gone through to the end.'
-            : `Stopped after ${answer.tried.toLocaleString('en-US')} ways. A better plan could take at most ${formatNumber(100 * answer.gapPart, 'demand', 2)} % less.`}
+      <p
+        role="status"
+        style={{ display: 'flex', gap: 12, alignItems: 'center', minHeight: 44, flexWrap: 'wrap' }}
+      >
+        {searching ? (
+          <>
+            Searching, {answer.tried.toLocaleString('en-US')} ways tried. The best so far stands
+            below. <Button onPress={list.stop}>Stop, take this</Button>
+          </>
+        ) : answer.proven ? (
+          'No plan takes less rope: gone through to the end.'
+        ) : (
+          `Stopped after ${answer.tried.toLocaleString('en-US')} ways. A better plan could take at most ${formatNumber(100 * answer.gapPart, 'demand', 2)} % less.`
+        )}
       </p>
       <Sum>
-        <span><Label>Waste</Label><Figure $size={20} data-waste>{length(plan.scrapM)}</Figure></span>
-        <span><Label>In pieces</Label><Figure $size={20}>{length(plan.usedM)}</Figure></span>
-        <span><Label>Ropes cut</Label><Figure $size={20}>{plan.cuts.length}</Figure></span>
-        <span><Label>Pieces cut</Label><Figure $size={20}>{list.pieces.length - plan.missing.length} of {list.pieces.length}</Figure></span>
+        <span>
+          <Label>Waste</Label>
+          <Figure $size={20} data-waste>
+            {length(plan.scrapM)}
+          </Figure>
+        </span>
+        <span>
+          <Label>In pieces</Label>
+          <Figure $size={20}>{length(plan.usedM)}</Figure>
+        </span>
+        <span>
+          <Label>Ropes cut</Label>
+          <Figure $size={20}>{plan.cuts.length}</Figure>
+        </span>
+        <span>
+          <Label>Pieces cut</Label>
+          <Figure $size={20}>
+            {list.pieces.length - plan.missing.length} of {list.pieces.length}
+          </Figure>
+        </span>
       </Sum>
-      {plan.missing.length > 0 ? <ErrorText>{plan.missing.length === 1 ? 'One piece does' : `${plan.missing.length} pieces do`} not come out of these ropes. Choose more rope.</ErrorText> : null}
-      <ul aria-label="Ropes to cut">{plan.cuts.map((c) => <HankView key={c.hankId} cut={c} list={list} ropes={ropes} />)}</ul>
+      {plan.missing.length > 0 ? (
+        <ErrorText>
+          {plan.missing.length === 1 ? 'One piece does' : `${plan.missing.length} pieces do`} not
+          come out of these ropes. Choose more rope.
+        </ErrorText>
+      ) : null}
+      <ul aria-label="Ropes to cut">
+        {plan.cuts.map((c) => (
+          <HankView key={c.hankId} cut={c} list={list} ropes={ropes} />
+        ))}
+      </ul>
     </section>
   );
 }

@@ -22,15 +22,27 @@ export const MOST_PIECES = 400;
 /** A rest shorter than this is waste, unless told otherwise. */
 const KEEP_M = 1;
 
-const mayBeCut = (item: LockerItem): boolean => item.standing.state === 'in-service' && !item.document.neverCut && item.standing.remainingM !== null && item.standing.remainingM > 0;
-const diameterOf = (item: LockerItem): number => (item.document.item.kind === 'rope' ? item.document.item.diameterM : 0);
+const mayBeCut = (item: LockerItem): boolean =>
+  item.standing.state === 'in-service' &&
+  !item.document.neverCut &&
+  item.standing.remainingM !== null &&
+  item.standing.remainingM > 0;
+const diameterOf = (item: LockerItem): number =>
+  item.document.item.kind === 'rope' ? item.document.item.diameterM : 0;
 
 /** One kind of cord for a start: the kind of the cheapest rope that may be cut. */
 function firstChoice(ropes: readonly LockerItem[]): Set<string> {
   const price = (r: LockerItem): number => r.document.pricePerM ?? Infinity;
   const cheapest = ropes.filter(mayBeCut).toSorted((a, b) => price(a) - price(b))[0]?.document.item;
   if (cheapest?.kind !== 'rope') return new Set();
-  const alike = (r: LockerItem): boolean => { const { item } = r.document; return item.kind === 'rope' && item.material === cheapest.material && item.diameterM === cheapest.diameterM; };
+  const alike = (r: LockerItem): boolean => {
+    const { item } = r.document;
+    return (
+      item.kind === 'rope' &&
+      item.material === cheapest.material &&
+      item.diameterM === cheapest.diameterM
+    );
+  };
   return new Set(ropes.filter((r) => mayBeCut(r) && alike(r)).map((r) => r.id));
 }
 
@@ -42,23 +54,94 @@ export function useCutList(ropes: readonly LockerItem[], first: readonly Wanted[
   const { answer, searching, start, stop, forget } = useCuts();
   const hanks = useMemo(() => ropes.filter((r) => chosen.has(r.id)), [ropes, chosen]);
   const diameterM = Math.max(0, ...hanks.map(diameterOf));
-  const lengths = useMemo(() => wanted.map((w) => ({ ...w, cutM: diameterM > 0 ? cutLength(bare, w, diameterM)! : w.finishedM })), [wanted, diameterM]);
-  const pieces = useMemo(() => lengths.flatMap((w) => Array.from({ length: w.count }, (_, i) => ({ id: `${w.key}.${i + 1}`, lengthM: w.cutM }))), [lengths]);
+  const lengths = useMemo(
+    () =>
+      wanted.map((w) => ({
+        ...w,
+        cutM: diameterM > 0 ? cutLength(bare, w, diameterM)! : w.finishedM,
+      })),
+    [wanted, diameterM],
+  );
+  const pieces = useMemo(
+    () =>
+      lengths.flatMap((w) =>
+        Array.from({ length: w.count }, (_, i) => ({ id: `${w.key}.${i + 1}`, lengthM: w.cutM })),
+      ),
+    [lengths],
+  );
   const joins = useMemo((): readonly { readonly key: number; readonly join: Join | null }[] => {
     const longest = Math.max(0, ...hanks.map((h) => ropeCm(h.standing.remainingM!)));
-    const toJoin = hanks.flatMap((h) => (h.document.item.kind === 'rope' ? [{ id: h.id, material: h.document.item.material, diameterM: h.document.item.diameterM, lengthM: h.standing.remainingM! }] : []));
-    return lengths.filter((w) => pieceCm(w.cutM) > longest).map((w) => ({ key: w.key, join: bestJoin(toJoin, w.cutM) }));
+    const toJoin = hanks.flatMap((h) =>
+      h.document.item.kind === 'rope'
+        ? [
+            {
+              id: h.id,
+              material: h.document.item.material,
+              diameterM: h.document.item.diameterM,
+              lengthM: h.standing.remainingM!,
+            },
+          ]
+        : [],
+    );
+    return lengths
+      .filter((w) => pieceCm(w.cutM) > longest)
+      .map((w) => ({ key: w.key, join: bestJoin(toJoin, w.cutM) }));
   }, [hanks, lengths]);
-  const changed = <A extends unknown[]>(work: (...args: A) => void) => (...args: A): void => { forget(); work(...args); };
-  const job: CutJob = { hanks: hanks.map((h): Hank => ({ id: h.id, lengthM: h.standing.remainingM!, pricePerM: h.document.pricePerM })), pieces, keepM };
+  const changed =
+    <A extends unknown[]>(work: (...args: A) => void) =>
+    (...args: A): void => {
+      forget();
+      work(...args);
+    };
+  const job: CutJob = {
+    hanks: hanks.map((h): Hank => ({
+      id: h.id,
+      lengthM: h.standing.remainingM!,
+      pricePerM: h.document.pricePerM,
+    })),
+    pieces,
+    keepM,
+  };
   return {
-    wanted, lengths, pieces, chosen, keepM, joins, answer, searching, stop, mayBeCut, diameterM, forget,
+    wanted,
+    lengths,
+    pieces,
+    chosen,
+    keepM,
+    joins,
+    answer,
+    searching,
+    stop,
+    mayBeCut,
+    diameterM,
+    forget,
     tooMany: pieces.length > MOST_PIECES,
     find: () => start(job),
-    set: changed((key: number, part: Partial<Wanted>) => setWanted((list) => list.map((w) => (w.key === key ? { ...w, ...part } : w)))),
-    add: changed(() => setWanted((list) => [...list, { key: Math.max(0, ...list.map((w) => w.key)) + 1, count: 1, finishedM: 2, ends: ['none', 'none'], secures: false, what: '' }])),
+    set: changed((key: number, part: Partial<Wanted>) =>
+      setWanted((list) => list.map((w) => (w.key === key ? { ...w, ...part } : w))),
+    ),
+    add: changed(() =>
+      setWanted((list) => [
+        ...list,
+        {
+          key: Math.max(0, ...list.map((w) => w.key)) + 1,
+          count: 1,
+          finishedM: 2,
+          ends: ['none', 'none'],
+          secures: false,
+          what: '',
+        },
+      ]),
+    ),
     remove: changed((key: number) => setWanted((list) => list.filter((w) => w.key !== key))),
-    choose: changed((id: string, on: boolean) => setChosen((set) => { const next = new Set(set); if (on) next.add(id); else next.delete(id); return next; })),
+    choose: changed((id: string, on: boolean) =>
+      setChosen((set) => {
+        const next = new Set(set);
+        if (on) next.add(id);
+        else next.delete(id);
+        return next;
+      }),
+    ),
     setKeep: changed(setKeep),
   };
 }

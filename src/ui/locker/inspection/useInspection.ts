@@ -18,7 +18,10 @@ const FRESH: InspectionDraft = { at: 0, answered: [], found: [] };
 function kept(key: string, checks: readonly InspectionCheck[]): InspectionDraft {
   try {
     const draft = JSON.parse(window.localStorage.getItem(key) ?? 'null') as InspectionDraft | null;
-    const known = draft?.answered.every((id) => checks.some((c) => c.id === id)) && draft.at <= checks.length && Array.isArray(draft.found);
+    const known =
+      draft?.answered.every((id) => checks.some((c) => c.id === id)) &&
+      draft.at <= checks.length &&
+      Array.isArray(draft.found);
     return draft && known ? draft : FRESH;
   } catch {
     return FRESH;
@@ -52,20 +55,54 @@ export function useInspection(item: LockerItem): InspectionState {
   const [draft, setDraft] = useState(FRESH);
   const [restored, setRestored] = useState(false);
   const [walked, setWalked] = useState(false);
-  useEffect(() => { setDraft(kept(key, checks)); setRestored(true); }, [key, checks]);
-  useEffect(() => { if (restored) window.localStorage.setItem(key, JSON.stringify(draft)); }, [key, draft, restored]);
+  useEffect(() => {
+    setDraft(kept(key, checks));
+    setRestored(true);
+  }, [key, checks]);
+  useEffect(() => {
+    if (restored) window.localStorage.setItem(key, JSON.stringify(draft));
+  }, [key, draft, restored]);
   const check = checks[draft.at] ?? null;
   const outcome = useMemo(
     () => outcomeOf(gear, standing, { found: [...draft.found], answered: [...draft.answered] }),
-    [gear, standing, draft]);
-  const answer = (d: InspectionDraft, id: string): InspectionDraft => ({ ...d, answered: d.answered.includes(id) ? d.answered : [...d.answered, id] });
-  const goTo = (at: number): void => { setWalked(true); setDraft((d) => ({ ...d, at: Math.max(0, Math.min(checks.length, at)) })); };
+    [gear, standing, draft],
+  );
+  const answer = (d: InspectionDraft, id: string): InspectionDraft => ({
+    ...d,
+    answered: d.answered.includes(id) ? d.answered : [...d.answered, id],
+  });
+  const goTo = (at: number): void => {
+    setWalked(true);
+    setDraft((d) => ({ ...d, at: Math.max(0, Math.min(checks.length, at)) }));
+  };
   return {
-    checks, check, draft, outcome, here: check ? draft.found.filter((f) => f.check === check.id) : [], walked,
-    clear: () => { if (!check) return; setWalked(true); setDraft((d) => ({ ...answer(d, check.id), at: d.at + 1, found: d.found.filter((f) => f.check !== check.id) })); },
-    mark: (damage) => setDraft((d) => ({ ...answer(d, damage.check), found: [...d.found, damage] })),
-    unmark: (damage) => setDraft((d) => ({ ...d, found: d.found.filter((f) => f !== damage), answered: d.found.some((f) => f !== damage && f.check === damage.check) ? d.answered : d.answered.filter((id) => id !== damage.check) })),
-    next: () => goTo(draft.at + 1), back: () => goTo(draft.at - 1),
+    checks,
+    check,
+    draft,
+    outcome,
+    here: check ? draft.found.filter((f) => f.check === check.id) : [],
+    walked,
+    clear: () => {
+      if (!check) return;
+      setWalked(true);
+      setDraft((d) => ({
+        ...answer(d, check.id),
+        at: d.at + 1,
+        found: d.found.filter((f) => f.check !== check.id),
+      }));
+    },
+    mark: (damage) =>
+      setDraft((d) => ({ ...answer(d, damage.check), found: [...d.found, damage] })),
+    unmark: (damage) =>
+      setDraft((d) => ({
+        ...d,
+        found: d.found.filter((f) => f !== damage),
+        answered: d.found.some((f) => f !== damage && f.check === damage.check)
+          ? d.answered
+          : d.answered.filter((id) => id !== damage.check),
+      })),
+    next: () => goTo(draft.at + 1),
+    back: () => goTo(draft.at - 1),
     forget: () => window.localStorage.removeItem(key),
   };
 }

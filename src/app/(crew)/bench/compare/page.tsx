@@ -9,5 +9,10 @@ export const metadata = { title: 'Systems side by side · Vast Cleat' };
 export default async function ComparePage() {
   const member = await memberOrFirstPage();
   const { riggings } = await riggingPage(pool(), member.crewId, { search: '', after: null });
-  return <SideBySide strength={await crewStrength(pool(), member.crewId)} library={riggings.map(({ id, title, document }) => ({ id, title, document }))} />;
+  return (
+    <SideBySide
+      strength={await crewStrength(pool(), member.crewId)}
+      library={riggings.map(({ id, title, document }) => ({ id, title, document }))}
+    />
+  );
 }

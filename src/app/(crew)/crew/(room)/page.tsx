@@ -8,6 +8,16 @@ export const metadata = { title: 'Crew · Vast Cleat' };
 
 export default async function Page() {
   const member = await memberOrFirstPage();
-  const [strength, intervals, members] = await Promise.all([crewStrength(pool(), member.crewId), crewIntervals(pool(), member.crewId), membersOfCrew(pool(), member.crewId, CAUTIONS_VERSION)]);
-  return <CrewPage strength={strength} intervals={intervals} members={members.map(({ id, name, role, cautioned }) => ({ id, name, role, cautioned }))} />;
+  const [strength, intervals, members] = await Promise.all([
+    crewStrength(pool(), member.crewId),
+    crewIntervals(pool(), member.crewId),
+    membersOfCrew(pool(), member.crewId, CAUTIONS_VERSION),
+  ]);
+  return (
+    <CrewPage
+      strength={strength}
+      intervals={intervals}
+      members={members.map(({ id, name, role, cautioned }) => ({ id, name, role, cautioned }))}
+    />
+  );
 }

@@ -3,7 +3,10 @@ import { knotName, stageData } from '@/server/knots';
 import { memberOrFirstPage } from '@/server/page';
 import { Stage } from '@/ui/knots/Stage';
 
-type Params = { params: Promise<{ id: string }>; searchParams: Promise<{ form?: string | string[] }> };
+type Params = {
+  params: Promise<{ id: string }>;
+  searchParams: Promise<{ form?: string | string[] }>;
+};
 
 export async function generateMetadata({ params }: Params) {
   return { title: `${knotName((await params).id) ?? 'Knot'} · Vast Cleat` };

@@ -5,7 +5,11 @@ import { Comparison } from '@/ui/knots/Comparison';
 
 export const metadata = { title: 'Knots side by side · Vast Cleat' };
 
-export default async function Page({ searchParams }: { searchParams: Promise<{ ids?: string | string[] }> }) {
+export default async function Page({
+  searchParams,
+}: {
+  searchParams: Promise<{ ids?: string | string[] }>;
+}) {
   await memberOrFirstPage();
   const { ids } = await searchParams;
   const knots = knotFacts([ids ?? []].flat().flatMap((i) => i.split(',')));

@@ -10,5 +10,10 @@ export const metadata = { title: 'Loads · Vast Cleat' };
 export default async function LoadsPage() {
   const member = await memberOrFirstPage();
   const first = await planPage(pool(), member.crewId, { search: '', sort: 'changed', after: null });
-  return <PlanList first={{ plans: first.plans, next: writeMarker(first.next) }} strength={await crewStrength(pool(), member.crewId)} />;
+  return (
+    <PlanList
+      first={{ plans: first.plans, next: writeMarker(first.next) }}
+      strength={await crewStrength(pool(), member.crewId)}
+    />
+  );
 }

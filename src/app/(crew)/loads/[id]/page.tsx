@@ -8,5 +8,7 @@ export const metadata = { title: 'Plan · Vast Cleat' };
 export default async function PlanPage({ params }: { params: Promise<{ id: string }> }) {
   const { crewId } = await memberOrFirstPage();
   const stored = await storedOrNotFound((await params).id, planById);
-  return <Planner key={stored.id} stored={stored} facts={await factsToday(crewId, stored.document)} />;
+  return (
+    <Planner key={stored.id} stored={stored} facts={await factsToday(crewId, stored.document)} />
+  );
 }

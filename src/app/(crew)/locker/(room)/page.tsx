@@ -12,7 +12,17 @@ export default async function LockerPage() {
   const member = await memberOrFirstPage();
   const now = new Date();
   const [first, strength] = await Promise.all([
-    gearPage(pool(), member.crewId, { ...ALL_GEAR, states: ['in-service', 'set-aside'], today: dayOf(now) }), crewStrength(pool(), member.crewId),
+    gearPage(pool(), member.crewId, {
+      ...ALL_GEAR,
+      states: ['in-service', 'set-aside'],
+      today: dayOf(now),
+    }),
+    crewStrength(pool(), member.crewId),
   ]);
-  return <LockerList first={{ gear: first.gear.map((g) => standingOn(g, now)), next: writeMarker(first.next) }} strength={strength} />;
+  return (
+    <LockerList
+      first={{ gear: first.gear.map((g) => standingOn(g, now)), next: writeMarker(first.next) }}
+      strength={strength}
+    />
+  );
 }

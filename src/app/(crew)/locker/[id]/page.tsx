@@ -13,7 +13,19 @@ export default async function Page({ params }: { params: Promise<{ id: string }>
   const { crewId } = await memberOrFirstPage();
   const item = standingOn(await storedOrNotFound((await params).id, gearById), new Date());
   const [entries, plans, strength, intervals] = await Promise.all([
-    gearHistory(pool(), crewId, item.id), plansUsing(pool(), crewId, item.id), crewStrength(pool(), crewId), crewIntervals(pool(), crewId),
+    gearHistory(pool(), crewId, item.id),
+    plansUsing(pool(), crewId, item.id),
+    crewStrength(pool(), crewId),
+    crewIntervals(pool(), crewId),
   ]);
-  return <GearPage key={item.id} item={item} entries={entries} plans={plans} strength={strength} intervals={intervals} />;
+  return (
+    <GearPage
+      key={item.id}
+      item={item}
+      entries={entries}
+      plans={plans}
+      strength={strength}
+      intervals={intervals}
+    />
+  );
 }

@@ -9,5 +9,7 @@ export const metadata = { title: 'Cut list · Vast Cleat' };
 export default async function Page() {
   const { crewId } = await memberOrFirstPage();
   const now = new Date();
-  return <CutListPage ropes={(await ropesByPrice(pool(), crewId)).map((g) => standingOn(g, now))} />;
+  return (
+    <CutListPage ropes={(await ropesByPrice(pool(), crewId)).map((g) => standingOn(g, now))} />
+  );
 }

@@ -11,9 +11,22 @@ const MOST_IDS = 240;
 export default async function Page({ searchParams }: { searchParams: Promise<{ ids?: string }> }) {
   const { crewId } = await memberOrFirstPage();
   const now = new Date();
-  const ids = String((await searchParams).ids ?? '').split(',').slice(0, MOST_IDS).join(',');
+  const ids = String((await searchParams).ids ?? '')
+    .split(',')
+    .slice(0, MOST_IDS)
+    .join(',');
   const [chosen, first] = await Promise.all([
-    askedGear(pool(), crewId, new URLSearchParams({ ids }), MOST_IDS), gearPage(pool(), crewId, { ...ALL_GEAR, states: ['in-service', 'set-aside'], today: dayOf(now) }),
+    askedGear(pool(), crewId, new URLSearchParams({ ids }), MOST_IDS),
+    gearPage(pool(), crewId, {
+      ...ALL_GEAR,
+      states: ['in-service', 'set-aside'],
+      today: dayOf(now),
+    }),
   ]);
-  return <TagsPage chosen={chosen.map((g) => standingOn(g, now))} first={{ gear: first.gear.map((g) => standingOn(g, now)), next: writeMarker(first.next) }} />;
+  return (
+    <TagsPage
+      chosen={chosen.map((g) => standingOn(g, now))}
+      first={{ gear: first.gear.map((g) => standingOn(g, now)), next: writeMarker(first.next) }}
+    />
+  );
 }

@@ -10,5 +10,10 @@ import { memberOfToken } from '@/server/session';
 export const POST = route(API.assess, async ({ body, token, now }) => {
   const ids = gearIdsOf(body);
   const found = ids.length > 0 && token ? await memberOfToken(pool(), token, now) : null;
-  return json(computeAssessment(body, found ? await gearFacts(pool(), found.member.crewId, ids) : LOCKER_NOT_ASKED));
+  return json(
+    computeAssessment(
+      body,
+      found ? await gearFacts(pool(), found.member.crewId, ids) : LOCKER_NOT_ASKED,
+    ),
+  );
 });

@@ -4,7 +4,9 @@ import { API } from '@/server/api/endpoints';
 import { makeCalendar } from '@/server/calendar';
 import { json, route } from '@/server/route';
 
-export const POST = route(API.makeCalendar, async ({ member, now }) => json({ path: await makeCalendar(member, now) }, 201));
+export const POST = route(API.makeCalendar, async ({ member, now }) =>
+  json({ path: await makeCalendar(member, now) }, 201),
+);
 
 export const DELETE = route(API.endCalendar, async ({ member }) => {
   await endCalendarFeed(pool(), member.id);

@@ -13,11 +13,16 @@ export const POST = route(API.foundCrew, async ({ body, who, now, secure }) => {
   try {
     const token = await transaction(async (db) => {
       const crewId = await insertCrew(db, { name: body.crew, strength: strengthSchema.parse({}) });
-      return openSession(db, await insertMember(db, crewId, { name: body.name, role: 'lead', passwordHash }), now);
+      return openSession(
+        db,
+        await insertMember(db, crewId, { name: body.name, role: 'lead', passwordHash }),
+        now,
+      );
     });
     return json({ ok: true }, 201, { 'set-cookie': sessionCookie(token, secure) });
   } catch (error) {
-    if (error instanceof ConstraintError) throw refuse(409, 'crew-name-taken', { name: body.crew }, ['crew']);
+    if (error instanceof ConstraintError)
+      throw refuse(409, 'crew-name-taken', { name: body.crew }, ['crew']);
     throw error;
   }
 });

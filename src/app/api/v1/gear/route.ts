@@ -6,9 +6,17 @@ import { enterGear, gearQuery, standingOn, tagAgain } from '@/server/gear';
 import { json, route } from '@/server/route';
 
 export const GET = route(API.listGear, async ({ request, member, now }) => {
-  const { gear, next } = await gearPage(pool(), member.crewId, gearQuery(new URL(request.url).searchParams, now));
+  const { gear, next } = await gearPage(
+    pool(),
+    member.crewId,
+    gearQuery(new URL(request.url).searchParams, now),
+  );
   return json({ gear: gear.map((g) => standingOn(g, now)), next: writeMarker(next) });
 });
 
 export const POST = route(API.createGear, async ({ request, body, member, now }) =>
-  documentResponse(await transaction((db) => enterGear(db, member, body, now, tagAgain(request))), 201));
+  documentResponse(
+    await transaction((db) => enterGear(db, member, body, now, tagAgain(request))),
+    201,
+  ),
+);

@@ -6,9 +6,16 @@ import { json, route } from '@/server/route';
 
 export const GET = route(API.listRiggings, async ({ request, member }) => {
   const asked = new URL(request.url).searchParams;
-  const { riggings, next } = await riggingPage(pool(), member.crewId, { search: searchText(asked), after: readMarker(asked, false) });
+  const { riggings, next } = await riggingPage(pool(), member.crewId, {
+    search: searchText(asked),
+    after: readMarker(asked, false),
+  });
   return json({ riggings, next: writeMarker(next) });
 });
 
 export const POST = route(API.createRigging, async ({ body, member }) =>
-  documentResponse(await transaction((db) => insertRigging(db, member.crewId, member.id, body)), 201));
+  documentResponse(
+    await transaction((db) => insertRigging(db, member.crewId, member.id, body)),
+    201,
+  ),
+);

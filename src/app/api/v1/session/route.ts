@@ -12,7 +12,9 @@ export const POST = route(API.signIn, async ({ body, who, now, secure }) => {
   const memberId = await memberByPassword(pool(), body.name, body.password);
   if (memberId === null) throw refuse(401, 'sign-in-wrong');
   await forget(pool(), 'sign-in', key);
-  return json({ ok: true }, 200, { 'set-cookie': sessionCookie(await openSession(pool(), memberId, now), secure) });
+  return json({ ok: true }, 200, {
+    'set-cookie': sessionCookie(await openSession(pool(), memberId, now), secure),
+  });
 });
 
 export const DELETE = route(API.signOut, async ({ token, secure }) => {

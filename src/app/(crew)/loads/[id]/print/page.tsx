@@ -16,5 +16,13 @@ export default async function PrintPage({ params }: { params: Promise<{ id: stri
     if (error instanceof NotFoundError) return notFound();
     throw error;
   });
-  return <PrintSheet facts={await factsToday(member.crewId, stored.document)} plan={stored.document} version={stored.version} savedBy={stored.updatedBy} savedAt={stored.updatedAt} />;
+  return (
+    <PrintSheet
+      facts={await factsToday(member.crewId, stored.document)}
+      plan={stored.document}
+      version={stored.version}
+      savedBy={stored.updatedBy}
+      savedAt={stored.updatedAt}
+    />
+  );
 }

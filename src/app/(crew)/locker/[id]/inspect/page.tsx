@@ -10,6 +10,7 @@ export const metadata = { title: 'Inspection · Vast Cleat' };
 export default async function Page({ params }: { params: Promise<{ id: string }> }) {
   const { role } = await memberOrFirstPage();
   const stored = await storedOrNotFound((await params).id, gearById);
-  if (!may(role, 'gear.record') || stored.standing.state === 'retired') redirect(`/locker/${stored.id}`);
+  if (!may(role, 'gear.record') || stored.standing.state === 'retired')
+    redirect(`/locker/${stored.id}`);
   return <InspectionPage item={standingOn(stored, new Date())} />;
 }

@@ -5,11 +5,18 @@ import { documentId, documentResponse, ifMatch } from '@/server/documents';
 import { changeGear, removeGear, standingOn, tagAgain } from '@/server/gear';
 import { json, route } from '@/server/route';
 
-export const GET = route(API.readGear, async ({ params, member, now }) => documentResponse(standingOn(await gearById(pool(), member.crewId, documentId(params)), now)));
+export const GET = route(API.readGear, async ({ params, member, now }) =>
+  documentResponse(standingOn(await gearById(pool(), member.crewId, documentId(params)), now)),
+);
 
 export const PUT = route(API.saveGear, async ({ request, params, body, member, now }) => {
   const [id, version] = [documentId(params), ifMatch(request)];
-  return documentResponse(standingOn(await transaction((db) => changeGear(db, member, id, version, body, tagAgain(request))), now));
+  return documentResponse(
+    standingOn(
+      await transaction((db) => changeGear(db, member, id, version, body, tagAgain(request))),
+      now,
+    ),
+  );
 });
 
 export const DELETE = route(API.deleteGear, async ({ params, member }) => {

@@ -9,8 +9,17 @@ import { fileResponse, route } from '@/server/route';
 export const GET = route(API.exportGearJson, async ({ member }) => {
   const items: unknown[] = [];
   for await (const batch of allGear(pool(), member.crewId)) {
-    const histories = await gearHistories(pool(), member.crewId, batch.map((g) => g.id));
-    for (const g of batch) items.push({ gear: g.document, start: startOf(g), history: histories.get(g.id) ?? [] });
+    const histories = await gearHistories(
+      pool(),
+      member.crewId,
+      batch.map((g) => g.id),
+    );
+    for (const g of batch)
+      items.push({ gear: g.document, start: startOf(g), history: histories.get(g.id) ?? [] });
   }
-  return fileResponse(`${JSON.stringify({ format: LOCKER_FORMAT, version: 1, items }, null, 1)}\n`, 'application/json', 'rope-locker.json');
+  return fileResponse(
+    `${JSON.stringify({ format: LOCKER_FORMAT, version: 1, items }, null, 1)}\n`,
+    'application/json',
+    'rope-locker.json',
+  );
 });

@@ -6,5 +6,7 @@ import { json, route } from '@/server/route';
 
 export const GET = route(API.fitGear, async ({ request, member, now }) => {
   const lengthM = lengthOf(new URL(request.url).searchParams, 'lengthM', 5000) ?? 0;
-  return json({ ropes: (await ropesForLength(pool(), member.crewId, lengthM)).map((g) => standingOn(g, now)) });
+  return json({
+    ropes: (await ropesForLength(pool(), member.crewId, lengthM)).map((g) => standingOn(g, now)),
+  });
 });

@@ -5,14 +5,25 @@ import { documentId, documentResponse, ifMatch } from '@/server/documents';
 import { admitGear } from '@/server/gear';
 import { json, route } from '@/server/route';
 
-export const GET = route(API.readPlan, async ({ params, member }) => documentResponse(await planById(pool(), member.crewId, documentId(params))));
+export const GET = route(API.readPlan, async ({ params, member }) =>
+  documentResponse(await planById(pool(), member.crewId, documentId(params))),
+);
 
 export const PUT = route(API.savePlan, async ({ request, params, body, member }) => {
   const [id, version] = [documentId(params), ifMatch(request)];
-  return documentResponse(await transaction(async (db) => {
-    const before = await planById(db, member.crewId, id);
-    return updatePlan(db, member.crewId, member.id, id, version, await admitGear(db, member.crewId, body, before.document));
-  }));
+  return documentResponse(
+    await transaction(async (db) => {
+      const before = await planById(db, member.crewId, id);
+      return updatePlan(
+        db,
+        member.crewId,
+        member.id,
+        id,
+        version,
+        await admitGear(db, member.crewId, body, before.document),
+      );
+    }),
+  );
 });
 
 export const DELETE = route(API.deletePlan, async ({ params, member }) => {

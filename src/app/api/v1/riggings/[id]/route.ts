@@ -4,11 +4,15 @@ import { API } from '@/server/api/endpoints';
 import { documentId, documentResponse, ifMatch } from '@/server/documents';
 import { json, route } from '@/server/route';
 
-export const GET = route(API.readRigging, async ({ params, member }) => documentResponse(await riggingById(pool(), member.crewId, documentId(params))));
+export const GET = route(API.readRigging, async ({ params, member }) =>
+  documentResponse(await riggingById(pool(), member.crewId, documentId(params))),
+);
 
 export const PUT = route(API.saveRigging, async ({ request, params, body, member }) => {
   const [id, version] = [documentId(params), ifMatch(request)];
-  return documentResponse(await transaction((db) => updateRigging(db, member.crewId, member.id, id, version, body)));
+  return documentResponse(
+    await transaction((db) => updateRigging(db, member.crewId, member.id, id, version, body)),
+  );
 });
 
 export const DELETE = route(API.deleteRigging, async ({ params, member }) => {

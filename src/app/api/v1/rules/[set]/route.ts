@@ -6,6 +6,12 @@ import { json, route } from '@/server/route';
 
 export const POST = route(API.rules, async ({ body, params }) => {
   const rules = RULE_SETS.find((r) => r.id === params['set']);
-  if (!rules) throw refuse(404, 'rule-set-unknown', { id: (params['set'] ?? '').slice(0, 40), known: RULE_SETS.map((r) => r.id).join(', ') }, ['set']);
+  if (!rules)
+    throw refuse(
+      404,
+      'rule-set-unknown',
+      { id: (params['set'] ?? '').slice(0, 40), known: RULE_SETS.map((r) => r.id).join(', ') },
+      ['set'],
+    );
   return json(computeRules(rules, body));
 });

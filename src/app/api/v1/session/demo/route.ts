@@ -8,5 +8,7 @@ import { openSession, sessionCookie } from '@/server/session';
 export const POST = route(API.stepIn, async ({ body, now, secure }) => {
   const memberId = await demoMember(pool(), body.memberId);
   if (memberId === null) throw refuse(404, 'demo-absent', {}, ['memberId']);
-  return json({ ok: true }, 200, { 'set-cookie': sessionCookie(await openSession(pool(), memberId, now), secure) });
+  return json({ ok: true }, 200, {
+    'set-cookie': sessionCookie(await openSession(pool(), memberId, now), secure),
+  });
 });

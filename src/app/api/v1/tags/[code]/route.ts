@@ -4,4 +4,6 @@ import { documentResponse } from '@/server/documents';
 import { gearWithTag, standingOn } from '@/server/gear';
 import { route } from '@/server/route';
 
-export const GET = route(API.gearByCode, async ({ params, member, now }) => documentResponse(standingOn(await gearWithTag(pool(), member.crewId, params['code'] ?? ''), now)));
+export const GET = route(API.gearByCode, async ({ params, member, now }) =>
+  documentResponse(standingOn(await gearWithTag(pool(), member.crewId, params['code'] ?? ''), now)),
+);

@@ -13,5 +13,8 @@ export const GET = route(API.gearHistory, async ({ params, member }) => {
 
 export const POST = route(API.recordGear, async ({ params, body, member, now }) => {
   const id = documentId(params);
-  return documentResponse(standingOn(await transaction((db) => recordGear(db, member, id, body, now)), now), 201);
+  return documentResponse(
+    standingOn(await transaction((db) => recordGear(db, member, id, body, now)), now),
+    201,
+  );
 });

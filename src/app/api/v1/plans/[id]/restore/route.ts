@@ -5,7 +5,10 @@ import { documentId, documentResponse } from '@/server/documents';
 import { route } from '@/server/route';
 
 export const POST = route(API.restorePlan, async ({ params, member }) =>
-  documentResponse(await transaction(async (db) => {
-    await setPlanDeleted(db, member.crewId, documentId(params), false);
-    return planById(db, member.crewId, documentId(params));
-  })));
+  documentResponse(
+    await transaction(async (db) => {
+      await setPlanDeleted(db, member.crewId, documentId(params), false);
+      return planById(db, member.crewId, documentId(params));
+    }),
+  ),
+);

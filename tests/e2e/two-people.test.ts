@@ -1,0 +1,77 @@
+import type { Browser } from 'puppeteer-core';
+import { afterAll, beforeAll, describe, expect, it } from 'vitest';
+import { demoDocument } from '../support/demo';
+import { atOwnPlan as openOwnPlan, BASE, launch, Person } from '../support/browser';
+
+let browser: Browser;
+
+beforeAll(async () => {
+  browser = await launch();
+});
+
+afterAll(() => browser.close());
+
+const atOwnPlan = (demo: string, title: string): Promise<Person> =>
+  openOwnPlan(browser, demo, title);
+
+describe('two people at one plan', () => {
+  it('the second to save is shown both versions; nothing is lost either way', async () => {
+    const first = await atOwnPlan('apple-bins', 'Shared bins');
+    const second = await Person.at(browser);
+    await second.stepInAs('Tomas Quill', first.page.url().replace(BASE, ''));
+    await first.section('Name and notes');
+    await second.section('Name and notes');
+    await first.fill('Notes', 'mats checked by Ilse');
+    await first.afterEdit();
+    await second.fill('Notes', 'headboard checked by Tomas');
+    await second.page.waitForSelector('[role=dialog]');
+    const both = await second.text('[role=dialog]');
+    expect(both).toContain('Ilse Varrow saved this plan first');
+    expect(both).toContain('mats checked by Ilse');
+    expect(both).toContain('headboard checked by Tomas');
+    await second.clickText('Take theirs');
+    await second.untilKept();
+    expect(await second.page.$eval('textarea', (t) => t.value)).toBe('mats checked by Ilse');
+    await second.clickText('Undo');
+    expect(await second.page.$eval('textarea', (t) => t.value)).toBe('headboard checked by Tomas');
+    await second.afterEdit();
+    await first.fill('Notes', 'mats checked twice');
+    await first.page.waitForSelector('[role=dialog]');
+    await first.clickText('Keep mine');
+    await first.untilKept();
+    const kept = await first.api('GET', first.page.url().replace(`${BASE}/loads`, '/plans'));
+    expect(kept.json['document']).toMatchObject({ notes: 'mats checked twice' });
+    expect([...first.errors, ...second.errors]).toEqual([]);
+    await first.leave();
+    await second.leave();
+  });
+
+  it('without an answer from the server the text stays and is sent again by itself', async () => {
+    const p = await atOwnPlan('apple-bins', 'Offline');
+    await p.section('Name and notes');
+    await p.page.setOfflineMode(true);
+    await p.fill('Notes', 'typed in the tunnel');
+    await p.page.waitForFunction(() =>
+      /not kept/.test(document.querySelector('[data-save]')!.textContent!),
+    );
+    expect(await p.text()).toContain('No answer from the server');
+    await p.page.setOfflineMode(false);
+    await p.untilKept();
+    expect(
+      (await p.api('GET', p.page.url().replace(`${BASE}/loads`, '/plans'))).json['document'],
+    ).toMatchObject({ notes: 'typed in the tunnel' });
+    await p.leave();
+  });
+
+  it('a trainee reads and does not change', async () => {
+    const p = await Person.at(browser);
+    await p.stepInAs('Joss Pemberly');
+    await p.openPlan('Apple bins');
+    expect(await p.verdict()).toBe('holds');
+    expect(await p.text()).toContain('read only');
+    expect(await p.page.$('fieldset:disabled')).not.toBeNull();
+    expect(await p.text()).not.toContain('Put a line over the load');
+    expect((await p.api('POST', '/plans', demoDocument('apple-bins'))).status).toBe(403);
+    await p.leave();
+  });
+});
