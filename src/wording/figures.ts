@@ -1,4 +1,4 @@
-import type { LineElement } from '@/core/line/schema';
+import type { ElementKindId, ElementOf, LineElement } from '@/core/line/schema';
 import { knot } from '@/core/knot/knots';
 import { ROPE_MATERIALS } from '@/core/rope/materials';
 import type { Line } from '@/core/securement/schema';
@@ -50,18 +50,28 @@ export const wordRow = (
       : wordValue(Math.abs(row.margin), row.unit, units, row.margin < 0 ? 'demand' : 'capacity'),
 });
 
+const tagged = (words: string, tag: string): string => (tag ? `${words}, ${tag}` : words);
+
+/** What runs along a line, by its kind: its size and what it is. */
+const RUN_WORDS: {
+  readonly [K in ElementKindId]?: (e: ElementOf<K>, size: (m: number) => string) => string;
+} = {
+  rope: ({ rope: { diameterM, material, tag } }, size) =>
+    tagged(`${size(diameterM)} ${ROPE_MATERIALS[material].name}`, tag && `rope ${tag}`),
+  webbing: ({ widthM, tag }, size) => tagged(`${size(widthM)} webbing`, tag),
+  chain: ({ sizeM, grade, tag }, size) =>
+    tagged(`${size(sizeM)} chain, ${grade === 'unmarked' ? 'unmarked' : `grade ${grade}`}`, tag),
+};
+
 /** What runs along a line, in one phrase. */
 export function wordRun(line: Line, units: UnitChoice): string {
-  const run = line.elements.find(
-    (e) => e.kind === 'rope' || e.kind === 'webbing' || e.kind === 'chain',
-  );
+  const run = line.elements.find((e) => e.kind in RUN_WORDS);
   if (!run) return 'no rope yet';
   const size = (m: number): string =>
     formatQuantity(m, 'length', units, 'nearest', true).replace(/\.0+(?=\D)/, '');
-  if (run.kind === 'rope')
-    return `${size(run.rope.diameterM)} ${ROPE_MATERIALS[run.rope.material].name}${run.rope.tag ? `, rope ${run.rope.tag}` : ''}`;
-  if (run.kind === 'webbing') return `${size(run.widthM)} webbing${run.tag ? `, ${run.tag}` : ''}`;
-  return `${size(run.sizeM)} chain, ${run.grade === 'unmarked' ? 'unmarked' : `grade ${run.grade}`}${run.tag ? `, ${run.tag}` : ''}`;
+  // The words of a kind are asked about an element of that kind only, which the compiler cannot see through an index.
+  const words = RUN_WORDS[run.kind] as (e: LineElement, size: (m: number) => string) => string;
+  return words(run, size);
 }
 
 const KIND_WORDS: Record<LineElement['kind'], string> = {

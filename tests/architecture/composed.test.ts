@@ -10,6 +10,7 @@ import { newLine, newPlan } from '@/core/securement/compose';
 import { LINE_MAKES } from '@/core/securement/vocabulary';
 import { planSchema } from '@/core/securement/plan';
 import { lineSchema, strengthSchema } from '@/core/securement/schema';
+import { FORMS } from '@/ui/planner/forms/ElementForm';
 import { FORM_IDS } from '@/core/tackle/systems';
 
 const KINDS = elementSchema.options.map((o) => o.shape.kind.value) as ElementKindId[];
@@ -38,6 +39,9 @@ describe('composed documents', () => {
       Object.entries(element).filter(([key]) => ['id', 'kind', ...SAID[kind]!].includes(key)),
     );
     expect(element).toEqual(elementSchema.parse(said));
+  });
+  it.each(KINDS)('a %s can be entered: it has a form', (kind) => {
+    expect(FORMS[kind]).toBeTypeOf('function');
   });
   it('a rope, a plan, its lines, and every rigging are what their schemas make of them', () => {
     const strength = strengthSchema.parse({});

@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import type { LineContext } from '@/core/line/chain';
+import type { LineContext } from '@/core/line/context';
 import { elementSchema, type LineElement } from '@/core/line/schema';
 import { lineCapacity } from '@/core/line/line';
 import { N_PER_LBF } from '@/core/units';

@@ -1,9 +1,10 @@
 import type { RiggingDocument } from './rigging';
 import { lineElements } from './line-elements';
-import type { LineContext } from '../line/chain';
+import type { LineContext } from '../line/context';
 import type { LineElement } from '../line/schema';
-import { type ChainPlace, lineCapacity, type LineCapacity } from '../line/line';
-import { type LineTension, lineTension } from '../line/tension';
+import { type LinePlace, lineCapacity, type LineCapacity } from '../line/line';
+import { lineTension } from '../line/tension';
+import type { LineTension } from '../line/tension-parts';
 import { stiffness } from '../rope/strength';
 import { truckersRigging } from '../tackle/family';
 import { riggingOf } from '../tackle/tackle';
@@ -28,7 +29,7 @@ import { formula, type Given, traced, type Working } from '../working/working';
 
 /** The pull at which one place of the line bears all it may. */
 export interface PullLimit {
-  readonly place: ChainPlace<Working>;
+  readonly place: LinePlace<Working>;
   readonly pull: Working;
 }
 
@@ -185,7 +186,7 @@ function loopPlace(doc: RiggingDocument, tension: LineTension<Working>): LoopPla
   };
 }
 
-function pullLimits(places: readonly ChainPlace<Working>[], ratio: Working): PullLimit[] {
+function pullLimits(places: readonly LinePlace<Working>[], ratio: Working): PullLimit[] {
   const last = Number.POSITIVE_INFINITY;
   return places
     .map((place) => ({

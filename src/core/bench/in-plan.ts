@@ -1,6 +1,6 @@
 import type { BenchSystem, RiggingDocument } from './rigging';
 import type { Plan } from '../securement/plan';
-import { anchorFact } from '../line/chain';
+import { anchorFact } from '../line/context';
 import type { ElementOf, LineElement } from '../line/schema';
 import { lineContext, sharingOf } from '../securement/assess';
 import type { Line } from '../securement/schema';

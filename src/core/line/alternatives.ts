@@ -1,6 +1,6 @@
-import { knot, type KnotId, knotsFor, type KnotUse } from '../knot/knots';
 import { bare } from '../working/working';
-import type { LineContext } from './chain';
+import type { LineContext } from './context';
+import { kindOf } from './elements';
 import type { LineElement } from './schema';
 import { lineCapacity } from './line';
 
@@ -17,65 +17,6 @@ export interface Alternative {
   readonly hereChange: number | null;
   readonly lineChange: number | null;
   readonly current: boolean;
-}
-
-interface Variant {
-  readonly key: string;
-  readonly label: string;
-  readonly hint: string;
-  readonly element: LineElement;
-}
-
-function knotVariants(use: KnotUse, place: (id: KnotId) => LineElement): Variant[] {
-  return knotsFor(use).map((id) => ({
-    key: id,
-    label: knot(id).name,
-    hint: knot(id).hint,
-    element: place(id),
-  }));
-}
-
-const EDGE_VARIANTS = [
-  {
-    key: 'protector',
-    label: 'edge protector, radius 50 mm',
-    shape: 'protected',
-    bendDiameterM: 0.1,
-  },
-  { key: 'pad', label: 'corner pad, radius 20 mm', shape: 'protected', bendDiameterM: 0.04 },
-  { key: 'bare', label: 'bare, sharp', shape: 'sharp', bendDiameterM: null },
-] as const;
-
-function variantsOf(element: LineElement, context: LineContext): Variant[] {
-  switch (element.kind) {
-    // The schemas name exactly the knots of each use, so the ids fit; the compiler only sees one wide id type.
-    case 'knot':
-      return knotVariants('attachment', (id) => ({ ...element, knot: id as typeof element.knot }));
-    case 'bend':
-      return knotVariants('bend', (id) => ({ ...element, knot: id as typeof element.knot }));
-    case 'loop':
-      return knotVariants('loop', (id) => ({ ...element, knot: id as typeof element.knot }));
-    case 'lock':
-      return knotVariants('lock', (id) => ({ ...element, knot: id as typeof element.knot }));
-    case 'truckers':
-      return knotVariants('loop', (id) => ({ ...element, loop: id as typeof element.loop }));
-    case 'edge':
-      return EDGE_VARIANTS.map(({ key, label, shape, bendDiameterM }) => ({
-        key,
-        label,
-        hint: '',
-        element: { ...element, shape, bendDiameterM },
-      }));
-    case 'anchor':
-      return [...context.anchors].map(([id, a]) => ({
-        key: id,
-        label: a.name,
-        hint: '',
-        element: { ...element, at: { on: 'deck', anchorId: id } },
-      }));
-    default:
-      return [];
-  }
 }
 
 /** Line tension that an element allows, and the line's WLL with it. */
@@ -110,7 +51,7 @@ export function alternatives(
   const element = elements[index];
   if (!element) return [];
   const now = measure(elements, index, context);
-  const list = variantsOf(element, context).map((variant): Alternative => {
+  const list = (kindOf(element).variants?.(element, context) ?? []).map((variant): Alternative => {
     const after = measure(elements.with(index, variant.element), index, context);
     return {
       ...variant,

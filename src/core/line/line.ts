@@ -1,19 +1,20 @@
 import { atMost } from '../units/constants';
 import type { Tracer } from '../working/working';
-import { type LineContext, positions } from './chain';
-import { placesOf } from './elements';
+import type { LineContext } from './context';
+import { isRun, kindOf } from './elements';
+import { positions } from './positions';
 import type { LineElement } from './schema';
 import type { Place } from './place';
 
 /** A place with the element it belongs to. */
-export interface ChainPlace<V> extends Place<V> {
+export interface LinePlace<V> extends Place<V> {
   readonly elementId: string;
   readonly elementIndex: number;
 }
 
-/** What a chain of elements may carry. */
+/** What the elements of a line may carry. */
 export interface LineCapacity<V> {
-  readonly places: readonly ChainPlace<V>[];
+  readonly places: readonly LinePlace<V>[];
   /** Smallest allowed tension over all places, N; unknown if any place is unknown. */
   readonly wll: V;
   /** WLL with unknown places at nothing (0) and at everything (the rest of the line). */
@@ -37,10 +38,10 @@ function noRope<V>(t: Tracer<V>): V {
 }
 
 /**
- * Working load limit of a line as a chain of elements, in N of load-line tension.
+ * Working load limit of a line as the elements of a line, in N of load-line tension.
  *
  * In series the weakest place governs: WLL = min over places of capacity ÷ share. Factors at the same place multiply
- * inside that place; at different places the worst counts. Never throws on a valid chain; an unknown place makes the
+ * inside that place; at different places the worst counts. Never throws on a valid line; an unknown place makes the
  * WLL unknown and `range` says between which values it lies.
  */
 export function lineCapacity<V>(
@@ -50,16 +51,15 @@ export function lineCapacity<V>(
 ): LineCapacity<V> {
   const at = positions(elements, context);
   const places = elements.flatMap((element, index) =>
-    placesOf(t, element, at[index]!, context).map((p): ChainPlace<V> => ({
-      ...p,
-      elementId: element.id,
-      elementIndex: index,
-    })),
+    kindOf(element)
+      .places(t, element, at[index]!, context)
+      .map((p): LinePlace<V> => ({
+        ...p,
+        elementId: element.id,
+        elementIndex: index,
+      })),
   );
-  const hasRun = elements.some(
-    (e) => e.kind === 'rope' || e.kind === 'webbing' || e.kind === 'chain',
-  );
-  if (!hasRun)
+  if (!elements.some(isRun))
     return { places, wll: noRope(t), range: { lowN: 0, highN: UNLIMITED_N }, governing: [] };
   const allowed = places.map((p) => t.value(p.allowed));
   const known = allowed.filter((v) => v !== null);

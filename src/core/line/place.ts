@@ -1,6 +1,4 @@
 import { formula, type Tracer } from '../working/working';
-import type { ChainPosition, LineContext } from './chain';
-import type { ElementKindId, ElementOf } from './schema';
 
 /** Why a place has no known capacity. */
 export type PlaceProblem =
@@ -49,17 +47,6 @@ export interface Place<V> {
   /** Load-line tension it allows: capacity ÷ share, N. */
   readonly allowed: V;
   readonly problem: PlaceProblem | null;
-}
-
-/** How an element kind turns into places. One file a kind; registered in `elements/index.ts`. */
-export interface ElementKind<K extends ElementKindId> {
-  readonly kind: K;
-  places<V>(
-    t: Tracer<V>,
-    element: ElementOf<K>,
-    at: ChainPosition,
-    context: LineContext,
-  ): Place<V>[];
 }
 
 const allowedFormula = formula({

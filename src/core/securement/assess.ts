@@ -1,6 +1,6 @@
 import type { Plan } from './plan';
-import type { AnchorFact, LineContext } from '../line/chain';
-import { chainGaps } from '../line/complete';
+import type { AnchorFact, LineContext } from '../line/context';
+import { lineGaps } from '../line/complete';
 import { lineCapacity } from '../line/line';
 import { ropeNeeded } from '../line/rope-needed';
 import { lineTension } from '../line/tension';
@@ -78,7 +78,7 @@ export function lineFactsOf(plan: Plan): LineFacts[] {
       shape,
       tension,
       capacity: lineCapacity(traced, line.elements, context),
-      gaps: chainGaps(line.elements),
+      gaps: lineGaps(line.elements),
       // An over-line holds by the tension it keeps: where it would part adds nothing.
       breaking:
         asksBreaking && line.kind !== 'over'

@@ -1,10 +1,8 @@
-import { ropeOf } from '../gear/rating';
-import type { Gear, GearItem } from '../gear/schema';
+import type { Gear } from '../gear/schema';
 import type { GearState } from '../gear/history';
 import type { DueStanding } from '../gear/due';
 import type { Plan } from './plan';
-import { CONDITION_FACTORS } from '../rope/condition';
-import type { Rope } from '../rope/rope';
+import { kindOf } from '../line/elements';
 import type { LineFacts } from './rule-input';
 import type { Line } from './schema';
 import type { LineElement } from '../line/schema';
@@ -35,87 +33,10 @@ export const gearIdsOf = (plan: Pick<Plan, 'lines'>): string[] => [
   ...new Set(plan.lines.flatMap((l) => l.elements.map(gearIdOf).filter((id) => id !== null))),
 ];
 
-/** Whether the locker now knows less good of a rope than the plan counts with. */
-function worseNow(planned: Rope, now: Rope): boolean {
-  const factor = (r: Rope): number =>
-    r.historyKnown
-      ? CONDITION_FACTORS[r.condition]
-      : Math.min(CONDITION_FACTORS[r.condition], CONDITION_FACTORS.doubtful);
-  const less = (a: number | null, b: number | null): boolean =>
-    a !== b && (a === null || (b !== null && a < b));
-  return (
-    factor(now) < factor(planned) ||
-    less(now.mbsN, planned.mbsN) ||
-    less(now.markedWllN, planned.markedWllN) ||
-    now.material !== planned.material ||
-    now.diameterM < planned.diameterM - 1e-9
-  );
-}
-
-/** Markings of made gear as a plan counts them: its own figure, or what a table gives by its size. */
-function markedIn(element: LineElement): {
-  readonly wllN: number | null;
-  readonly sizeM: number | null;
-  readonly grade: string | null;
-} | null {
-  switch (element.kind) {
-    case 'webbing':
-      return { wllN: element.markedWllN, sizeM: element.widthM, grade: null };
-    case 'chain':
-      return { wllN: element.markedWllN, sizeM: element.sizeM, grade: element.grade };
-    case 'ratchet':
-    case 'binder':
-    case 'fitting':
-      return {
-        wllN: element.rating.state === 'rated' ? element.rating.wllN : null,
-        sizeM: null,
-        grade: null,
-      };
-    default:
-      return null;
-  }
-}
-
-const KIND_OF: Partial<Record<LineElement['kind'], GearItem['kind']>> = {
-  rope: 'rope',
-  webbing: 'webbing',
-  chain: 'chain',
-  ratchet: 'hardware',
-  binder: 'hardware',
-  fitting: 'hardware',
-};
-
-/** Whether the locker now says less of webbing, chain or hardware than the plan counts with: other thing, doubtful, label corrected or gone. */
-function lessMarked(
-  element: LineElement,
-  item: GearItem,
-  condition: GearState['condition'],
-): boolean {
-  const planned = markedIn(element);
-  if (planned === null) return false;
-  const now = item.markedWllN;
-  const less = planned.wllN !== null && (now === null || now < planned.wllN * (1 - 1e-9));
-  const sizeNow = item.kind === 'webbing' ? item.widthM : item.kind === 'chain' ? item.sizeM : null;
-  const smaller =
-    planned.wllN === null &&
-    planned.sizeM !== null &&
-    (sizeNow === null || sizeNow < planned.sizeM - 1e-9);
-  const otherGrade =
-    planned.wllN === null &&
-    planned.grade !== null &&
-    item.kind === 'chain' &&
-    item.grade !== planned.grade;
-  return (
-    less || smaller || otherGrade || CONDITION_FACTORS[condition] <= CONDITION_FACTORS.doubtful
-  );
-}
-
 /** Whether the locker's word is worse than what the plan counts with. */
-function worse(element: LineElement, { gear, state }: GearFact): boolean {
-  if (KIND_OF[element.kind] !== gear.item.kind) return true;
-  if (element.kind === 'rope')
-    return gear.item.kind !== 'rope' || worseNow(element.rope, ropeOf(gear.item, gear.code, state));
-  return lessMarked(element, gear.item, state.condition);
+function worse(element: LineElement, now: GearFact): boolean {
+  const { gear } = kindOf(element);
+  return gear === undefined || gear.item !== now.gear.item.kind || gear.worse(element, now);
 }
 
 /** What was taken out of the locker nobody answers for any more; if it was bad then, it is forbidden still. */
@@ -135,11 +56,7 @@ function standing(
   const { state, due } = fact;
   if (fact.removed) return removedStanding(fact);
   if (state.state === 'retired') return { code: 'gear-retired', effect: 'barred' };
-  const isolated =
-    element.kind === 'rope' &&
-    element.rope.condition === 'damaged' &&
-    element.rope.damageIsolated &&
-    line.temporary;
+  const isolated = line.temporary && (kindOf(element).gear?.isolated?.(element) ?? false);
   if (state.state === 'set-aside')
     return isolated ? null : { code: 'gear-set-aside', effect: 'barred' };
   if (worse(element, fact)) return { code: 'gear-worse', effect: 'cannot-say' };
@@ -175,15 +92,10 @@ export function gearFindings(line: Line, locker: LockerWord): Finding[] {
 
 /** Elements of a line as they would be for another line like it: the same sort of rope, not the same rope. */
 export const withoutGear = (elements: readonly LineElement[]): LineElement[] =>
-  elements.map((e) =>
-    'gearId' in e
-      ? {
-          ...e,
-          gearId: null,
-          ...(e.kind === 'rope' ? { lengthM: null, rope: { ...e.rope, tag: '' } } : { tag: '' }),
-        }
-      : e,
-  );
+  elements.map((e) => {
+    const { gear } = kindOf(e);
+    return gear ? ({ ...gear.another(e), gearId: null } as LineElement) : e;
+  });
 
 /** One rope on several lines reaches only if it is long enough for all of them together. */
 export function sharedRopes(lines: readonly LineFacts[]): Finding[] {

@@ -3,9 +3,10 @@ import { HOLDING } from '../knot/holding';
 import { knot, type KnotId } from '../knot/knots';
 import { stageOf } from '../knot/stage-of';
 import { ROPE_MATERIALS } from '../rope/materials';
-import type { ChainPlace } from '../line/line';
+import type { LinePlace } from '../line/line';
 import { ropeShortBy } from '../line/rope-needed';
 import { atMost } from '../units/constants';
+import { knotsIn, ropesIn } from '../line/elements';
 import type { LineElement } from '../line/schema';
 import type { Working } from '../working/working';
 import type { LineFacts } from './rule-input';
@@ -18,7 +19,7 @@ import type { Finding } from './verdict';
  */
 function unknownPlaces({ line, capacity, tension }: LineFacts): Finding[] {
   const effect = (tension.hauled.value ?? 0) > 0 ? 'cannot-say' : 'notice';
-  return capacity.places.flatMap((place: ChainPlace<Working>) =>
+  return capacity.places.flatMap((place: LinePlace<Working>) =>
     place.problem === null
       ? []
       : [
@@ -45,9 +46,7 @@ const HAZARD_CODES = {
 /** What the catalogue says of a knot in this line's rope. */
 function slipsInRope({ line }: LineFacts, id: KnotId): FindingCode[] {
   const stage = stageOf(id);
-  const materials = line.elements.flatMap((e) =>
-    e.kind === 'rope' ? [ROPE_MATERIALS[e.rope.material]] : [],
-  );
+  const materials = ropesIn(line.elements).map((rope) => ROPE_MATERIALS[rope.material]);
   if (!stage || materials.length === 0) return [];
   const holds = HOLDING[stage.entry];
   const [stiff, slick] = [materials.some((m) => m.stiff), materials.some((m) => m.slick)];
@@ -59,8 +58,10 @@ function slipsInRope({ line }: LineFacts, id: KnotId): FindingCode[] {
 }
 
 function hazardsOf(facts: LineFacts, element: LineElement): Finding[] {
-  const id = element.kind === 'truckers' ? element.loop : 'knot' in element ? element.knot : null;
-  if (id === null) return [];
+  return knotsIn(element).flatMap((id) => hazardsOfKnot(facts, element, id));
+}
+
+function hazardsOfKnot(facts: LineFacts, element: LineElement, id: KnotId): Finding[] {
   const codes = [
     ...slipsInRope(facts, id),
     ...knot(id)
@@ -163,9 +164,7 @@ function missing({ line, tension }: LineFacts, countsPretension: boolean): Findi
 }
 
 function slickRope({ line }: LineFacts): Finding[] {
-  const slick = line.elements.some(
-    (e) => e.kind === 'rope' && ROPE_MATERIALS[e.rope.material].slick,
-  );
+  const slick = ropesIn(line.elements).some((rope) => ROPE_MATERIALS[rope.material].slick);
   return slick
     ? [
         {

@@ -1,9 +1,10 @@
 import type { Plan } from './plan';
 import { knot } from '../knot/knots';
-import type { ChainGap } from '../line/complete';
+import type { LineGap } from '../line/complete';
+import { isRun, kindOf, knotsIn } from '../line/elements';
 import type { LineElement } from '../line/schema';
 import { type LineCapacity, UNLIMITED_N } from '../line/line';
-import type { LineTension } from '../line/tension';
+import type { LineTension } from '../line/tension-parts';
 import { traced, type Working } from '../working/working';
 import { FRICTION_PAIRS, SURFACE_CEILING } from './friction';
 import { CERTAINLY_NOTHING, type LineShape } from './geometry';
@@ -23,7 +24,7 @@ export interface LineFacts {
   /** Rope it takes from end to end, knots and tails included. */
   readonly rope: Working;
   /** What is missing for it to be a line. */
-  readonly gaps: readonly ChainGap[];
+  readonly gaps: readonly LineGap[];
 }
 
 /** A figure known exactly. */
@@ -112,15 +113,8 @@ function article(plan: Plan): Article {
 }
 
 /** Elements that the rules call knots: knots, hitches, bends, loops, locks, in a tackle too; splices, ratchets and binders are none. */
-export function knotElementIds(elements: readonly LineElement[]): string[] {
-  const knotsOf = (e: LineElement): Parameters<typeof knot>[0][] => {
-    if (e.kind === 'truckers') return [e.loop];
-    if (e.kind === 'tackle')
-      return e.bodies.flatMap((b) => (b.holds.by === 'knot' ? [b.holds.knot] : []));
-    return 'knot' in e ? [e.knot] : [];
-  };
-  return elements.flatMap((e) => (knotsOf(e).some((id) => !knot(id).splice) ? [e.id] : []));
-}
+export const knotElementIds = (elements: readonly LineElement[]): string[] =>
+  elements.flatMap((e) => (knotsIn(e).some((id) => !knot(id).splice) ? [e.id] : []));
 
 const unknown = (working: Working): Working => ({ ...working, value: null });
 const nothing = (working: Working, why: string): Ranged =>
@@ -146,12 +140,9 @@ function mostAtBreaking({ line, breaking }: LineFacts): number {
   const plain =
     breaking?.places.flatMap((p) => {
       const e = line.elements[p.elementIndex];
-      return p.part === 'rope' &&
-        e?.kind === 'rope' &&
-        e.rope.mbsN !== null &&
-        p.allowed.value !== null
-        ? [p.allowed.value]
-        : [];
+      const rope = e && kindOf(e).run?.(e).rope;
+      const labelled = p.part === 'rope' && rope && rope.mbsN !== null;
+      return labelled && p.allowed.value !== null ? [p.allowed.value] : [];
     }) ?? [];
   return Math.min(UNLIMITED_N, ...plain);
 }
@@ -194,15 +185,13 @@ function forcesOf(
 export function tieDownOf(facts: LineFacts): TieDown {
   const { line, shape, tension } = facts;
   const standing = standingOf(facts);
-  const run = line.elements.find(
-    (e) => e.kind === 'rope' || e.kind === 'webbing' || e.kind === 'chain',
-  );
+  const run = line.elements.find(isRun);
   return {
     id: line.id,
     name: line.name,
     kind: line.kind,
     crosses: shape.crosses,
-    gear: (run?.kind ?? 'none') as TieDown['gear'],
+    gear: run?.kind ?? 'none',
     standing,
     anyWay: standing !== 'nothing' && shape.legs.length === 0,
     legs: standing === 'nothing' ? [] : shape.legs,
@@ -210,17 +199,8 @@ export function tieDownOf(facts: LineFacts): TieDown {
     ...forcesOf(facts, standing),
     keptN: tension.pretension.value,
     knotIds: knotElementIds(line.elements),
-    sharpEdgeIds: line.elements
-      .filter((e) => e.kind === 'edge' && e.shape === 'sharp')
-      .map((e) => e.id),
-    adjustable: line.elements.some(
-      (e) =>
-        e.kind === 'truckers' ||
-        e.kind === 'tackle' ||
-        e.kind === 'ratchet' ||
-        e.kind === 'binder' ||
-        (e.kind === 'lock' && e.knot === 'taut-line-hitch'),
-    ),
+    sharpEdgeIds: line.elements.filter((e) => kindOf(e).sharp?.(e)).map((e) => e.id),
+    adjustable: line.elements.some((e) => kindOf(e).adjustable?.(e)),
   };
 }
 

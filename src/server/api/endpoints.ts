@@ -2,27 +2,14 @@ import { z } from 'zod';
 import { endpoint, type Endpoint } from './endpoint';
 import { GEAR_API } from './gear-endpoints';
 import { riggingSchema } from '@/core/bench/rigging';
-import { assessExample, lineExample, riggingExample, rulesExample } from './examples';
-import {
-  spanBody,
-  spanExample,
-  tackleBody,
-  tackleExample,
-  takeUpBody,
-  takeUpExample,
-  tieOffBody,
-  tieOffExample,
-  wrapsBody,
-  wrapsExample,
-} from './tension-schemas';
+import { COMPUTE_API } from './compute-endpoints';
+import { assessExample, riggingExample } from './examples';
 import {
   addMemberBody,
   crewBody,
   demoBody,
   foundCrewBody,
-  lineBody,
   planBody,
-  rulesBody,
   selfBody,
   signInBody,
 } from './schemas';
@@ -30,81 +17,7 @@ import {
 /** Every endpoint of the programming interface, under /api/v1. */
 export const API = {
   ...GEAR_API,
-  assess: endpoint({
-    method: 'POST',
-    path: '/assess',
-    summary: 'Judge a plan document; nothing is stored',
-    body: planBody,
-    action: null,
-    example: assessExample,
-    answer:
-      'Verdict, every comparison with required, provided and margin, findings, lines, working',
-  }),
-  line: endpoint({
-    method: 'POST',
-    path: '/line',
-    summary: 'What one chain of elements may carry',
-    body: lineBody,
-    action: null,
-    example: lineExample,
-    answer:
-      'wllN, elements[].allowedLineTensionN, governing[], tension, working; unrounded newtons',
-  }),
-  rules: endpoint({
-    method: 'POST',
-    path: '/rules/{set}',
-    summary: 'An article and its tie-downs under one rule set',
-    body: rulesBody,
-    action: null,
-    example: rulesExample,
-    answer: 'Findings with clause, required, provided, margin',
-  }),
-  tackle: endpoint({
-    method: 'POST',
-    path: '/tackle',
-    summary: 'What a system of bodies and ropes makes of a pull',
-    body: tackleBody,
-    action: null,
-    example: tackleExample,
-    answer:
-      'countedRatio, travelRatio, efficiency, hauling and holding with every strand and anchor, working',
-  }),
-  tieOff: endpoint({
-    method: 'POST',
-    path: '/tie-off',
-    summary: 'What a line keeps when the hand lets go',
-    body: tieOffBody,
-    action: null,
-    example: tieOffExample,
-    answer: 'keptN, settledN, working',
-  }),
-  takeUp: endpoint({
-    method: 'POST',
-    path: '/take-up',
-    summary: 'How far from the anchor the loop is to be tied',
-    body: takeUpBody,
-    action: null,
-    example: takeUpExample,
-    answer: 'takeUpM, loopFromAnchorM, what happens where it is tied, working',
-  }),
-  span: endpoint({
-    method: 'POST',
-    path: '/span',
-    summary: 'Tension of a line over a span, by its own weight and with a load on it',
-    body: spanBody,
-    action: null,
-    example: spanExample,
-    answer: 'catenary, load, sagAtLimitM, working',
-  }),
-  wraps: endpoint({
-    method: 'POST',
-    path: '/wraps',
-    summary: 'What wraps leave to be held at the tail',
-    body: wrapsBody,
-    action: null,
-    example: wrapsExample,
-    answer: 'tailN, turnsWanted, working',
-  }),
+  ...COMPUTE_API,
   openapi: endpoint({
     method: 'GET',
     path: '/openapi.json',

@@ -3,6 +3,7 @@ import Link from 'next/link';
 import { useEffect, useState } from 'react';
 import styled from 'styled-components';
 import type { BenchSystem } from '@/core/bench/rigging';
+import { kindOf } from '@/core/line/elements';
 import { assess } from '@/core/securement/assess';
 import type { Line } from '@/core/securement/schema';
 import type { Verdict } from '@/core/securement/verdict';
@@ -12,6 +13,7 @@ import { TextField } from '../kit/TextField';
 import { Sheet } from '../kit/Sheet';
 import { ErrorText, Label, Small } from '../kit/text';
 import { VerdictMark } from '../kit/VerdictMark';
+import { wordKind } from '@/wording/figures';
 import { askLocker } from '../locker/useGearFacts';
 import { putSystem } from './putSystem';
 
@@ -32,17 +34,9 @@ interface Summary {
 
 /** What pulls a line now, in a word. */
 const pulledBy = (line: Line): string => {
-  const e = line.elements.find(
-    (x) =>
-      x.kind === 'truckers' || x.kind === 'tackle' || x.kind === 'ratchet' || x.kind === 'binder',
-  );
-  return e === undefined
-    ? 'nothing pulls it yet'
-    : e.kind === 'truckers'
-      ? 'trucker’s hitch now'
-      : e.kind === 'tackle'
-        ? `${e.title || 'tackle'} now`
-        : `${e.kind} now`;
+  const e = line.elements.find((x) => kindOf(x).tension);
+  if (e === undefined) return 'nothing pulls it yet';
+  return `${(e.kind === 'tackle' && e.title) || wordKind(e.kind)} now`;
 };
 
 /** Puts the bench's system on a line of one of the crew's plans: pick the plan, pick the line. */

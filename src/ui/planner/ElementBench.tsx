@@ -6,6 +6,7 @@ import { Button as AriaButton } from 'react-aria-components/Button';
 import styled, { css } from 'styled-components';
 import { stageOf } from '@/core/knot/stage-of';
 import { type Alternative, alternatives } from '@/core/line/alternatives';
+import { knotsIn } from '@/core/line/elements';
 import type { ElementKindId } from '@/core/line/schema';
 import { lineContext, sharingOf } from '@/core/securement/assess';
 import type { Line } from '@/core/securement/schema';
@@ -14,7 +15,7 @@ import { useMember } from '../frame/MemberContext';
 import { Button, ButtonLink, IconButton } from '../kit/Button';
 import { Select } from '../kit/Select';
 import { Label, Small } from '../kit/text';
-import { ElementForm } from './elementForms';
+import { ElementForm } from './forms/ElementForm';
 import { FromLibrary } from './FromLibrary';
 import { FromLocker } from './FromLocker';
 import { newElement } from '@/core/line/compose';
@@ -184,8 +185,9 @@ export function ElementBench({
     [plan, line, index],
   );
   if (!element) return null;
-  const tied = element.kind === 'truckers' ? element.loop : 'knot' in element ? element.knot : null;
+  const [tied] = knotsIn(element);
   const stage = tied ? stageOf(tied) : null;
+  // What the bench can draw.
   const pulls = element.kind === 'truckers' || element.kind === 'tackle';
   const move = (by: -1 | 1): void =>
     editor.editLine(line.id, (l) => {

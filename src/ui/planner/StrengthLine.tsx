@@ -2,10 +2,11 @@
 import { type CSSProperties, memo } from 'react';
 import type { KnotId } from '@/core/knot/knots';
 import { stageOf } from '@/core/knot/stage-of';
-import type { ChainPlace } from '@/core/line/line';
+import type { LinePlace } from '@/core/line/line';
 import type { PlacePart } from '@/core/line/place';
 import type { LineFacts } from '@/core/securement/rule-input';
-import type { LineElement } from '@/core/line/schema';
+import { isRun, kindOf, knotsIn, ropesIn } from '@/core/line/elements';
+import type { ElementKindId, LineElement } from '@/core/line/schema';
 import { formatIn, type UnitChoice } from '@/core/units';
 import type { Working } from '@/core/working/working';
 import { Glyph } from '../diagrams/glyphs';
@@ -39,20 +40,26 @@ interface Props {
   readonly onPick: (elementId: string) => void;
 }
 
+/** How what runs along a line is drawn; anything else as a flat band. */
+const DRAWN_RUNS: Partial<Record<ElementKindId, Run>> = {
+  rope: 'rope',
+  webbing: 'webbing',
+  chain: 'chain',
+};
+
 function runAt(elements: readonly LineElement[], index: number): Run {
-  const isRun = (e: LineElement): boolean =>
-    e.kind === 'rope' || e.kind === 'webbing' || e.kind === 'chain';
   const found = elements.slice(0, index + 1).findLast(isRun) ?? elements.slice(index).find(isRun);
-  return (found?.kind as Run | undefined) ?? 'none';
+  return found ? (DRAWN_RUNS[found.kind] ?? 'webbing') : 'none';
 }
 
+/** The knot that is drawn for an element. A tackle is drawn as one, whatever is tied in it. */
 const knotOf = (e: LineElement): KnotId | undefined =>
-  e.kind === 'truckers' ? e.loop : 'knot' in e ? e.knot : undefined;
+  kindOf(e).role === 'knot' && e.kind !== 'tackle' ? knotsIn(e)[0] : undefined;
 
 /** Drawn thickness from the rope's own: 12 mm is 9 px. */
 function ropePx(elements: readonly LineElement[]): number {
-  const rope = elements.find((e) => e.kind === 'rope');
-  return rope ? Math.min(13, Math.max(4, rope.rope.diameterM * 750)) : 8;
+  const [rope] = ropesIn(elements);
+  return rope ? Math.min(13, Math.max(4, rope.diameterM * 750)) : 8;
 }
 
 /** Whether two strands come into an end of the line: an eye or a tackle stands next to it. */
@@ -70,7 +77,7 @@ function PlaceSlot({
   weak,
   scaleN,
 }: {
-  place: ChainPlace<Working>;
+  place: LinePlace<Working>;
   facts: LineFacts;
   units: UnitChoice;
   picked: boolean;

@@ -24,7 +24,7 @@ import { wrapHitch } from './wrap-hitch';
 import { truckersHitch } from './truckers-hitch';
 import type { Entry, TiedForm, WrongForm } from './entry';
 
-/** All entries in the order they are taught. A new one is added here and nowhere else. */
+/** All entries in the order they are taught. Adding one: `npm run knots:new`, then `docs/adding.md`. */
 export const CATALOGUE: readonly Entry[] = [
   overhand,
   doubleOverhand,

@@ -1,14 +1,20 @@
-import type { Tracer } from '../../working/working';
-import type { ChainPosition, LineContext } from '../chain';
+import type { KnotId } from '../../knot/knots';
+import type { Rope } from '../../rope/rope';
 import type { ElementKindId, LineElement } from '../schema';
-import type { ElementKind, Place } from '../place';
-import { anchorKind, binderKind, fittingKind, ratchetKind } from './hardware';
-import { attachmentKind, bendKind, lockKind, loopKind, truckersKind } from './knots';
-import { chainKind, edgeKind, ropeKind, webbingKind } from './runs';
+import { anchorKind } from './anchor';
+import { binderKind } from './binder';
+import { edgeKind } from './edge';
+import { fittingKind } from './fitting';
+import type { ElementKind } from './kind';
+import { attachmentKind, bendKind, lockKind, loopKind } from './knots';
+import { ratchetKind } from './ratchet';
+import { ropeKind } from './rope';
 import { tackleKind } from './tackle';
+import { truckersKind } from './truckers';
+import { chainKind, webbingKind } from './webbing-and-chain';
 
 /** Every element kind. Adding one: `docs/adding.md` has the files in order. */
-const KINDS: { readonly [K in ElementKindId]: ElementKind<K> } = {
+export const KINDS: { readonly [K in ElementKindId]: ElementKind<K> } = {
   anchor: anchorKind,
   knot: attachmentKind,
   rope: ropeKind,
@@ -25,14 +31,26 @@ const KINDS: { readonly [K in ElementKindId]: ElementKind<K> } = {
   fitting: fittingKind,
 };
 
-/** The places of one element. */
-export function placesOf<V>(
-  t: Tracer<V>,
-  element: LineElement,
-  at: ChainPosition,
-  context: LineContext,
-): Place<V>[] {
-  // The union of kinds and the union of elements match key by key, which the compiler cannot see through an index.
-  const kind = KINDS[element.kind] as ElementKind<ElementKindId>;
-  return kind.places(t, element, at, context);
-}
+/**
+ * The kind of an element, to be asked about that element only. The union of kinds and the union of elements match key by
+ * key, which the compiler cannot see through an index.
+ */
+export const kindOf = (element: LineElement): ElementKind<ElementKindId> =>
+  KINDS[element.kind] as ElementKind<ElementKindId>;
+
+/** Whether it carries tension along the line. */
+export const isRun = (element: LineElement): boolean => kindOf(element).role === 'run';
+
+/** Hardware that a rope cannot reach through: a knot on this side of it is not tied in the rope beyond. */
+export const isHardware = (element: LineElement): boolean => {
+  const { role } = kindOf(element);
+  return role === 'anchor' || role === 'hardware';
+};
+
+/** Knots tied in an element, or that it is. */
+export const knotsIn = (element: LineElement): readonly KnotId[] =>
+  kindOf(element).knots?.(element) ?? [];
+
+/** The ropes of a line. */
+export const ropesIn = (elements: readonly LineElement[]): Rope[] =>
+  elements.flatMap((e) => kindOf(e).run?.(e).rope ?? []);

@@ -1,18 +1,21 @@
 import { knot } from '../../knot/knots';
-import { largestShare } from '../../tackle/truckers';
-import { type ElementKind, makePlace, type Place, unknownCapacity, weakestPlace } from '../place';
-import {
-  type BendOver,
-  bendAt,
-  bendOver,
-  bendProblem,
-  knotPlace,
-  ropePlace,
-  ropesOf,
-} from './rope-places';
+import { makePlace, unknownCapacity } from '../place';
+import type { ElementKind } from './kind';
+import { knotRope, knotVariants } from './knot-rope';
+import { knotPlace } from './rope-places';
+
+// The schemas name exactly the knots of each use, so the ids of their variants fit; the compiler only sees one wide id type.
 
 export const attachmentKind: ElementKind<'knot'> = {
   kind: 'knot',
+  role: 'knot',
+  beginning: { knot: 'bowline', liesOnBarM: null },
+  fastens: true,
+  tiedIn: 1,
+  knots: (element) => [element.knot],
+  rope: (t, element, { diameterM }) => knotRope(t, element.knot, diameterM),
+  variants: (element) =>
+    knotVariants('attachment', (id) => ({ ...element, knot: id as typeof element.knot })),
   places(t, element, at, context) {
     const thickPost = knot(element.knot).hazards.includes('needs-thick-post');
     if (!thickPost)
@@ -39,57 +42,47 @@ export const attachmentKind: ElementKind<'knot'> = {
 /** A bend is one knot in two ropes: the weaker side is its capacity. */
 export const bendKind: ElementKind<'bend'> = {
   kind: 'bend',
+  role: 'knot',
+  beginning: { knot: 'double-fishermans' },
+  fastens: true,
+  tiedIn: 2,
+  knots: (element) => [element.knot],
+  rope: (t, element, { diameterM }) => [
+    ...knotRope(t, element.knot, diameterM, 0),
+    ...knotRope(t, element.knot, diameterM, 1),
+  ],
+  variants: (element) =>
+    knotVariants('bend', (id) => ({ ...element, knot: id as typeof element.knot })),
   places: (t, element, at, context) => [knotPlace(t, 'bend', element.knot, at.runs, context)],
 };
 
 export const loopKind: ElementKind<'loop'> = {
   kind: 'loop',
+  role: 'knot',
+  beginning: { knot: 'alpine-butterfly' },
+  tiedIn: 1,
+  knots: (element) => [element.knot],
+  rope: (t, element, { diameterM }) => knotRope(t, element.knot, diameterM, 0, false),
+  variants: (element) =>
+    knotVariants('loop', (id) => ({ ...element, knot: id as typeof element.knot })),
   places: (t, element, at, context) => [knotPlace(t, 'loop', element.knot, at.runs, context)],
 };
 
 export const lockKind: ElementKind<'lock'> = {
   kind: 'lock',
+  role: 'knot',
+  beginning: { knot: 'two-half-hitches' },
+  fastens: true,
+  tiedIn: 1,
+  locks: true,
+  adjustable: (element) => element.knot === 'taut-line-hitch',
+  knots: (element) => [element.knot],
+  rope: (t, element, { diameterM }) => knotRope(t, element.knot, diameterM),
+  variants: (element) =>
+    knotVariants('lock', (id) => ({ ...element, knot: id as typeof element.knot })),
   places(t, element, at, context) {
-    const share = at.truckers ? largestShare(t, at.truckers, 'lock') : undefined;
+    // The first system that says what its lock bears; without one it bears the line.
+    const share = at.hauling.map((system) => system.share(t, 'lock')).find((s) => s !== undefined);
     return [knotPlace(t, 'lock', element.knot, at.runs, context, undefined, share)];
-  },
-};
-
-export const truckersKind: ElementKind<'truckers'> = {
-  kind: 'truckers',
-  places(t, element, at, context) {
-    const loop = knotPlace(
-      t,
-      'loop-knot',
-      element.loop,
-      at.runs,
-      context,
-      undefined,
-      largestShare(t, element, 'loop-knot'),
-    );
-    const turn = (
-      part: 'loop-turn' | 'anchor-turn',
-      label: string,
-      over: BendOver,
-    ): Place<ReturnType<typeof t.given>>[] =>
-      weakestPlace(
-        t,
-        ropesOf(at.runs).map((rope) =>
-          makePlace(
-            t,
-            part,
-            label,
-            ropePlace(t, rope, context, label, bendAt(t, rope, over)),
-            bendProblem(rope, over),
-            largestShare(t, element, part),
-          ),
-        ),
-      );
-    return [
-      loop,
-      // The loop is made of the same rope: as thick as what turns in it.
-      ...turn('loop-turn', 'rope turn in the loop', 'as-thick-as-the-rope'),
-      ...turn('anchor-turn', 'rope turn at the anchor', bendOver(at.turnDiameterM)),
-    ];
   },
 };

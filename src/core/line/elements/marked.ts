@@ -1,5 +1,5 @@
 import { formula, type Tracer } from '../../working/working';
-import type { LineContext } from '../chain';
+import type { LineContext } from '../context';
 import type { Rating } from '../schema';
 import { unknownCapacity } from '../place';
 

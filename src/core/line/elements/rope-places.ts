@@ -4,7 +4,7 @@ import { bendFactor } from '../../rope/bend';
 import type { Rope } from '../../rope/rope';
 import { placeCapacity } from '../../rope/strength';
 import { formula, type Tracer } from '../../working/working';
-import type { Flexible, LineContext } from '../chain';
+import type { LineContext, Run } from '../context';
 import {
   makePlace,
   type Place,
@@ -142,12 +142,12 @@ export function knotCapacity<V>(
   );
 }
 
-/** The place of a knot in one run; webbing and chain take no knots. */
+/** The place of a knot in one run; what is no rope takes no knots. */
 function knotIn<V>(
   t: Tracer<V>,
   part: PlacePart,
   id: KnotId,
-  flexible: Flexible | null,
+  run: Run | null,
   context: LineContext,
   spot: KnotSpot,
   share?: V,
@@ -155,14 +155,14 @@ function knotIn<V>(
   const name = knot(id).name;
   const refuse = (problem: PlaceProblem, why: string) =>
     makePlace(t, part, name, unknownCapacity(t, name, why), problem, share);
-  if (!flexible) return refuse('no-rope', 'no rope on this line');
-  if (flexible.kind === 'webbing') return refuse('knot-in-webbing', 'webbing is not knotted');
-  if (flexible.kind === 'chain') return refuse('knot-in-chain', 'chain is not knotted');
-  const capacity = knotCapacity(t, flexible.rope, id, context, spot);
+  if (!run) return refuse('no-rope', 'no rope on this line');
+  if (run.rope === null || run.noKnots !== null)
+    return refuse(run.noKnots ?? 'no-rope', `${run.kind} is not knotted`);
+  const capacity = knotCapacity(t, run.rope, id, context, spot);
   const problem =
     spot.bendDiameterM === null
       ? 'unknown-rope'
-      : bendProblem(flexible.rope, { diameterM: spot.bendDiameterM });
+      : bendProblem(run.rope, { diameterM: spot.bendDiameterM });
   return makePlace(t, part, name, capacity, problem, share);
 }
 
@@ -171,7 +171,7 @@ export function knotPlace<V>(
   t: Tracer<V>,
   part: PlacePart,
   id: KnotId,
-  runs: readonly Flexible[],
+  runs: readonly Run[],
   context: LineContext,
   spot: KnotSpot = { bendDiameterM: null },
   share?: V,
@@ -179,10 +179,9 @@ export function knotPlace<V>(
   const candidates = runs.length > 0 ? runs : [null];
   return weakestPlace(
     t,
-    candidates.map((flexible) => knotIn(t, part, id, flexible, context, spot, share)),
+    candidates.map((run) => knotIn(t, part, id, run, context, spot, share)),
   )[0]!;
 }
 
 /** The ropes among what may run here. */
-export const ropesOf = (runs: readonly Flexible[]): Rope[] =>
-  runs.flatMap((f) => (f.kind === 'rope' ? [f.rope] : []));
+export const ropesOf = (runs: readonly Run[]): Rope[] => runs.flatMap((run) => run.rope ?? []);

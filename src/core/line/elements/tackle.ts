@@ -1,12 +1,15 @@
 import { type BendOver, bendAt, bendProblem, knotPlace, ropePlace, ropesOf } from './rope-places';
 import { ratedCapacity } from './marked';
+import { tackleOf } from '../../tackle/compose';
 import type { PassKind } from '../../tackle/passes';
 import type { TackleBody } from '../../tackle/fields';
 import type { Tackle } from '../../tackle/tackle';
 import { type TackleForces, tackleForces } from '../../tackle/rigging-working';
 import { formula, type Tracer } from '../../working/working';
-import type { Flexible, LineContext } from '../chain';
-import { type ElementKind, makePlace, type Place, weakestPlace } from '../place';
+import type { LineContext, Run } from '../context';
+import { makePlace, type Place, weakestPlace } from '../place';
+import type { ElementKind } from './kind';
+import { tackleTension } from './tackle-tension';
 
 const share = formula({
   symbol: 's',
@@ -26,7 +29,7 @@ const mainAnchor = (tackle: Tackle): string | undefined =>
  * Largest share of the load line's tension that the anchor of a tackle bears. While hauling the hand may bear part of it, or add
  * to it over a redirect; once the hauled end is made fast, the anchor alone bears the line.
  */
-export function tackleAnchorShare<V>(t: Tracer<V>, tackle: Tackle): V {
+function tackleAnchorShare<V>(t: Tracer<V>, tackle: Tackle): V {
   const forces = tackleForces(t, tackle);
   const hauling = t.apply(share, 'share while hauling', {
     F: forces.bodiesN.get(mainAnchor(tackle)!)!,
@@ -71,7 +74,7 @@ function bodyPlace<V>(
   tackle: Tackle,
   body: TackleBody,
   forces: TackleForces<V>,
-  runs: readonly Flexible[],
+  runs: readonly Run[],
   context: LineContext,
 ): Place<V> {
   const name = body.name || body.id;
@@ -92,6 +95,9 @@ function bodyPlace<V>(
   );
 }
 
+/** A slip while the hauled end is made fast, and a hand, where nothing is said: as a plan takes them. */
+const HAULED = { handForceN: 250, slipM: 0.005, fromRigging: null } as const;
+
 /**
  * A tackle on a line: every block, grip and fastening by its own force, at the load and at the anchor too, and its rope by
  * the hardest pulled strand. The ring behind its anchor block is the line's own. Knots at the ends of its ropes bear a
@@ -99,6 +105,19 @@ function bodyPlace<V>(
  */
 export const tackleKind: ElementKind<'tackle'> = {
   kind: 'tackle',
+  role: 'knot',
+  beginning: { ...tackleOf('simple-3', 'plain-pulley'), ...HAULED },
+  fastens: true,
+  adjustable: () => true,
+  knots: ({ bodies }) => bodies.flatMap((b) => (b.holds.by === 'knot' ? [b.holds.knot] : [])),
+  hauling: (element) => ({
+    share: (t, part) => (part === 'anchor' ? tackleAnchorShare(t, element) : undefined),
+  }),
+  hand: {
+    pullN: ({ handForceN }) => handForceN,
+    pulled: (element, handForceN) => ({ ...element, handForceN }),
+  },
+  tension: (t, element, elements, inputs) => tackleTension(t, element, elements, inputs),
   places(t, element, at, context) {
     const forces = tackleForces(t, element);
     const places = element.bodies.map((b) => bodyPlace(t, element, b, forces, at.runs, context));

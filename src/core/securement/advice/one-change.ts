@@ -1,12 +1,15 @@
 import type { Plan } from '../plan';
 import { type LockerWord, withoutGear } from '../gear-facts';
 import { alternatives } from '../../line/alternatives';
-import type { ElementOf, LineElement } from '../../line/schema';
+import { newElement } from '../../line/compose';
+import { kindOf } from '../../line/elements';
+import type { LineElement } from '../../line/schema';
 import type { IssueValue } from '../../result';
 import { N_PER_LBF } from '../../units/constants';
 import { type Assessment, assess, lineContext, sharingOf } from '../assess';
 import type { ChangeCode } from '../codes';
 import { standingOf } from '../rule-input';
+import { ruleSet } from '../rules';
 import type { Line } from '../schema';
 import type { Verdict } from '../verdict';
 
@@ -40,7 +43,7 @@ function withLine(plan: Plan, id: string, edit: (line: Line) => Line): Plan {
 }
 
 function matCandidate(plan: Plan): Candidate[] {
-  const mat = plan.ruleSet === 'eu-road' ? 'anti-slip-mat' : 'unmarked-mat';
+  const { mat } = ruleSet(plan.ruleSet);
   if (
     plan.cargo.friction.known === 'pair' &&
     ['anti-slip-mat', 'unmarked-mat'].includes(plan.cargo.friction.pair)
@@ -61,42 +64,46 @@ function matCandidate(plan: Plan): Candidate[] {
 /** Pulls that are tried, N, up to what the crew lets a hand be asked for: 250 N bare, 400 N two gloved hands. Common practice, no source. */
 const PULLS_N = [100, 150, 200, 250, 300, 350, 400, 450, 500, 600, 700, 800, 900, 1000];
 
-const hitchesOf = (plan: Plan): ElementOf<'truckers'>[] =>
+/** Every element that a hand hauls, with its kind. */
+const hauledIn = (plan: Plan) =>
   plan.lines.flatMap((l) =>
-    l.elements.filter((e): e is ElementOf<'truckers'> => e.kind === 'truckers'),
+    l.elements.flatMap((element) => {
+      const { hand } = kindOf(element);
+      return hand ? [{ element, hand }] : [];
+    }),
   );
-const withHitches = (plan: Plan, edit: (hitch: ElementOf<'truckers'>) => LineElement): Plan => ({
+
+const withElements = (plan: Plan, edit: (element: LineElement) => LineElement): Plan => ({
   ...plan,
-  lines: plan.lines.map((l) => ({
-    ...l,
-    elements: l.elements.map((e) => (e.kind === 'truckers' ? edit(e) : e)),
-  })),
+  lines: plan.lines.map((l) => ({ ...l, elements: l.elements.map(edit) })),
 });
 
 function pullCandidates(plan: Plan): Candidate[] {
-  const most = Math.max(0, ...hitchesOf(plan).map((h) => h.handForceN));
+  const most = Math.max(0, ...hauledIn(plan).map(({ element, hand }) => hand.pullN(element)));
   if (most === 0) return [];
   return PULLS_N.filter((pull) => pull > most && pull <= plan.strength.handLimitN).map((pull) => ({
     code: 'pull-harder',
     values: { fromN: most, toN: pull },
-    plan: withHitches(plan, (h) => ({ ...h, handForceN: pull })),
+    plan: withElements(plan, (e) => kindOf(e).hand?.pulled(e, pull) ?? e),
   }));
 }
 
 /** Where more pull is wanted than a hand gives, a second loop gives it: the same hand, another system. */
 function secondLoopCandidates(plan: Plan): Candidate[] {
-  if (!hitchesOf(plan).some((h) => h.form === 'single')) return [];
-  const least = Math.max(0, ...hitchesOf(plan).map((h) => h.handForceN));
+  const loops = hauledIn(plan).filter(({ element, hand }) => hand.secondLoop?.(element));
+  if (loops.length === 0) return [];
+  const least = Math.max(0, ...loops.map(({ element, hand }) => hand.pullN(element)));
+  const doubled = (e: LineElement, pull: number): LineElement => {
+    const { hand } = kindOf(e);
+    const twice = hand?.secondLoop?.(e);
+    return hand && twice ? hand.pulled(twice, Math.max(pull, hand.pullN(e))) : e;
+  };
   return [...new Set([least, ...PULLS_N])]
     .filter((pull) => pull >= least && pull <= plan.strength.handLimitN)
     .map((pull) => ({
       code: 'second-loop',
       values: { pullN: pull },
-      plan: withHitches(plan, (h) => ({
-        ...h,
-        form: 'second-loop',
-        handForceN: Math.max(pull, h.handForceN),
-      })),
+      plan: withElements(plan, (e) => doubled(e, pull)),
     }));
 }
 
@@ -146,72 +153,43 @@ function ratingCandidates(plan: Plan): Candidate[] {
     }));
 }
 
+const isSharp = (e: LineElement): boolean => kindOf(e).sharp?.(e) ?? false;
+const protectedEdge = (e: LineElement): LineElement => kindOf(e).protect?.(e) ?? e;
+
 function edgeCandidates(plan: Plan): Candidate[] {
-  return plan.lines.flatMap((line) =>
-    line.elements.flatMap((e) =>
-      e.kind !== 'edge' || e.shape !== 'sharp'
-        ? []
-        : [
-            {
-              code: 'protect-edge',
-              values: { line: line.name },
-              plan: withLine(plan, line.id, (l) => ({
-                ...l,
-                elements: l.elements.map((x) =>
-                  x.kind === 'edge' && x.shape === 'sharp'
-                    ? { ...x, shape: 'protected' as const, bendDiameterM: 0.1 }
-                    : x,
-                ),
-              })),
-            },
-          ],
-    ),
-  );
+  return plan.lines
+    .filter((line) => line.elements.some(isSharp))
+    .map((line) => ({
+      code: 'protect-edge',
+      values: { line: line.name },
+      plan: withLine(plan, line.id, (l) => ({
+        ...l,
+        elements: l.elements.map((e) => (isSharp(e) ? protectedEdge(e) : e)),
+      })),
+    }));
 }
 
 /** Marking of the ratchets that are proposed: as much as 49 CFR 393.108 gives 2 in webbing. The words of the advice name it. */
 const PROPOSED_RATCHET_N = 2000 * N_PER_LBF;
 
+/** Its webbing: 2 in. */
+const TWO_INCHES_M = 0.0508;
+
 /** The compliant way where knots are forbidden: 2 in webbing with a ratchet on every line that is knotted now. */
 function webbingLine(line: Line): Line {
-  const keep = line.elements.filter((e) => e.kind === 'anchor' || e.kind === 'edge');
-  const [first, ...rest] = keep;
-  const edges = rest
-    .filter((e) => e.kind === 'edge')
-    .map((e) => ({ ...e, shape: 'protected' as const, bendDiameterM: 0.1 }));
-  const last = rest.filter((e) => e.kind === 'anchor');
-  const ids = new Set(keep.map((e) => e.id));
-  const fresh = (stem: string): string => {
-    let id = stem;
-    while (ids.has(id)) id += '-';
-    ids.add(id);
-    return id;
+  const ofRole = (role: 'anchor' | 'corner'): LineElement[] =>
+    line.elements.filter((e) => kindOf(e).role === role);
+  const [first, ...last] = ofRole('anchor');
+  const edges = ofRole('corner').map(protectedEdge);
+  const webbing = { ...newElement('webbing', line.elements), widthM: TWO_INCHES_M };
+  const ratchet = {
+    ...newElement('ratchet', line.elements),
+    rating: { state: 'rated', wllN: PROPOSED_RATCHET_N },
   };
   return {
     ...line,
     settling: 0,
-    elements: [
-      ...(first ? [first] : []),
-      {
-        id: fresh('webbing'),
-        kind: 'webbing',
-        tag: '',
-        widthM: 0.0508,
-        markedWllN: null,
-        gearId: null,
-      },
-      ...edges,
-      {
-        id: fresh('ratchet'),
-        kind: 'ratchet',
-        rating: { state: 'rated', wllN: PROPOSED_RATCHET_N },
-        standardTensionN: null,
-        handForceN: 500,
-        tag: '',
-        gearId: null,
-      },
-      ...last,
-    ],
+    elements: [...(first ? [first] : []), webbing, ...edges, ratchet, ...last] as LineElement[],
   };
 }
 

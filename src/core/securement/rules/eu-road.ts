@@ -180,6 +180,7 @@ export const euRoad: RuleSet = {
   standing:
     'European road transport. Hand-tied rope has no lashing capacity under EN 12195-2; the statics use your crew’s school.',
   unmarkedByUsTable: false,
+  mat: 'anti-slip-mat',
   countsPretension: true,
   statics: { boxes: [BOX], downPart: null, ruleStandsWithoutTension: false },
   basis: (strength) => ({

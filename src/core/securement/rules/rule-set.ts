@@ -1,3 +1,5 @@
+import type { ElementKindId } from '../../line/schema';
+import type { FrictionPairId } from '../friction';
 import type { Strength } from '../schema';
 import type { CommodityId, Direction } from '../vocabulary';
 import type { StrengthBasis } from '../../rope/strength';
@@ -57,7 +59,8 @@ export interface TieDown {
   readonly id: string;
   readonly name: string;
   readonly kind: 'over' | 'direct' | 'loop';
-  readonly gear: 'rope' | 'webbing' | 'chain' | 'none';
+  /** What runs along it. */
+  readonly gear: ElementKindId | 'none';
   readonly standing: Standing;
   /** Nobody knows where it runs: at its best it pulls against any motion and straight down at once. `legs` are empty then. */
   readonly anyWay: boolean;
@@ -120,6 +123,8 @@ export interface RuleSet {
   /** Where a rope's WLL comes from under these rules. */
   basis(strength: Strength): StrengthBasis;
   readonly unmarkedByUsTable: boolean;
+  /** The mat under the load that it knows a friction for. */
+  readonly mat: FrictionPairId;
   /** Whether a line's pretension counts at all; where only WLL counts, an unknown tension is not worth a word. */
   readonly countsPretension: boolean;
   readonly statics: StaticsAsked;

@@ -225,6 +225,7 @@ export const usCmv: RuleSet = {
   edition: '49 CFR 393.100–136',
   standing: 'Commercial vehicles in the United States. Knots in tie-downs are forbidden.',
   unmarkedByUsTable: true,
+  mat: 'unmarked-mat',
   countsPretension: false,
   statics: {
     boxes: [US_WORKING_BOX, US_BREAKING_BOX],

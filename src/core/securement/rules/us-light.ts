@@ -147,6 +147,7 @@ export const usLight: RuleSet = {
   standing:
     'State law: nothing may drop, shift, leak or escape. The figures are guidance, not your state’s rule.',
   unmarkedByUsTable: true,
+  mat: 'unmarked-mat',
   countsPretension: true,
   statics: {
     boxes: [US_WORKING_BOX, US_BREAKING_BOX],
