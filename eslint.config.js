@@ -136,6 +136,19 @@ export default tseslint.config(
     },
   },
   {
+    files: ['src/ui/**/*.tsx', 'src/app/**/*.tsx'],
+    rules: {
+      'no-restricted-syntax': [
+        'error',
+        {
+          selector: "JSXAttribute[name.name='style'] Property:not([key.value=/^--/])",
+          message:
+            'a look stands in a styled component; only a custom property (--x) is set in place',
+        },
+      ],
+    },
+  },
+  {
     files: ['src/ui/**/*.tsx'],
     rules: {
       'no-restricted-properties': [

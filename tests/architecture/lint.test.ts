@@ -1,9 +1,18 @@
 /** The lint says what it is there to say: planted faults are found, each by its rule. */
-import { copyFileSync, mkdirSync, mkdtempSync, realpathSync, rmSync, writeFileSync } from 'node:fs';
+import {
+  copyFileSync,
+  mkdirSync,
+  mkdtempSync,
+  readFileSync,
+  realpathSync,
+  rmSync,
+  writeFileSync,
+} from 'node:fs';
 import { tmpdir } from 'node:os';
 import path from 'node:path';
 import { fileURLToPath } from 'node:url';
 import { ESLint } from 'eslint';
+import prettier from 'prettier';
 import { describe, expect, it } from 'vitest';
 
 const ROOT = fileURLToPath(new URL('../..', import.meta.url));
@@ -68,6 +77,25 @@ describe('lint', () => {
           "export const a = (): Element | null => document.querySelector('b');\n",
       }),
     ).toEqual(['no-restricted-properties']);
+  });
+  it('finds an inline style, but lets a custom property be set', async () => {
+    const styled = (style: string): Record<string, string> => ({
+      'src/ui/kit/Planted.tsx': `export const A = () => <p style={{ ${style} }}>a</p>;\n`,
+    });
+    expect(await objectionsTo(styled('paddingTop: 4'))).toEqual(['no-restricted-syntax']);
+    expect(await objectionsTo(styled("'--at': '4%', left: 0"))).toEqual(['no-restricted-syntax']);
+    expect(await objectionsTo(styled("'--at': '4%'"))).toEqual([]);
+  });
+  it('finds what Prettier would write otherwise', async () => {
+    const options = await prettier.resolveConfig(path.join(ROOT, 'src/core/index.ts'));
+    const as = { ...options, filepath: 'planted.ts' };
+    expect(options).toMatchObject({ printWidth: 100 });
+    expect(await prettier.check('export const a = [1,2]\n', as)).toBe(false);
+    expect(await prettier.check('export const a = [1, 2];\n', as)).toBe(true);
+    const { scripts } = JSON.parse(readFileSync(path.join(ROOT, 'package.json'), 'utf8')) as {
+      scripts: Record<string, string>;
+    };
+    expect(scripts['lint']).toContain('prettier --check');
   });
   it('finds an interface in core, a server in the interface, and a file that grew too long', async () => {
     expect(

@@ -1,4 +1,5 @@
 'use client';
+import styled from 'styled-components';
 import { memo, type PointerEvent as ReactPointerEvent, useMemo, useRef } from 'react';
 import { RopeStroke } from '../diagrams/RopeStroke';
 import { angleOf, type DrawnBody, type DrawnRig, drawRig, type Point } from './drawing';
@@ -8,6 +9,20 @@ import { type Bench, MOST_HAND_N } from './useBench';
 import { useMember } from '../frame/MemberContext';
 import { Svg, HandSpot } from './BenchStage.styles';
 import { Ground, Body } from './BenchBodies';
+
+const Force = styled.text`
+  font-size: 14px;
+  font-weight: 680;
+  font-variant-numeric: tabular-nums;
+`;
+const BodyName = styled.text`
+  font-size: 12px;
+  font-weight: 560;
+  font-stretch: 80%;
+  paint-order: stroke;
+  stroke: var(--canvas);
+  stroke-width: 4px;
+`;
 
 /** A gloved hand on the rope, drawn along the way it pulls. */
 function Glove({ rig }: { rig: DrawnRig }) {
@@ -67,28 +82,13 @@ const StrandFigure = memo(function StrandFigure({ figure, name, most, x, y }: St
         stroke={most ? 'var(--ink)' : 'var(--edge)'}
         strokeWidth={most ? 2 : 1}
       />
-      <text
-        y={5}
-        textAnchor="middle"
-        style={{ fontSize: 14, fontWeight: 680, fontVariantNumeric: 'tabular-nums' }}
-      >
+      <Force y={5} textAnchor="middle">
         {figure}
-      </text>
+      </Force>
       {name ? (
-        <text
-          y={25}
-          textAnchor="middle"
-          style={{
-            fontSize: 12,
-            fontWeight: 560,
-            fontStretch: '80%',
-            paintOrder: 'stroke',
-            stroke: 'var(--canvas)',
-            strokeWidth: 4,
-          }}
-        >
+        <BodyName y={25} textAnchor="middle">
           {name}
-        </text>
+        </BodyName>
       ) : null}
     </g>
   );

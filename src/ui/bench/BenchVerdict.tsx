@@ -16,6 +16,12 @@ import { VerdictMark } from '../kit/VerdictMark';
 import { WorkingFigure, type OpenWorking } from '../working/WorkingFigure';
 import { handUnit, strandWords } from './strandWords';
 import type { Bench } from './useBench';
+import { Spaced } from '../kit/layout';
+
+const Saying = styled.p`
+  font-size: 14px;
+  line-height: 1.35;
+`;
 
 const Box = styled.section<{ $bad: boolean }>`
   display: grid;
@@ -141,10 +147,10 @@ function Limits({
   const words = strandWords(bench, units);
   return (
     <Sheet title="How hard each part may be pulled" side open onClose={onClose}>
-      <p style={{ marginBottom: 8 }}>
+      <Spaced as="p" $bottom={8}>
         The line tension each part allows, and the hand pull that reaches it. The first row stops
         the pull.
-      </p>
+      </Spaced>
       <ul aria-label="Limits">
         <Row as="li">
           <Small>part</Small>
@@ -190,7 +196,9 @@ function Limits({
           </Row>
         ) : null}
       </ul>
-      <h3 style={{ paddingTop: 18 }}>Strands while hauling</h3>
+      <Spaced as="h3" $top={18}>
+        Strands while hauling
+      </Spaced>
       <ul aria-label="Strands">
         {strandWorkings(bench.doc.system).strandsN.flatMap((rope, r) =>
           rope.map((w, s) => {
@@ -230,12 +238,12 @@ export const BenchVerdict = memo(function BenchVerdict({
   return (
     <Box $bad={saying.verdict === 'short'} role="status" data-bench-verdict={saying.verdict}>
       <VerdictMark verdict={saying.verdict} />
-      <p style={{ fontSize: 14, lineHeight: 1.35 }}>
+      <Saying>
         <b>{saying.first}</b> {saying.then}
         {better
           ? ` ${better.name.replace(/^./, (c) => c.toUpperCase())} here: ${formatQuantity(better.wllN, 'force', units, 'capacity')}.`
           : ''}
-      </p>
+      </Saying>
       <Button $kind="quiet" onPress={() => setOpen(true)}>
         What bears what
       </Button>

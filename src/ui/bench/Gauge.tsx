@@ -26,6 +26,18 @@ const Svg = styled.svg`
   & .b {
     font-weight: 720;
   }
+  & text.limit {
+    fill: var(--signal);
+  }
+  & .halo {
+    paint-order: stroke;
+    stroke: var(--sheet);
+    stroke-width: 5px;
+  }
+  & text.plate {
+    font-weight: 700;
+    fill: var(--on-plate);
+  }
 `;
 
 const HEIGHT = 640;
@@ -161,7 +173,7 @@ export function Gauge({ bench }: { bench: Bench }) {
         <path d={`M${LINE_X - 14} ${y(wll)}h84`} stroke="var(--signal)" strokeWidth={2.4} />
       ) : null}
       {wll !== null && wll > mostLine ? (
-        <text x={LINE_X + 10} y={HEAD - 6} className="b" style={{ fill: 'var(--signal)' }}>
+        <text x={LINE_X + 10} y={HEAD - 6} className="b limit">
           WLL {say(wll)} ↑
         </text>
       ) : null}
@@ -202,39 +214,17 @@ export function Gauge({ bench }: { bench: Bench }) {
         })}
       {marks.map((m, i) => (
         <g key={m.id} transform={`translate(${LINE_X + 16},${labels[i]!})`}>
-          <text
-            y={0}
-            className="n"
-            style={
-              m.id === 'wll'
-                ? {
-                    fill: 'var(--signal)',
-                    paintOrder: 'stroke',
-                    stroke: 'var(--sheet)',
-                    strokeWidth: 5,
-                  }
-                : undefined
-            }
-          >
+          <text y={0} className={m.id === 'wll' ? 'n limit halo' : 'n'}>
             {say(m.n)}
           </text>
-          <text
-            y={13}
-            className={m.bold ? 'b' : undefined}
-            style={m.id === 'wll' ? { fill: 'var(--signal)' } : undefined}
-          >
+          <text y={13} className={`${m.bold ? 'b' : ''} ${m.id === 'wll' ? 'limit' : ''}`}>
             {m.word}
           </text>
         </g>
       ))}
       <g>
         <path d={`M${HAND_X - 30} ${yHand - 11}h22l9 11-9 11h-22z`} fill="var(--plate)" />
-        <text
-          x={HAND_X - 17}
-          y={yHand + 4.5}
-          textAnchor="middle"
-          style={{ fontWeight: 700, fill: 'var(--on-plate)' }}
-        >
+        <text x={HAND_X - 17} y={yHand + 4.5} textAnchor="middle" className="plate">
           {digits(Number((H / UNITS[handUnit(units)].si).toPrecision(3)))}
         </text>
       </g>

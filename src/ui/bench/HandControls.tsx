@@ -12,6 +12,7 @@ import { Slide } from '../kit/Slide';
 import { Figure, Label, Small } from '../kit/text';
 import { handUnit } from './strandWords';
 import { type Bench, MOST_HAND_N } from './useBench';
+import { Spaced } from '../kit/layout';
 
 const Two = styled.section`
   display: grid;
@@ -67,6 +68,7 @@ const Bar = styled.i`
   height: 12px;
   background: var(--plate);
   max-width: 100%;
+  width: var(--reach);
 `;
 
 /** Two digits, no idle zeros. */
@@ -119,7 +121,7 @@ const WhereYouPull = memo(function WhereYouPull({ bench }: { bench: Bench }) {
           </svg>
           <span>{r.name}</span>
           <Small as="small">{r.counted === null ? '' : `counted ${trimmed(r.counted)}`}</Small>
-          <Bar aria-hidden style={{ width: `${(100 * Math.max(0, r.ratio ?? 0)) / most}%` }} />
+          <Bar aria-hidden style={{ '--reach': `${(100 * Math.max(0, r.ratio ?? 0)) / most}%` }} />
           <b>{r.ratio === null ? 'no pull' : `${formatNumber(r.ratio)} : 1`}</b>
           <b>
             {r.ratio === null
@@ -195,11 +197,11 @@ const LoopPlace = memo(function LoopPlace({ bench }: { bench: Bench }) {
           value={system.slipM}
           onChange={(m) => m !== null && bench.editSystem({ slipM: m }, 'slip')}
         />
-        <p style={{ paddingTop: 12 }}>
+        <Spaced as="p" $top={12}>
           <Label>To lower, friction helps: the hand holds </Label>
           <Figure $size={15}>{formatNumber(figures.lowering * 100, 'nearest', 2)} %</Figure>
           <Label> of what it hauled with</Label>
-        </p>
+        </Spaced>
       </div>
     );
   }

@@ -14,6 +14,14 @@ import { wordValue } from '@/wording/figures';
 import type { OpenedWorking } from '../working/WorkingSheet';
 import { RopeStroke } from '../diagrams/RopeStroke';
 
+const Angle = styled.text`
+  font: 660 13px var(--font-figure);
+  fill: var(--ink);
+  paint-order: stroke;
+  stroke: var(--canvas);
+  stroke-width: 4px;
+`;
+
 const Whole = styled.section`
   padding-top: 18px;
 `;
@@ -60,16 +68,9 @@ export function Legs({ onWorking }: { onWorking: (w: OpenedWorking) => void }) {
             strokeWidth={2}
           />
           <circle cx={90} cy={16} r={8} fill="none" stroke="var(--steel-ink)" strokeWidth={4} />
-          <text
-            x={90 - half + 20}
-            y={14 + high}
-            style={{ font: '660 13px var(--font-figure)', fill: 'var(--ink)' }}
-            paintOrder="stroke"
-            stroke="var(--canvas)"
-            strokeWidth={4}
-          >
+          <Angle x={90 - half + 20} y={14 + high}>
             {degrees}°
-          </text>
+          </Angle>
         </svg>
         <div>
           <p>

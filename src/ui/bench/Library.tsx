@@ -15,6 +15,7 @@ import { ErrorText, Hidden, Label, Small } from '../kit/text';
 import { shortTime } from '../kit/time';
 import { BenchNav } from './BenchNav';
 import { lineWords } from './lineWords';
+import { Spaced, Narrow } from '../kit/layout';
 
 const Head = styled.header`
   display: flex;
@@ -121,7 +122,7 @@ export function Library({ first }: { first: LibraryPage }) {
       </Head>
       <BenchNav />
       <Page>
-        <div style={{ maxWidth: 420, paddingBottom: 10 }}>
+        <Narrow $most={420} $bottom={10}>
           <TextField
             label="Find a rigging"
             type="search"
@@ -131,7 +132,7 @@ export function Library({ first }: { first: LibraryPage }) {
               void load(text, null);
             }}
           />
-        </div>
+        </Narrow>
         {error ? <ErrorText role="alert">{error}</ErrorText> : null}
         <ul aria-label="Riggings">
           {page.riggings.map((r) => (
@@ -148,7 +149,6 @@ export function Library({ first }: { first: LibraryPage }) {
                 <IconButton
                   aria-label={`Take ${r.title} out of the library`}
                   onPress={() => void remove(r)}
-                  style={{ zIndex: 1 }}
                 >
                   ×
                 </IconButton>
@@ -159,18 +159,18 @@ export function Library({ first }: { first: LibraryPage }) {
           ))}
         </ul>
         {page.riggings.length === 0 ? (
-          <p style={{ padding: '20px 0' }}>
+          <Spaced as="p" $top={20} $bottom={20}>
             {search
               ? `No rigging is called “${search}”.`
               : 'Nothing kept yet. Build a system on the bench, then keep it here: the crew can pull it, compare it and put it into plans.'}
-          </p>
+          </Spaced>
         ) : null}
         {page.next ? (
-          <p style={{ paddingTop: 16 }}>
+          <Spaced as="p" $top={16}>
             <Button onPress={() => void load(search, page.next)}>
               Show more<Hidden> riggings</Hidden>
             </Button>
-          </p>
+          </Spaced>
         ) : null}
       </Page>
     </>

@@ -11,6 +11,7 @@ import { RatingField, RopeForm } from '../kit/gearFields';
 import { knotChoices, wordValue } from '@/wording/figures';
 import { WorkingFigure, type OpenWorking } from '../working/WorkingFigure';
 import type { Bench } from './useBench';
+import { Spaced } from '../kit/layout';
 
 function End({
   title,
@@ -23,8 +24,10 @@ function End({
 }) {
   const { units } = useMember();
   return (
-    <section style={{ paddingTop: 14 }}>
-      <h3 style={{ paddingBottom: 6 }}>{title}</h3>
+    <Spaced as="section" $top={14}>
+      <Spaced as="h3" $bottom={6}>
+        {title}
+      </Spaced>
       <FieldGrid $min={140}>
         <TextField
           label={`${title}: what it is`}
@@ -49,7 +52,7 @@ function End({
           onChange={(barDiameterM) => onChange({ ...anchor, barDiameterM })}
         />
       </FieldGrid>
-    </section>
+    </Spaced>
   );
 }
 
@@ -119,20 +122,22 @@ export function LineSheet({
           onChange={(school) => edit({ strength: { ...doc.strength, school } })}
         />
       </FieldGrid>
-      <h3 style={{ padding: '14px 0 6px' }}>Rope</h3>
+      <Spaced as="h3" $top={14} $bottom={6}>
+        Rope
+      </Spaced>
       <RopeForm
         rope={doc.rope}
         units={units}
         set={(change) => edit({ rope: { ...doc.rope, ...change } }, 'rope')}
       />
-      <div style={{ paddingTop: 14 }}>
+      <Spaced $top={14}>
         <Select
           label="Knot at the far end"
           value={doc.farKnot}
           choices={knotChoices(knotsFor('attachment'))}
           onChange={(k) => edit({ farKnot: k as typeof doc.farKnot })}
         />
-      </div>
+      </Spaced>
       <End title="Anchor" anchor={doc.anchor} onChange={(anchor) => edit({ anchor }, 'anchor')} />
       <End
         title="Far anchor"
@@ -140,7 +145,7 @@ export function LineSheet({
         onChange={(farAnchor) => edit({ farAnchor }, 'farAnchor')}
       />
       {loop ? (
-        <section style={{ paddingTop: 14 }} aria-label="Where to tie the loop">
+        <Spaced as="section" $top={14} aria-label="Where to tie the loop">
           <h3>Where to tie the loop</h3>
           <p>
             At least{' '}
@@ -163,7 +168,7 @@ export function LineSheet({
             />
             , and your hand wants room. Longer spans and doubles want it further up.
           </p>
-        </section>
+        </Spaced>
       ) : null}
     </Sheet>
   );

@@ -20,6 +20,10 @@ import { type Bench, useBench, useStill } from './useBench';
 import { type Keeping, useKeeping } from './useKeeping';
 import { type Pulling, usePulling } from './usePulling';
 
+const Wrong = styled(ErrorText)`
+  grid-column: 1 / -1;
+`;
+
 const MeterPanel = dynamic(() => import('../meter/MeterPanel').then((m) => m.MeterPanel), {
   ssr: false,
 });
@@ -137,11 +141,7 @@ const BenchHead = memo(function BenchHead({
         {viewer.canWrite ? <Button onPress={() => onSheet('plan')}>Use in a plan</Button> : null}
         <ActionMenu label="Keep, export, import" actions={keeping.actions} />
       </Actions>
-      {keeping.error ? (
-        <ErrorText role="alert" style={{ gridColumn: '1 / -1' }}>
-          {keeping.error}
-        </ErrorText>
-      ) : null}
+      {keeping.error ? <Wrong role="alert">{keeping.error}</Wrong> : null}
     </Head>
   );
 });

@@ -25,6 +25,7 @@ import {
 import { turnsRound } from '@/core/bench/compose';
 import type { Bench } from './useBench';
 import { Rope, Stops, Stop, End, Bodies, Held } from './RouteEditor.styles';
+import { Spaced } from '../kit/layout';
 
 type TackleSystem = Extract<BenchSystem, { kind: 'tackle' }>;
 
@@ -211,7 +212,9 @@ export function RouteEditor({ system, bench }: { system: TackleSystem; bench: Be
           Add a travelling pulley
         </Button>
       </p>
-      <h2 style={{ padding: '10px 0 6px' }}>What holds the turns</h2>
+      <Spaced as="h2" $top={10} $bottom={6}>
+        What holds the turns
+      </Spaced>
       <Bodies>
         {draft.bodies.map((b) => (
           <Held key={b.id}>

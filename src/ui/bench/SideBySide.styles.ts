@@ -82,3 +82,8 @@ export const Key = styled.svg`
   width: 64px;
   height: 12px;
 `;
+
+export const Named = styled.div`
+  display: flex;
+  justify-content: space-between;
+`;

@@ -20,7 +20,7 @@ import { type Compared, compared, compareRows, roundName, withTurns } from './co
 import { formName, newRigging } from '@/core/bench/compose';
 import { handUnit } from './strandWords';
 import { MOST_HAND_N } from './useBench';
-import { Page, Head, Controls, Two, Wide, Table, Key } from './SideBySide.styles';
+import { Page, Head, Controls, Two, Wide, Table, Key, Named } from './SideBySide.styles';
 
 /** Lines told apart by their dash, never by colour alone. */
 const DASHES: readonly (number[] | 'solid')[] = ['solid', [8, 5], [2, 4], [12, 4, 2, 4]];
@@ -138,14 +138,14 @@ function Columns({
             </th>
             {list.map((s, i) => (
               <th scope="col" key={s.key}>
-                <div style={{ display: 'flex', justifyContent: 'space-between' }}>
+                <Named>
                   <span>{s.name}</span>
                   {list.length > 1 ? (
                     <IconButton aria-label={`Leave out ${s.name}`} onPress={() => onDrop(s.key)}>
                       ×
                     </IconButton>
                   ) : null}
-                </div>
+                </Named>
                 <Key viewBox="0 0 64 12" aria-hidden>
                   <path
                     d="M0 6H64"

@@ -15,6 +15,9 @@ const Svg = styled.svg`
     font-size: 14px;
     font-weight: 660;
   }
+  & .load {
+    font-size: 13px;
+  }
   & .l {
     font-size: 12px;
     font-weight: 560;
@@ -83,7 +86,7 @@ export function SpanPicture({
         stroke="var(--cargo-ink)"
         strokeWidth={2}
       />
-      <text x={x} y={y + 48} textAnchor="middle" style={{ fontSize: 13 }}>
+      <text x={x} y={y + 48} textAnchor="middle" className="load">
         {formatQuantity(input.loadN, 'force', units)}
       </text>
       <path

@@ -21,6 +21,7 @@ import { SpanPicture } from './SpanPicture';
 import { useSpan } from './useSpan';
 import { Head, Page, Answer, Facts } from './SpanRoom.styles';
 import { curveOption } from './spanChart';
+import { Spaced } from '../kit/layout';
 
 /** Part of the span that a sag is, at most what the slider shows. */
 const MOST_SAG = 0.25;
@@ -169,7 +170,9 @@ export function SpanRoom({ strength }: { strength: Strength }) {
               ]}
             />
           ) : null}
-          <h2 style={{ paddingTop: 14 }}>Tension against sag</h2>
+          <Spaced as="h2" $top={14}>
+            Tension against sag
+          </Spaced>
           <Chart
             label={`Tension falls as the sag grows; now ${wordValue(figures.ends.greatestN.value, 'N', units)} at ${wordValue(figures.sagM, 'm', units)}`}
             option={option}
@@ -245,7 +248,9 @@ export function SpanRoom({ strength }: { strength: Strength }) {
             )}
           </FieldGrid>
           <SpanFacts input={input} figures={figures} onWorking={setWorking} />
-          <h3 style={{ padding: '8px 0' }}>Rope of the span</h3>
+          <Spaced as="h3" $top={8} $bottom={8}>
+            Rope of the span
+          </Spaced>
           <RopeForm
             rope={input.rope}
             units={units}

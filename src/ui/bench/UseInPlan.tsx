@@ -16,6 +16,7 @@ import { VerdictMark } from '../kit/VerdictMark';
 import { wordKind } from '@/wording/figures';
 import { askLocker } from '../locker/useGearFacts';
 import { putSystem } from './putSystem';
+import { Spaced } from '../kit/layout';
 
 const Row = styled.li`
   display: grid;
@@ -122,7 +123,7 @@ export function UseInPlan({
           {plan.document.lines.length === 0 ? (
             <p>This plan has no line yet. Open it and add one.</p>
           ) : null}
-          <p style={{ paddingTop: 12 }}>
+          <Spaced as="p" $top={12}>
             <Button
               $kind="quiet"
               onPress={() => {
@@ -132,7 +133,7 @@ export function UseInPlan({
             >
               Another plan
             </Button>
-          </p>
+          </Spaced>
         </>
       ) : (
         <>
@@ -149,7 +150,11 @@ export function UseInPlan({
               </Row>
             ))}
           </ul>
-          {plans?.length === 0 ? <p style={{ paddingTop: 12 }}>No load is called so.</p> : null}
+          {plans?.length === 0 ? (
+            <Spaced as="p" $top={12}>
+              No load is called so.
+            </Spaced>
+          ) : null}
         </>
       )}
     </Sheet>

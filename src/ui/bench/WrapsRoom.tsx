@@ -24,6 +24,7 @@ import { type OpenedWorking, WorkingSheet } from '../working/WorkingSheet';
 import { BenchNav } from './BenchNav';
 import { handUnit } from './strandWords';
 import { WrapPicture } from './WrapPicture';
+import { Spaced } from '../kit/layout';
 
 const Head = styled.header`
   padding: 14px 20px 10px;
@@ -52,6 +53,7 @@ const Answer = styled.div<{ $bad: boolean }>`
   padding: 12px 16px;
   display: grid;
   gap: 6px;
+  margin-top: 12px;
 `;
 const Row = styled.li`
   display: grid;
@@ -154,12 +156,7 @@ export function WrapsRoom() {
             load={formatQuantity(loadN, 'force', units)}
             tail={hand(most)}
           />
-          <Answer
-            $bad={most > handN}
-            role="status"
-            style={{ marginTop: 12 }}
-            data-wraps={most <= handN ? 'holds' : 'short'}
-          >
+          <Answer $bad={most > handN} role="status" data-wraps={most <= handN ? 'holds' : 'short'}>
             <VerdictMark verdict={most <= handN ? 'holds' : 'short'} />
             <p>
               {spec.grips ? 'Left for the hitch to pinch' : 'Left to hold at the tail'}:{' '}
@@ -177,26 +174,26 @@ export function WrapsRoom() {
               the least friction a {PASS_KINDS[round].name} is known for. Plan with the greater.
             </Small>
           </Answer>
-          <p style={{ paddingTop: 12 }}>
+          <Spaced as="p" $top={12}>
             <b>For a hand of {hand(handN, false)}:</b>{' '}
             {wanted.ok
               ? wanted.value === 0
                 ? 'no turn is wanted.'
                 : `${String(wanted.value)} turn${wanted.value === 1 ? '' : 's'} of 360° round a ${PASS_KINDS[round].name}, counted with the least friction.`
               : 'a hand that holds nothing holds nothing.'}
-          </p>
+          </Spaced>
           {spec.grips ? (
-            <p style={{ paddingTop: 8 }}>
+            <Spaced as="p" $top={8}>
               An estimate from the capstan model, as a range: grip hitches slip before they break.
               The cord must be softer and thinner, {GRIP_CORD.least * 100} to {GRIP_CORD.most * 100}{' '}
               % of the rope it grips. Try it with a gentle load first.
-            </p>
+            </Spaced>
           ) : null}
         </div>
         <section>
-          <h2 style={{ paddingBottom: 6 }}>
+          <Spaced as="h2" $bottom={6}>
             {spec.name.replace(/^./, (c) => c.toUpperCase())}: what is left
-          </h2>
+          </Spaced>
           <ul aria-label="Left by number of turns">
             {COUNTS.map((n) => {
               const t = tailForce(traced, { loadN, angleRad: wrappedAngle(form, n), round });

@@ -8,11 +8,12 @@ import type { Role } from '@/db/queries/crews';
 import { call, messageOf } from '../api';
 import { useMember } from '../frame/MemberContext';
 import { Button } from '../kit/Button';
-import { NumberField } from '../kit/fields';
+import { NumberField, FieldGrid } from '../kit/fields';
 import { TextField } from '../kit/TextField';
 import { Select } from '../kit/Select';
 import { ErrorText, Label, Small } from '../kit/text';
 import { StrengthFields } from '../planner/StrengthFields';
+import { Grow, Fields } from '../kit/layout';
 
 const Page = styled.div`
   padding: 16px 24px 24px;
@@ -129,51 +130,44 @@ export function CrewPage({
   return (
     <Page>
       <Head>
-        <div style={{ flex: 1 }}>
+        <Grow>
           <Label>
             {viewer.name}, {viewer.role}
           </Label>
           <h1>{viewer.crewName}</h1>
-        </div>
+        </Grow>
         <Button onPress={() => void leave()}>Sign out</Button>
       </Head>
       <section>
         <h2>Rope strength, for new plans</h2>
-        <fieldset disabled={!viewer.canChangeCrew} style={{ border: 0, padding: '10px 0' }}>
+        <Fields disabled={!viewer.canChangeCrew} $top={10} $bottom={10}>
           <StrengthFields strength={strength} onChange={(part) => void change(part)} />
-        </fieldset>
+        </Fields>
         {viewer.canChangeCrew ? null : <Small>Only the lead changes this.</Small>}
         {note ? <Small role="status">{note}</Small> : null}
       </section>
       <section>
         <h2>Recorded inspections</h2>
-        <fieldset
-          disabled={!viewer.canChangeCrew}
-          style={{
-            border: 0,
-            padding: '10px 0',
-            display: 'grid',
-            gap: 12,
-            gridTemplateColumns: 'repeat(auto-fill,minmax(190px,1fr))',
-          }}
-        >
-          <NumberField
-            label="Every so many months"
-            value={intervals.normalMonths}
-            least={1}
-            most={60}
-            whole
-            onChange={(n) => void interval({ normalMonths: n })}
-          />
-          <NumberField
-            label="In daily use, months"
-            value={intervals.dailyMonths}
-            least={1}
-            most={60}
-            whole
-            onChange={(n) => void interval({ dailyMonths: n })}
-          />
-        </fieldset>
+        <Fields $top={10} $bottom={10} disabled={!viewer.canChangeCrew}>
+          <FieldGrid $min={190}>
+            <NumberField
+              label="Every so many months"
+              value={intervals.normalMonths}
+              least={1}
+              most={60}
+              whole
+              onChange={(n) => void interval({ normalMonths: n })}
+            />
+            <NumberField
+              label="In daily use, months"
+              value={intervals.dailyMonths}
+              least={1}
+              most={60}
+              whole
+              onChange={(n) => void interval({ dailyMonths: n })}
+            />
+          </FieldGrid>
+        </Fields>
         {inspected ? <Small role="status">{inspected}</Small> : null}
       </section>
       <section>

@@ -4,8 +4,10 @@ import styled from 'styled-components';
 import { formatQuantity, UNITS, type UnitChoice } from '@/core/units';
 
 /** A rope lying straight, drawn as rope. Its thickness and length are set by the caller. */
-export const RopeStrip = styled.span`
+export const RopeStrip = styled.span<{ $thick?: number }>`
   display: block;
+  width: var(--reach, auto);
+  ${({ $thick }) => $thick !== undefined && `height:${$thick}px;`}
   border: 1.5px solid var(--rope-ink);
   border-radius: 2px;
   background: repeating-linear-gradient(
@@ -26,9 +28,14 @@ const Whole = styled.div`
   position: relative;
   min-width: 0;
 `;
-const Outline = styled.span`
+const Lying = styled.div<{ $thick: number }>`
+  position: relative;
+  height: ${({ $thick }) => $thick}px;
+`;
+const Outline = styled.span<{ $thick: number }>`
   position: absolute;
-  left: 0;
+  left: var(--at);
+  height: ${({ $thick }) => $thick}px;
   right: 0;
   border: 1px dashed var(--edge);
   border-left: 0;
@@ -43,6 +50,7 @@ const Ruler = styled.div`
 `;
 const Tick = styled.span`
   position: absolute;
+  left: var(--at);
   top: 0;
   padding-top: 6px;
   transform: translateX(-50%);
@@ -70,6 +78,7 @@ const Tick = styled.span`
 `;
 const Mark = styled.span`
   position: absolute;
+  left: var(--at);
   top: -5px;
   bottom: -5px;
   width: 12px;
@@ -118,20 +127,20 @@ export function RopeLength({
   const Strip = rope ? RopeStrip : PlainStrip;
   return (
     <Whole>
-      <div style={{ position: 'relative', height: thickness }} aria-hidden>
-        {leftM < fullM ? <Outline style={{ left: part(leftM), height: thickness }} /> : null}
-        <Strip style={{ width: part(leftM), height: thickness }} />
+      <Lying $thick={thickness} aria-hidden>
+        {leftM < fullM ? <Outline $thick={thickness} style={{ '--at': part(leftM) }} /> : null}
+        <Strip $thick={thickness} style={{ '--reach': part(leftM) }} />
         {damagedAtM.map((m) => (
-          <Mark key={m} style={{ left: part(m) }} />
+          <Mark key={m} style={{ '--at': part(m) }} />
         ))}
         {children}
-      </div>
+      </Lying>
       {withRuler ? (
         <Ruler aria-hidden>
           {ruler(whole, units).map((m, i, all) => (
             <Tick
               key={m}
-              style={{ left: part(m) }}
+              style={{ '--at': part(m) }}
               data-first={i === 0}
               data-last={i === all.length - 1 && m > 0.9 * whole}
             >

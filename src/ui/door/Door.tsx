@@ -8,6 +8,15 @@ import { Button } from '../kit/Button';
 import { TextField } from '../kit/TextField';
 import { ErrorText, Label } from '../kit/text';
 
+const Crew = styled.span`
+  font-weight: 500;
+  font-size: 13px;
+`;
+const Caution = styled.li`
+  padding: 6px 0;
+  color: var(--ink-2);
+`;
+
 const Page = styled.main`
   max-width: 1120px;
   margin: 0 auto;
@@ -180,9 +189,9 @@ function DemoPeople({ people }: { people: readonly DemoPerson[] }) {
               onPress={() => void send(call('POST', '/session/demo', { memberId: p.id }))}
             >
               {p.name}
-              <span style={{ fontWeight: 500, fontSize: 13 }}>
+              <Crew>
                 {p.crewName}, {ROLE_WORDS[p.role] ?? p.role}
-              </span>
+              </Crew>
             </Person>
           </li>
         ))}
@@ -212,9 +221,7 @@ export function Door({ people }: { people: readonly DemoPerson[] }) {
           <Label as="h2">Always</Label>
           <ul>
             {CAUTIONS.map((c) => (
-              <li key={c} style={{ padding: '6px 0', color: 'var(--ink-2)' }}>
-                {c}
-              </li>
+              <Caution key={c}>{c}</Caution>
             ))}
           </ul>
         </div>

@@ -7,6 +7,7 @@ import { Button } from '../kit/Button';
 import { Sheet } from '../kit/Sheet';
 import { ErrorText } from '../kit/text';
 import { useMember } from './MemberContext';
+import { Spaced } from '../kit/layout';
 
 const Caution = styled.li`
   padding: 12px 0 12px 20px;
@@ -47,11 +48,11 @@ export function CautionGate() {
         ))}
       </ul>
       {error ? <ErrorText role="alert">{error}</ErrorText> : null}
-      <p style={{ marginTop: 20 }}>
+      <Spaced as="p" $top={20}>
         <Button $kind="primary" onPress={() => void accept()} autoFocus>
           I have read this
         </Button>
-      </p>
+      </Spaced>
     </Sheet>
   );
 }

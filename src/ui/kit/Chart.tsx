@@ -3,9 +3,10 @@ import type { EChartsCoreOption, EChartsType } from 'echarts/core';
 import { useEffect, useRef } from 'react';
 import styled from 'styled-components';
 
-const Box = styled.div`
+const Box = styled.div<{ $height: number }>`
   width: 100%;
   min-height: 280px;
+  height: ${({ $height }) => $height}px;
 `;
 
 /** The page's colours as plain values, for a library that draws by itself. */
@@ -102,5 +103,5 @@ export function Chart({
       chart.current = null;
     };
   }, []);
-  return <Box ref={place} role="img" aria-label={label} style={{ height }} />;
+  return <Box ref={place} role="img" aria-label={label} $height={height} />;
 }

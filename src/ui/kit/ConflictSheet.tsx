@@ -3,6 +3,7 @@ import type { ReactNode } from 'react';
 import styled from 'styled-components';
 import { Button } from './Button';
 import { Sheet } from './Sheet';
+import { Spaced } from './layout';
 
 const Two = styled.div`
   display: grid;
@@ -90,7 +91,9 @@ export function ConflictSheet({
       onClose={() => onKeep('theirs')}
       mustAnswer
     >
-      <p style={{ marginBottom: 14 }}>{children}</p>
+      <Spaced as="p" $bottom={14}>
+        {children}
+      </Spaced>
       <Two>
         <OneSide
           title="Yours"

@@ -5,6 +5,7 @@ import { Modal, ModalOverlay } from 'react-aria-components/Modal';
 import styled, { css } from 'styled-components';
 import { Button } from './Button';
 import type { FullScreenProps, SheetProps } from './Sheet';
+import { Grow } from './layout';
 
 const Overlay = styled(ModalOverlay)`
   position: fixed;
@@ -88,10 +89,10 @@ export function SheetModal({
       <Panel $side={side}>
         <Body>
           <Head>
-            <div style={{ flex: 1, minWidth: 0 }}>
+            <Grow>
               {over}
               <Title slot="title">{title}</Title>
-            </div>
+            </Grow>
             {actions}
             {mustAnswer ? null : (
               <Button onPress={onClose} aria-label="Close" data-no-print>

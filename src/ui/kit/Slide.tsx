@@ -31,6 +31,7 @@ const Filled = styled.i`
   height: 4px;
   background: var(--ink);
   pointer-events: none;
+  width: var(--part);
 `;
 const Thumb = styled(SliderThumb)`
   top: 50%;
@@ -86,7 +87,7 @@ export function Slide({
         aria-label={`${label}: ${text}`}
       >
         <Track>
-          <Filled style={{ width: `${100 * value}%` }} />
+          <Filled style={{ '--part': `${100 * value}%` }} />
           <Thumb aria-label={label} />
         </Track>
       </Bar>

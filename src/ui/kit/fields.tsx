@@ -5,6 +5,11 @@ import { type Dimension, fieldText, parseQuantity, type UnitId } from '@/core/un
 import { wordInput } from '@/wording/input';
 import { Box, Field, FieldLabel, Wrong } from './fieldParts';
 
+/** Leaves room for the unit that stands in it. */
+const WithUnit = styled(Box)`
+  padding-right: 40px;
+`;
+
 const Note = styled.span`
   display: block;
   font-size: 12px;
@@ -115,10 +120,7 @@ export function QuantityField(props: QuantityProps) {
     >
       <FieldLabel>{props.label}</FieldLabel>
       <Row>
-        <Box
-          placeholder={props.placeholder ?? (props.optional ? 'not known' : '')}
-          style={{ paddingRight: 40 }}
-        />
+        <WithUnit placeholder={props.placeholder ?? (props.optional ? 'not known' : '')} />
         <Unit aria-hidden>{props.unit === 'deg' ? '°' : props.unit}</Unit>
       </Row>
       {taken && !error ? <Note>{taken}</Note> : null}

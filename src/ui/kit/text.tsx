@@ -8,17 +8,20 @@ export const Label = styled.span`
   color: var(--ink-2);
 `;
 /** A figure with tabular numerals. */
-export const Figure = styled.span<{ $size?: number }>`
+export const Figure = styled.span<{ $size?: number; $alarm?: boolean }>`
   font-family: var(--font-figure);
   font-variant-numeric: tabular-nums;
   font-weight: 620;
   white-space: nowrap;
   ${({ $size }) => $size && `font-size:${$size}px;`}
+  ${({ $alarm }) => $alarm && 'color:var(--signal);'}
 `;
-export const Small = styled.span`
+export const Small = styled.span<{ $block?: boolean; $alarm?: boolean }>`
   font: 500 var(--t-small)/1.35 var(--font-figure);
   font-stretch: 90%;
   color: var(--ink-2);
+  ${({ $block }) => $block && 'display:block;'}
+  ${({ $alarm }) => $alarm && 'color:var(--signal);font-weight:700;'}
 `;
 /** Text for screen readers only. */
 export const Hidden = styled.span`

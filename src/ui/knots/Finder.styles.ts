@@ -131,3 +131,16 @@ export const Bar = styled.div`
     padding: 8px 12px;
   }
 `;
+
+export const Dots = styled.span`
+  letter-spacing: 2px;
+`;
+
+export const WhatFor = styled.p`
+  font-size: 14px;
+  padding-top: 2px;
+`;
+
+export const Nothing = styled.p`
+  padding: 24px;
+`;

@@ -10,7 +10,19 @@ import { TextField } from '../kit/TextField';
 import { Hidden, Label, Small } from '../kit/text';
 import { useKeys } from '../useKeys';
 import { KnotPicture } from './KnotPicture';
-import { Head, Filters, Chip, Grid, Card, Marks, Bar } from './Finder.styles';
+import {
+  Head,
+  Filters,
+  Chip,
+  Grid,
+  Card,
+  Marks,
+  Bar,
+  Dots,
+  WhatFor,
+  Nothing,
+} from './Finder.styles';
+import { Spaced } from '../kit/layout';
 
 const EASE_WORDS: Record<Ease, string> = { 1: 'takes practice', 2: 'fair', 3: 'easy' };
 
@@ -18,10 +30,10 @@ const EASE_WORDS: Record<Ease, string> = { 1: 'takes practice', 2: 'fair', 3: 'e
 function EaseMark({ ease }: { ease: Ease }) {
   return (
     <>
-      <span aria-hidden style={{ letterSpacing: 2 }}>
+      <Dots aria-hidden>
         {'●'.repeat(ease)}
         {'○'.repeat(3 - ease)}
-      </span>{' '}
+      </Dots>{' '}
       {EASE_WORDS[ease]}
     </>
   );
@@ -46,7 +58,7 @@ function Result({
       </Link>
       <div>
         <Small>{card.aliases.slice(0, 3).join(', ')}</Small>
-        <p style={{ fontSize: 14, marginTop: 2 }}>{card.purpose}</p>
+        <WhatFor>{card.purpose}</WhatFor>
         <Marks>
           <dt>strength left</dt>
           <dd>
@@ -68,7 +80,9 @@ function Result({
             Compare<Hidden> {card.name}</Hidden>
           </Check>
         ) : (
-          <Small style={{ display: 'block', padding: '12px 0' }}>four are picked</Small>
+          <Spaced $top={12} $bottom={12}>
+            <Small>four are picked</Small>
+          </Spaced>
         )}
       </footer>
     </Card>
@@ -155,9 +169,9 @@ export function Finder({
         ))}
       </Filters>
       {found.length === 0 ? (
-        <p style={{ padding: 24 }}>
+        <Nothing>
           No knot here is called that and does all of this. Take one condition away.
-        </p>
+        </Nothing>
       ) : null}
       <Grid aria-label="Knots found">
         {found.map((c) => (

@@ -9,6 +9,10 @@ import { StagePicture } from './StagePicture';
 import { PACES_S, useAwake, usePace, useVoice } from './useHandsBusy';
 import type { StageState } from './useStage';
 
+const Left = styled(Small)`
+  color: inherit;
+`;
+
 const Room = styled.div`
   height: 100dvh;
   display: grid;
@@ -68,6 +72,7 @@ const Run = styled.i`
   background: repeating-linear-gradient(115deg, var(--rope) 0 7px, var(--rope-ink) 7px 8.5px);
   border: 1.5px solid var(--rope-ink);
   border-left: 0;
+  width: var(--part);
 `;
 const Foot = styled.footer`
   display: grid;
@@ -82,6 +87,8 @@ const Paces = styled.div`
   display: flex;
   align-items: center;
   gap: 8px;
+  display: grid;
+  gap: 0;
 `;
 
 interface Props {
@@ -189,7 +196,7 @@ function Inside({ state, onDone, thickness, ropeStyle }: Props) {
         </p>
         <Hidden role="status">{`Step ${step + 1} of ${steps.length}. ${now.say} ${now.look}`}</Hidden>
       </Line>
-      <Rope aria-hidden>{last ? null : <Run style={{ width: `${part * 100}%` }} />}</Rope>
+      <Rope aria-hidden>{last ? null : <Run style={{ '--part': `${part * 100}%` }} />}</Rope>
       <Foot>
         <Button onPress={() => show(step - 1)} isDisabled={step === 0}>
           Back
@@ -203,13 +210,11 @@ function Inside({ state, onDone, thickness, ropeStyle }: Props) {
             <span>
               Tap anywhere: next
               <br />
-              <Small style={{ color: 'inherit' }}>
-                {held ? 'held: goes on when you tap' : `by itself in ${left} s`}
-              </Small>
+              <Left>{held ? 'held: goes on when you tap' : `by itself in ${left} s`}</Left>
             </span>
           </Button>
         )}
-        <Paces style={{ display: 'grid', gap: 0 }}>
+        <Paces>
           <Button $kind="quiet" aria-pressed={held} onPress={() => setHeld(!held)}>
             {held ? 'Go on' : 'Hold on'}
           </Button>

@@ -9,6 +9,7 @@ import { useMember } from '../frame/MemberContext';
 import { Check } from '../kit/Check';
 import { SourceMark } from '../kit/SourceMark';
 import { Label, Small } from '../kit/text';
+import { Spaced } from '../kit/layout';
 
 const Section = styled.section`
   margin-top: 16px;
@@ -197,7 +198,7 @@ export function Facts({ stage, diameterM }: { stage: StageData; diameterM: numbe
         </dd>
       </Table>
       {stage.leadsTo.length > 0 ? (
-        <p style={{ marginTop: 8 }}>
+        <Spaced as="p" $top={8}>
           <Label>Leads to </Label>
           {stage.leadsTo.map((k, i) => (
             <span key={k.id}>
@@ -205,7 +206,7 @@ export function Facts({ stage, diameterM }: { stage: StageData; diameterM: numbe
               <Link href={`/knots/${k.id}`}>{k.name}</Link>
             </span>
           ))}
-        </p>
+        </Spaced>
       ) : null}
     </Section>
   );

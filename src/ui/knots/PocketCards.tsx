@@ -7,6 +7,11 @@ import { Button, ButtonLink } from '../kit/Button';
 import { KnotStrokes, NextArrow, viewBox } from './KnotDrawing';
 import { useStepPictures } from './useStage';
 
+const FormName = styled.small`
+  font-weight: 500;
+  font-size: 10pt;
+`;
+
 const Bar = styled.div`
   display: flex;
   gap: 10px;
@@ -107,9 +112,7 @@ function Pocket({ stage }: { stage: StageData }) {
     <Card>
       <h2>
         {facts.name}
-        {stage.forms.length > 1 ? (
-          <small style={{ fontWeight: 500, fontSize: '10pt' }}>, {form.name}</small>
-        ) : null}
+        {stage.forms.length > 1 ? <FormName>, {form.name}</FormName> : null}
       </h2>
       <p>
         {facts.purpose} Not for: {facts.notFor}

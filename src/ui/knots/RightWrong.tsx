@@ -11,6 +11,11 @@ import { Small } from '../kit/text';
 import { KnotStrokes, viewBox } from './KnotDrawing';
 import { filling, freeCorner, nearer, type Point, pointAt } from './layout';
 import { Lens } from './Lens';
+import { Spaced } from '../kit/layout';
+
+const Named = styled.b`
+  display: inline-block;
+`;
 
 const Pair = styled.div`
   display: grid;
@@ -139,9 +144,9 @@ export function RightWrong({ stage, view }: { stage: StageData; view: View }) {
         <Side seen={pair[0]} wrong={false} title={`Right: ${stage.facts.name}`} />
         <Side seen={pair[1]} wrong title={`Wrong: ${wrong.name}`} />
       </Pair>
-      <p style={{ marginTop: 8 }}>
-        <b style={{ display: 'inline-block' }}>{capital(wrong.name)}.</b> {wrong.says}
-      </p>
+      <Spaced as="p" $top={8}>
+        <Named>{capital(wrong.name)}.</Named> {wrong.says}
+      </Spaced>
       {view.leftHanded || view.side === 'facing' ? (
         <Small>Seen as chosen for the large picture.</Small>
       ) : null}

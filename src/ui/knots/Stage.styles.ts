@@ -157,3 +157,8 @@ export const Forms = styled.nav`
     }
   }
 `;
+
+export const Picture = styled.div`
+  min-width: 0;
+  min-height: 0;
+`;

@@ -17,7 +17,7 @@ import { lookStyle, type RopeLookId, thicknessOf } from './ropeLooks';
 import { StagePicture } from './StagePicture';
 import { StepList } from './StepList';
 import { type StageState, useStage } from './useStage';
-import { Head, Body, Middle, Now, Views, Aside, Actions, Forms } from './Stage.styles';
+import { Head, Body, Middle, Now, Views, Aside, Actions, Forms, Picture } from './Stage.styles';
 
 const Turn3D = lazy(() => import('./Turn3D'));
 
@@ -111,7 +111,7 @@ function Look({
     if (turning && place.current) setColours(coloursOf(place.current));
   }, [turning, look]);
   return (
-    <div ref={place} style={{ minHeight: 0, minWidth: 0 }}>
+    <Picture ref={place}>
       {turning && colours ? (
         <Suspense fallback={<p>Fetching the picture in space…</p>}>
           <Turn3D body={state.body} colours={colours} view={view} title={title} />
@@ -119,7 +119,7 @@ function Look({
       ) : (
         <StagePicture {...data} thickness={thickness} title={title} />
       )}
-    </div>
+    </Picture>
   );
 }
 

@@ -17,6 +17,7 @@ import { ErrorText, Hidden, Label, Small } from '../kit/text';
 import { VerdictMark } from '../kit/VerdictMark';
 import { useKeys } from '../useKeys';
 import { type PlanPage, usePlanList } from './usePlanList';
+import { Grow, Spaced } from '../kit/layout';
 
 const Page = styled.div`
   padding: 16px 24px 24px;
@@ -118,7 +119,7 @@ function PlanRow({
         {plan.updatedBy}, {shortTime(plan.updatedAt)}
       </Small>
       {canDelete ? (
-        <IconButton aria-label={`Delete ${plan.title}`} onPress={onDelete} style={{ zIndex: 1 }}>
+        <IconButton aria-label={`Delete ${plan.title}`} onPress={onDelete}>
           ×
         </IconButton>
       ) : (
@@ -159,10 +160,10 @@ export function PlanList({ first, strength }: { first: PlanPage; strength: Stren
   return (
     <Page>
       <Head>
-        <div style={{ flex: 1 }}>
+        <Grow>
           <Label>{viewer.crewName}</Label>
           <h1>Loads</h1>
-        </div>
+        </Grow>
         {viewer.canWrite ? (
           <>
             <Button $kind="primary" onPress={() => void create()}>
@@ -211,18 +212,18 @@ export function PlanList({ first, strength }: { first: PlanPage; strength: Stren
         ))}
       </ul>
       {list.page.plans.length === 0 ? (
-        <p style={{ padding: '24px 0' }}>
+        <Spaced as="p" $top={24} $bottom={24}>
           {list.search
             ? `No load is called “${list.search}”.`
             : 'Nothing planned yet. Plan a load: what it is, what it weighs, what it stands on.'}
-        </p>
+        </Spaced>
       ) : null}
       {list.page.next ? (
-        <p style={{ paddingTop: 16 }}>
+        <Spaced as="p" $top={16}>
           <Button onPress={list.more}>
             Show more<Hidden> plans</Hidden>
           </Button>
-        </p>
+        </Spaced>
       ) : null}
     </Page>
   );

@@ -5,6 +5,7 @@ import { Button } from '../kit/Button';
 import { TextField } from '../kit/TextField';
 import { Sheet } from '../kit/Sheet';
 import { ErrorText } from '../kit/text';
+import { Cluster, Spaced } from '../kit/layout';
 
 /** A calendar address of one's own with the inspections that are due. */
 export function CalendarSheet({ onClose }: { onClose: () => void }) {
@@ -34,21 +35,21 @@ export function CalendarSheet({ onClose }: { onClose: () => void }) {
       {error ? <ErrorText role="alert">{error}</ErrorText> : null}
       {said ? <p role="status">{said}</p> : null}
       {address ? (
-        <div style={{ padding: '14px 0' }}>
+        <Spaced $top={14} $bottom={14}>
           <TextField
             label="Your address; it is shown only now"
             value={address}
             onChange={() => {}}
             readOnly
           />
-        </div>
+        </Spaced>
       ) : null}
-      <div style={{ display: 'flex', gap: 10, paddingTop: 14, flexWrap: 'wrap' }}>
+      <Cluster $top={14}>
         <Button $kind="primary" onPress={() => void make()}>
           Make an address
         </Button>
         <Button onPress={() => void end()}>End mine</Button>
-      </div>
+      </Cluster>
     </Sheet>
   );
 }

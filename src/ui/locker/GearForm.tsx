@@ -16,6 +16,7 @@ import { Select } from '../kit/Select';
 import { Sheet } from '../kit/Sheet';
 import { ErrorText } from '../kit/text';
 import { FRESH_ITEMS, ItemFields } from './itemFields';
+import { Stack } from '../kit/layout';
 
 const BLANK: Gear = {
   format: GEAR_FORMAT,
@@ -153,7 +154,7 @@ export function GearForm({
       open
       onClose={onClose}
     >
-      <form onSubmit={(e) => void submit(e)} style={{ display: 'grid', gap: 16 }}>
+      <Stack onSubmit={(e) => void submit(e)} as="form" $gap={16}>
         <FieldGrid $min={150}>
           <TextField
             label="Tag code"
@@ -242,7 +243,7 @@ export function GearForm({
             {stored ? 'Keep' : 'Enter it'}
           </Button>
         </div>
-      </form>
+      </Stack>
     </Sheet>
   );
 }

@@ -27,6 +27,7 @@ import { Schools } from './Schools';
 import type { LockerItem } from './useLockerList';
 import { useTagToPage } from './useTagReader';
 import { Page, Head, Title, Columns, Facts, Lying } from './GearPage.styles';
+import { Spaced, Stack } from '../kit/layout';
 
 type Sheet = 'change' | 'cut' | TextRecord | null;
 
@@ -38,7 +39,9 @@ function LabelFacts({ item }: { item: LockerItem }) {
   const day = (d: string | null): string => (d === null ? 'not known' : wordDay(d));
   return (
     <section aria-label="What is known of it">
-      <h2 style={{ paddingBottom: 6 }}>Label and purchase</h2>
+      <Spaced as="h2" $bottom={6}>
+        Label and purchase
+      </Spaced>
       <Facts>
         <dt>
           <Label>Breaking strength</Label>
@@ -198,14 +201,12 @@ export function GearPage({
           </h1>
           {gear.name ? <Small>{gear.name}</Small> : null}
         </Title>
-        <div style={{ display: 'grid', gap: 4 }}>
+        <Stack $gap={4}>
           <ConditionMark standing={standing} />
-          <Small
-            style={item.due === 'overdue' ? { color: 'var(--signal)', fontWeight: 700 } : undefined}
-          >
+          <Small $alarm={item.due === 'overdue'}>
             {item.dueOn ? `${DUE_WORDS[item.due]}, ${wordDay(item.dueOn)}` : DUE_WORDS[item.due]}
           </Small>
-        </div>
+        </Stack>
         {viewer.canRecordGear && !retired ? (
           <ButtonLink as={Link} $kind="primary" href={`/locker/${item.id}/inspect`}>
             Inspect
@@ -216,13 +217,15 @@ export function GearPage({
       {(error ?? tag.error) ? <ErrorText role="alert">{error ?? tag.error}</ErrorText> : null}
       <Length item={item} />
       <Columns>
-        <div style={{ display: 'grid', gap: 24, alignContent: 'start' }}>
+        <Stack $gap={24}>
           <Schools item={item} strength={strength} />
           <History item={item} entries={entries} />
-        </div>
-        <div style={{ display: 'grid', gap: 24, alignContent: 'start' }}>
+        </Stack>
+        <Stack $gap={24}>
           <section aria-label="Inspection">
-            <h2 style={{ paddingBottom: 6 }}>Inspection</h2>
+            <Spaced as="h2" $bottom={6}>
+              Inspection
+            </Spaced>
             <p>{wordDue(due)}</p>
             <Small>
               {standing.inspections === 1 ? '1 inspection' : `${standing.inspections} inspections`}{' '}
@@ -231,20 +234,22 @@ export function GearPage({
           </section>
           <LabelFacts item={item} />
           <section aria-label="Plans that use it">
-            <h2 style={{ paddingBottom: 6 }}>Plans that use it</h2>
+            <Spaced as="h2" $bottom={6}>
+              Plans that use it
+            </Spaced>
             {plans.length === 0 ? (
               <Small>none</Small>
             ) : (
               <ul>
                 {plans.map((p) => (
-                  <li key={p.id} style={{ padding: '4px 0' }}>
+                  <Spaced key={p.id} as="li" $top={4} $bottom={4}>
                     <Link href={`/loads/${p.id}`}>{p.title}</Link>
-                  </li>
+                  </Spaced>
                 ))}
               </ul>
             )}
           </section>
-        </div>
+        </Stack>
       </Columns>
       {sheet === 'change' ? (
         <GearForm

@@ -9,6 +9,7 @@ import { Button } from '../kit/Button';
 import { Small } from '../kit/text';
 import { CorrectionSheet } from './RecordSheets';
 import type { LockerItem } from './useLockerList';
+import { Spaced } from '../kit/layout';
 
 const List = styled.ol`
   position: relative;
@@ -128,7 +129,9 @@ export function History({ item, entries }: { item: LockerItem; entries: readonly
   const { viewer } = useMember();
   return (
     <section aria-label="History">
-      <h2 style={{ paddingBottom: 6 }}>History</h2>
+      <Spaced as="h2" $bottom={6}>
+        History
+      </Spaced>
       <List>
         {readHistory(entries)
           .toReversed()

@@ -10,6 +10,7 @@ import { useMember } from '../frame/MemberContext';
 import { Button, ButtonLink } from '../kit/Button';
 import { ErrorText, Figure, Label, Small } from '../kit/text';
 import { Page, Head, Sums, Table, Columns } from './ImportPage.styles';
+import { Cluster, Grow, Spaced, Narrow } from '../kit/layout';
 
 /** A table as the import takes it: from a CSV or a JSON file. */
 type Source = { readonly name: string } & (
@@ -46,11 +47,7 @@ function Report({ report }: { report: ImportReport }) {
         </span>
         <span>
           <Label>With errors</Label>
-          <Figure
-            $size={22}
-            data-bad
-            style={report.bad > 0 ? { color: 'var(--signal)' } : undefined}
-          >
+          <Figure $size={22} data-bad $alarm={report.bad > 0}>
             {report.bad.toLocaleString('en-US')}
           </Figure>
         </span>
@@ -70,8 +67,10 @@ function Report({ report }: { report: ImportReport }) {
         </section>
       ) : null}
       {report.errors.length > 0 ? (
-        <section aria-label="Errors" style={{ paddingBottom: 18 }}>
-          <h2 style={{ paddingBottom: 6 }}>Errors, row by row</h2>
+        <Spaced aria-label="Errors" as="section" $bottom={18}>
+          <Spaced as="h2" $bottom={6}>
+            Errors, row by row
+          </Spaced>
           <Table tabIndex={0}>
             <table>
               <thead>
@@ -92,11 +91,13 @@ function Report({ report }: { report: ImportReport }) {
               </tbody>
             </table>
           </Table>
-        </section>
+        </Spaced>
       ) : null}
       {report.sample.length > 0 ? (
         <section aria-label="Preview">
-          <h2 style={{ paddingBottom: 6 }}>How the first good rows read</h2>
+          <Spaced as="h2" $bottom={6}>
+            How the first good rows read
+          </Spaced>
           <Table tabIndex={0}>
             <table>
               <thead>
@@ -165,12 +166,12 @@ export function ImportPage() {
   return (
     <Page>
       <Head>
-        <div style={{ flex: 1 }}>
+        <Grow>
           <Label>
             <Link href="/locker">Rope locker</Link>
           </Label>
           <h1>Import a table</h1>
-        </div>
+        </Grow>
         <Button $kind={source ? 'plain' : 'primary'} onPress={() => input.current?.click()}>
           {source ? 'Choose another file' : 'Choose a file'}
         </Button>
@@ -184,36 +185,36 @@ export function ImportPage() {
         />
       </Head>
       {source ? null : (
-        <p style={{ padding: '16px 0', maxWidth: '68ch' }}>
+        <Narrow as="p" $most={620} $top={16} $bottom={16}>
           A CSV with headers in its first row, in any order: tag code, material, size, breaking
           strength, length, condition, where it is. Say units in the header, “Size (mm)”, or in the
           cells, “12 mm”. Nothing is kept until you have seen what was read. A JSON export of a
           locker works too.
-        </p>
+        </Narrow>
       )}
       {error ? (
-        <ErrorText role="alert" style={{ paddingTop: 12 }}>
-          {error}
-        </ErrorText>
+        <Spaced $top={12}>
+          <ErrorText role="alert">{error}</ErrorText>
+        </Spaced>
       ) : null}
       {busy ? (
-        <p role="status" style={{ paddingTop: 12 }}>
+        <Spaced role="status" as="p" $top={12}>
           Reading…
-        </p>
+        </Spaced>
       ) : null}
       {source && report ? (
         <>
           {done ? (
-            <p role="status" style={{ paddingTop: 12 }}>
+            <Spaced role="status" as="p" $top={12}>
               {report.kept.toLocaleString('en-US')} {report.kept === 1 ? 'thing is' : 'things are'}{' '}
               in the locker now
               {report.bad > 0
                 ? `; ${report.bad.toLocaleString('en-US')} rows with errors are not`
                 : ''}
               .
-            </p>
+            </Spaced>
           ) : null}
-          <div style={{ display: 'flex', gap: 10, flexWrap: 'wrap', paddingTop: 14 }}>
+          <Cluster $top={14}>
             {done ? (
               <ButtonLink as={Link} $kind="primary" href="/locker">
                 To the locker
@@ -241,10 +242,10 @@ export function ImportPage() {
             {report.errors.length > 0 ? (
               <Button onPress={() => void keepErrors(report)}>Errors as a file</Button>
             ) : null}
-          </div>
-          <p style={{ paddingTop: 10 }}>
+          </Cluster>
+          <Spaced as="p" $top={10}>
             <Small>{source.name}</Small>
-          </p>
+          </Spaced>
           <Report report={report} />
         </>
       ) : null}

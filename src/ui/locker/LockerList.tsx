@@ -30,6 +30,7 @@ import { useTagToPage } from './useTagReader';
 import { CalendarSheet } from './CalendarSheet';
 import { wllOf } from './figures';
 import { Page, Head, More, Find, Columns, Row, Name, Cell } from './LockerList.styles';
+import { Grow, Spaced } from '../kit/layout';
 
 const TYPES = [
   { id: '', name: 'everything' },
@@ -110,9 +111,7 @@ function GearRow({ item, strength }: { item: LockerItem; strength: Strength }) {
         {item.dueOn === null ? (
           <Small>{DUE_WORDS[item.due]}</Small>
         ) : (
-          <Small
-            style={item.due === 'overdue' ? { color: 'var(--signal)', fontWeight: 700 } : undefined}
-          >
+          <Small $alarm={item.due === 'overdue'}>
             {DUE_WORDS[item.due]} <br />
             {wordDay(item.dueOn)}
           </Small>
@@ -217,10 +216,10 @@ export function LockerList({ first, strength }: { first: LockerPage; strength: S
   return (
     <Page>
       <Head>
-        <div style={{ flex: 1 }}>
+        <Grow>
           <Label>{viewer.crewName}</Label>
           <h1>Rope locker</h1>
-        </div>
+        </Grow>
         {viewer.canKeepGear ? (
           <Button $kind="primary" onPress={() => setSheet('new')}>
             Enter a rope
@@ -274,20 +273,20 @@ export function LockerList({ first, strength }: { first: LockerPage; strength: S
         ))}
       </ul>
       {list.page.gear.length === 0 ? (
-        <p style={{ padding: '24px 0' }}>
+        <Spaced as="p" $top={24} $bottom={24}>
           {narrowed
             ? 'Nothing in the locker is like that.'
             : viewer.canKeepGear
               ? 'The locker is empty. Enter a rope: what its label says, how long it is, how it looks. Or import a table.'
               : 'The locker is empty. Your yard keeper or lead enters what you own.'}
-        </p>
+        </Spaced>
       ) : null}
       {list.page.next ? (
-        <p style={{ paddingTop: 16 }}>
+        <Spaced as="p" $top={16}>
           <Button onPress={list.more}>
             Show more<Hidden> gear</Hidden>
           </Button>
-        </p>
+        </Spaced>
       ) : null}
       {sheet === 'new' ? (
         <GearForm onClose={() => setSheet(null)} onKept={(id) => router.push(`/locker/${id}`)} />

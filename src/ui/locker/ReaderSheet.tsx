@@ -5,6 +5,14 @@ import { burstOf } from '@/core/gear/reader';
 import { Button } from '../kit/Button';
 import { TextField } from '../kit/TextField';
 import { Sheet } from '../kit/Sheet';
+import { Grow } from '../kit/layout';
+
+const Line = styled.form`
+  display: flex;
+  gap: 10px;
+  align-items: flex-end;
+  padding-top: 14px;
+`;
 
 const GAP_MS = 8;
 /** The sheet must be gone before the keys come, as it is with a reader in the hand. */
@@ -56,20 +64,19 @@ export function ReaderSheet({
         A real reader works by itself on every page of the locker and in the planner: it types the
         code and presses Enter. This types one for you.
       </p>
-      <form
+      <Line
         onSubmit={(e) => {
           e.preventDefault();
           if (code.trim()) read(code);
         }}
-        style={{ display: 'flex', gap: 10, alignItems: 'flex-end', paddingTop: 14 }}
       >
-        <div style={{ flex: 1 }}>
+        <Grow>
           <TextField label="Code on the tag" value={code} onChange={setCode} autoComplete="off" />
-        </div>
+        </Grow>
         <Button type="submit" $kind="primary" isDisabled={code.trim() === ''}>
           Read it
         </Button>
-      </form>
+      </Line>
       <Codes>
         {codes.slice(0, 12).map((c) => (
           <li key={c}>

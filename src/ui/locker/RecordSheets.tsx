@@ -16,6 +16,7 @@ import { Select } from '../kit/Select';
 import { Sheet } from '../kit/Sheet';
 import { ErrorText } from '../kit/text';
 import type { LockerItem } from './useLockerList';
+import { Stack } from '../kit/layout';
 
 /** Adds a line to a thing's history and shows what it did. */
 export function useRecord(id: string, done: () => void) {
@@ -58,7 +59,7 @@ function RecordForm({
   };
   return (
     <Sheet title={title} open onClose={onClose}>
-      <form onSubmit={submit} style={{ display: 'grid', gap: 14 }}>
+      <Stack onSubmit={submit} as="form">
         {says ? <p>{says}</p> : null}
         {children}
         {error ? <ErrorText role="alert">{error}</ErrorText> : null}
@@ -67,7 +68,7 @@ function RecordForm({
             {action}
           </Button>
         </div>
-      </form>
+      </Stack>
     </Sheet>
   );
 }

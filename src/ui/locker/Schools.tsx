@@ -15,6 +15,7 @@ import { WorkingFigure } from '../working/WorkingFigure';
 import { knotChoices, wordValue } from '@/wording/figures';
 import { type OpenedWorking, WorkingSheet } from '../working/WorkingSheet';
 import type { LockerItem } from './useLockerList';
+import { Spaced } from '../kit/layout';
 
 const GRID = 'minmax(130px,1.2fr) repeat(3,minmax(92px,1fr))';
 const Head = styled.div`
@@ -185,12 +186,12 @@ export function Schools({ item, strength }: { item: LockerItem; strength: Streng
         ))}
       </ul>
       {rope && shared.length > 0 ? (
-        <p style={{ paddingTop: 10 }}>
+        <Spaced as="p" $top={10}>
           <Small>
             Counted in every figure:{' '}
             {shared.map((f) => `${f.label}, ${wordValue(f.value, f.unit, units)}`).join('; ')}.
           </Small>
-        </p>
+        </Spaced>
       ) : null}
       <WorkingSheet opened={opened} over={gear.code} onClose={() => setOpened(null)} />
     </section>

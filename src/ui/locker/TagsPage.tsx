@@ -12,6 +12,7 @@ import { Select } from '../kit/Select';
 import { ErrorText, Label, Small } from '../kit/text';
 import { gearOfTag, useTagReader } from './useTagReader';
 import { type LockerItem, type LockerPage, useLockerList } from './useLockerList';
+import { Grow, Spaced } from '../kit/layout';
 
 const Page = styled.div`
   padding: 16px 24px 24px;
@@ -88,12 +89,12 @@ export function TagsPage({
   return (
     <Page>
       <Head>
-        <div style={{ flex: 1 }}>
+        <Grow>
           <Label>
             <Link href="/locker">Rope locker</Link>
           </Label>
           <h1>Print tags</h1>
-        </div>
+        </Grow>
         {ids.length > 0 && ids.length <= MOST_TAGS ? (
           <ButtonLink $kind="primary" href={href}>
             Make {ids.length === 1 ? 'one tag' : `${ids.length} tags`} (PDF)
@@ -146,9 +147,9 @@ export function TagsPage({
         ))}
       </ul>
       {list.page.next ? (
-        <p style={{ paddingTop: 14 }}>
+        <Spaced as="p" $top={14}>
           <Button onPress={list.more}>Show more</Button>
-        </p>
+        </Spaced>
       ) : null}
     </Page>
   );

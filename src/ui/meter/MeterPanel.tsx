@@ -11,6 +11,7 @@ import { Select } from '../kit/Select';
 import { Sheet } from '../kit/Sheet';
 import { ErrorText, Label, Small } from '../kit/text';
 import { type MeterSource, serialOf, useMeter } from './useMeter';
+import { Cluster, Spaced } from '../kit/layout';
 
 const Choose = styled.div`
   display: grid;
@@ -156,7 +157,7 @@ const clock = (iso: string): string =>
 function Recorded({ readings, units }: { readings: readonly KeptReading[]; units: UnitChoice }) {
   if (readings.length === 0) return null;
   return (
-    <section style={{ paddingTop: 16 }}>
+    <Spaced as="section" $top={16}>
       <h3>Recorded on this line</h3>
       <ul aria-label="Recorded readings">
         {readings
@@ -171,7 +172,7 @@ function Recorded({ readings, units }: { readings: readonly KeptReading[]; units
             </Row>
           ))}
       </ul>
-    </section>
+    </Spaced>
   );
 }
 
@@ -252,15 +253,15 @@ export function MeterPanel({
       {trouble ? <ErrorText role="alert">{trouble}</ErrorText> : null}
       <TracePicture trace={log.trace} expected={expected} />
       <Label>the last minute of readings; dotted: hauled, dashed: kept, as computed</Label>
-      <p style={{ padding: '8px 0' }}>
+      <Spaced as="p" $top={8} $bottom={8}>
         <Small data-counts>
           {log.read} read
           {log.peakN === null ? '' : `, peak ${formatQuantity(log.peakN, 'force', units)}`}
           {damaged > 0 ? `, ${counted(damaged, 'damaged line')} dropped` : ''}
           {log.missed > 0 ? `, ${counted(log.missed, 'reading')} missed` : ''}
         </Small>
-      </p>
-      <p style={{ display: 'flex', gap: 8 }}>
+      </Spaced>
+      <Cluster as="p" $gap={8}>
         <Button
           $kind="primary"
           isDisabled={!canRecord || !fresh}
@@ -274,7 +275,7 @@ export function MeterPanel({
         <Button isDisabled={link === 'off'} onPress={meter.stop}>
           Stop reading
         </Button>
-      </p>
+      </Cluster>
       <Recorded readings={recorded} units={units} />
     </Sheet>
   );

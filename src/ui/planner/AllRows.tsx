@@ -1,4 +1,5 @@
 'use client';
+import styled from 'styled-components';
 import type { TallyRow } from '@/core/securement/verdict';
 import { OPINION_WORDS, ROW_WORDS } from '@/wording/verdicts';
 import { useMember } from '../frame/MemberContext';
@@ -7,6 +8,17 @@ import { VerdictMark } from '../kit/VerdictMark';
 import { type OpenWorking, WorkingFigure } from '../working/WorkingFigure';
 import type { OpinionRow } from './opinions';
 import { wordRow, wordValue } from '@/wording/figures';
+
+const Item = styled.li`
+  display: flex;
+  flex-wrap: wrap;
+  gap: 0 12px;
+  align-items: center;
+  border-bottom: var(--w-hair) solid var(--line);
+`;
+const What = styled.span`
+  flex: 1 1 200px;
+`;
 
 /** Every comparison the rule makes, where the row of a direction shows only its tightest. */
 export function AllRows({
@@ -27,19 +39,10 @@ export function AllRows({
             `${OPINION_WORDS[r.direction as OpinionRow['direction']]}, ${ROW_WORDS[r.code]}`,
           ];
           return (
-            <li
-              key={`${r.code}/${r.direction}`}
-              style={{
-                display: 'flex',
-                flexWrap: 'wrap',
-                gap: '0 12px',
-                alignItems: 'center',
-                borderBottom: 'var(--w-hair) solid var(--line)',
-              }}
-            >
-              <span style={{ flex: '1 1 200px' }}>
+            <Item key={`${r.code}/${r.direction}`}>
+              <What>
                 {name} <Small>{r.clause}</Small>
-              </span>
+              </What>
               <WorkingFigure
                 working={r.provided}
                 title={`${name}, one of all: held`}
@@ -54,7 +57,7 @@ export function AllRows({
                 </Small>
               ) : null}
               <VerdictMark verdict={r.verdict} />
-            </li>
+            </Item>
           );
         })}
     </ul>

@@ -13,7 +13,8 @@ const Frame = styled.figure`
     max-height: 270px;
   }
   & text {
-    font: 600 13px var(--font-figure);
+    font-family: var(--font-figure);
+    font-weight: 600;
     fill: var(--ink);
   }
 `;
@@ -47,7 +48,8 @@ export const DeckSketch = memo(function DeckSketch({
           x={w / 2}
           y={-12 * scale}
           textAnchor="middle"
-          style={{ fontSize: 12 * scale, letterSpacing: '.14em' }}
+          fontSize={12 * scale}
+          letterSpacing=".14em"
         >
           FORWARD
         </text>
@@ -132,7 +134,7 @@ export const DeckSketch = memo(function DeckSketch({
               x={py(a.fromCentreM) + (a.fromCentreM >= 0 ? -12 : 12) * scale}
               y={px(-a.fromFrontM) + 4 * scale}
               textAnchor={a.fromCentreM >= 0 ? 'end' : 'start'}
-              style={{ fontSize: 12.5 * scale }}
+              fontSize={12.5 * scale}
             >
               {a.id}
             </text>

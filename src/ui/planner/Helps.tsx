@@ -8,6 +8,7 @@ import { useMember } from '../frame/MemberContext';
 import { Button } from '../kit/Button';
 import { VerdictMark } from '../kit/VerdictMark';
 import type { PlanHand } from './usePlanner';
+import { Spaced } from '../kit/layout';
 
 const Strip = styled.section`
   display: grid;
@@ -18,7 +19,7 @@ const Strip = styled.section`
     grid-template-columns: 1fr;
   }
 `;
-const Cell = styled.div`
+const Cell = styled.div<{ $stale?: boolean }>`
   padding: 8px 12px;
   border-left: var(--w-hair) solid var(--line);
   display: flex;
@@ -32,6 +33,7 @@ const Cell = styled.div`
     border-top: var(--w-hair) solid var(--line);
     padding: 8px 0;
   }
+  ${({ $stale }) => $stale && 'opacity:0.55;'}
 `;
 const Row = styled.div`
   display: flex;
@@ -63,9 +65,11 @@ export const Helps = memo(function Helps({
   if (verdict === 'holds') return null;
   return (
     <Strip aria-label="What would help most" aria-busy={!fresh}>
-      <h2 style={{ padding: '8px 0' }}>What would help most</h2>
+      <Spaced as="h2" $top={8} $bottom={8}>
+        What would help most
+      </Spaced>
       {changes.slice(0, 3).map((c) => (
-        <Cell key={`${c.code}${JSON.stringify(c.values)}`} style={{ opacity: fresh ? 1 : 0.55 }}>
+        <Cell key={`${c.code}${JSON.stringify(c.values)}`} $stale={!fresh}>
           <b>{wordChange(c, units)}</b>
           <Row>
             <VerdictMark verdict={c.verdict} />

@@ -20,6 +20,10 @@ const Frame = styled.figure`
     font: 600 12px var(--font-figure);
     fill: var(--ink);
   }
+  & .forward {
+    font-size: 11px;
+    letter-spacing: 0.14em;
+  }
   & .unit {
     fill: var(--ink-2);
     font-weight: 540;
@@ -193,13 +197,7 @@ export function HoldMapView({
           );
         })}
         <Load plan={plan} />
-        <text
-          className="halo"
-          x={MIDDLE}
-          y={12}
-          textAnchor="middle"
-          style={{ letterSpacing: '.14em', fontSize: 11 }}
-        >
+        <text className="halo forward" x={MIDDLE} y={12} textAnchor="middle">
           FORWARD
         </text>
         <text

@@ -13,6 +13,7 @@ import { useMember } from '../frame/MemberContext';
 import { DeckSketch } from './DeckSketch';
 import { HoldMapView } from './HoldMapView';
 import type { PlanEditor, PlanHand } from './usePlanner';
+import { Fields } from '../kit/layout';
 
 /** What a section holds is fetched when it is opened for the first time. */
 const LoadFields = dynamic(() => import('./LoadFields').then((m) => m.LoadFields), {
@@ -153,7 +154,7 @@ export const LoadPanel = memo(function LoadPanel({ editor }: { editor: PlanEdito
         : 'friction not known';
   const unrated = deck.anchors.filter((a) => a.rating.state === 'unrated').length;
   return (
-    <fieldset disabled={editor.readOnly} style={{ border: 0, padding: 0, minWidth: 0 }}>
+    <Fields disabled={editor.readOnly}>
       <Pictures>
         <DeckSketch plan={drawn} lines={editor.assessment.lines} />
         <PlanHoldMap plan={drawn} />
@@ -188,6 +189,6 @@ export const LoadPanel = memo(function LoadPanel({ editor }: { editor: PlanEdito
       <Section title="Name and notes" summary={plan.title}>
         <NotesFields title={plan.title} notes={plan.notes} hand={hand} />
       </Section>
-    </fieldset>
+    </Fields>
   );
 });

@@ -155,3 +155,9 @@ export const Strip = styled.div<{ $v: Verdict }>`
     text-overflow: ellipsis;
   }
 `;
+
+export const Alarm = styled.p`
+  grid-column: 1 / -1;
+  color: var(--signal);
+  font-weight: 600;
+`;

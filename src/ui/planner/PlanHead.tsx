@@ -23,6 +23,7 @@ import {
   Side,
   Stay,
   Strip,
+  Alarm,
 } from './PlanHead.styles';
 
 const RULE_CHOICES = RULE_SETS.map((r) => ({ id: r.id, name: r.name }));
@@ -147,11 +148,7 @@ export function PlanHead({
             {units.force}, {units.mass}, {units.length}
           </Button>
         </Actions>
-        {alarm ? (
-          <p role="alert" style={{ gridColumn: '1 / -1', color: 'var(--signal)', fontWeight: 600 }}>
-            {alarm}
-          </p>
-        ) : null}
+        {alarm ? <Alarm role="alert">{alarm}</Alarm> : null}
         <Side>
           <Small>
             {ruleSet(plan.ruleSet).edition}. {ruleSet(plan.ruleSet).standing}

@@ -25,6 +25,7 @@ import { PlanHead } from './PlanHead';
 import { Tally } from './Tally';
 import type { FactEntries } from '../locker/useGearFacts';
 import { EditorProvider, type PlanEditor, usePlanner } from './usePlanner';
+import { Spaced } from '../kit/layout';
 
 /** Fetched when they are asked for. */
 const KeysSheet = dynamic(() => import('../kit/KeysSheet').then((m) => m.KeysSheet), {
@@ -226,10 +227,10 @@ export function Planner({ stored, facts }: { stored: StoredPlan; facts: FactEntr
           />
           <Lines editor={editor} picked={picked} onPicked={setPicked} onWorking={setWorking} />
           {editor.readOnly ? null : <NewLine editor={editor} />}
-          <section style={{ paddingTop: 20 }}>
+          <Spaced as="section" $top={20}>
             <h2>What to know</h2>
             <Findings findings={editor.assessment.findings} />
-          </section>
+          </Spaced>
         </Right>
       </Columns>
       <WorkingSheet opened={working} over={editor.plan.title} onClose={() => setWorking(null)} />

@@ -19,6 +19,10 @@ import { headline } from './headline';
 import { opinions, rowInWords } from './opinions';
 import { wordRow, wordRun, wordValue } from '@/wording/figures';
 
+const Verdict = styled.div`
+  text-align: right;
+`;
+
 const Paper = styled.article`
   max-width: 760px;
   margin: 20px auto;
@@ -162,11 +166,11 @@ export function PrintSheet({
             {viewer.crewName}. Version {version}, {savedBy},{' '}
             {savedAt.slice(0, 16).replace('T', ' ')} UTC
           </div>
-          <div style={{ textAlign: 'right' }}>
+          <Verdict>
             <VerdictMark verdict={a.verdict} />
             <br />
             <Small>{ruleSet(plan.ruleSet).edition}</Small>
-          </div>
+          </Verdict>
         </Top>
         <p>
           <b>{headline(a, units)}</b> {ruleSet(plan.ruleSet).standing}

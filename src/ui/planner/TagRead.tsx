@@ -11,6 +11,7 @@ import { Sheet } from '../kit/Sheet';
 import { ErrorText, Small } from '../kit/text';
 import { refusal, withGear } from './putGear';
 import type { PlanEditor } from './usePlanner';
+import { Spaced } from '../kit/layout';
 
 interface Place {
   readonly lineId: string;
@@ -79,15 +80,15 @@ export function TagRead({
       ) : null}
       <ul>
         {places.map((p) => (
-          <li key={`${p.lineId}/${p.element.id}`} style={{ paddingTop: 10 }}>
+          <Spaced key={`${p.lineId}/${p.element.id}`} as="li" $top={10}>
             <Button onPress={() => put(p, item!)}>{p.name}</Button>
-          </li>
+          </Spaced>
         ))}
       </ul>
       {item ? (
-        <p style={{ paddingTop: 14 }}>
+        <Spaced as="p" $top={14}>
           <Link href={`/locker/${item.id}`}>Open it in the locker</Link>
-        </p>
+        </Spaced>
       ) : null}
     </Sheet>
   );

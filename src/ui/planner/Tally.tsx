@@ -68,7 +68,7 @@ function RuleCell({
         onOpen={onWorking}
         size={16}
       />
-      <Small style={{ display: 'block' }}>
+      <Small $block>
         of{' '}
         <WorkingFigure
           working={rule.required}
@@ -107,7 +107,7 @@ function StaticsCell({
         onOpen={onWorking}
         size={16}
       />
-      <Small style={{ display: 'block' }}>
+      <Small $block>
         of {wordValue(statics.required.value, 'g', units, 'demand')}
         {statics.strength === 'breaking' ? ' until it parts' : ''}
       </Small>
@@ -150,7 +150,7 @@ function WholeRow({ row, onWorking }: { row: TallyRow; onWorking: OpenWorking })
             onOpen={onWorking}
             size={16}
           />
-          <Small style={{ display: 'block' }}>
+          <Small $block>
             of{' '}
             <WorkingFigure
               working={row.required}
@@ -199,7 +199,7 @@ export const Tally = memo(function Tally({
             <th scope="col" className="fig">
               <Label>◇ statics</Label>
             </th>
-            <th scope="col" className="last" style={{ paddingLeft: 8 }}>
+            <th scope="col" className="last">
               <Label>the worse</Label>
             </th>
           </tr>

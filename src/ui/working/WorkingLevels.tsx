@@ -11,6 +11,7 @@ import { SourceMark } from '../kit/SourceMark';
 import { Label, Small } from '../kit/text';
 import { wordValue } from '@/wording/figures';
 import type { OpenedWorking } from './WorkingSheet';
+import { Cluster } from '../kit/layout';
 
 const Level = styled.section`
   border-bottom: var(--w-rule) solid var(--ink);
@@ -53,7 +54,7 @@ const Sign = styled.span`
   font-size: 20px;
   line-height: 1.3;
 `;
-const Row = styled.li`
+const Row = styled.li<{ $governs?: boolean }>`
   display: grid;
   grid-template-columns: 64px 104px minmax(0, 1fr) auto 44px;
   gap: 8px;
@@ -68,6 +69,7 @@ const Row = styled.li`
       padding-bottom: 6px;
     }
   }
+  ${({ $governs }) => $governs && 'background:var(--signal-wash);'}
 `;
 const Symbol = styled.span`
   font: 480 18px/1.1 var(--font-figure);
@@ -156,10 +158,7 @@ function Inputs({
   return (
     <ul aria-label="Where each number came from">
       {w.inputs.map((input, i) => (
-        <Row
-          key={i}
-          style={isMin && input.value === least ? { background: 'var(--signal-wash)' } : undefined}
-        >
+        <Row key={i} $governs={isMin && input.value === least}>
           <Symbol>{input.symbol}</Symbol>
           <Amount>{say(input, units, rounding)}</Amount>
           <span className="why">
@@ -205,17 +204,14 @@ export function WorkingLevels({
       actions={<Button onPress={() => window.print()}>Print</Button>}
     >
       {path.length > 1 ? (
-        <nav
-          aria-label="Levels"
-          style={{ display: 'flex', flexWrap: 'wrap', gap: 8, marginBottom: 8 }}
-        >
+        <Cluster aria-label="Levels" as="nav" $gap={8} $bottom={8}>
           {path.slice(0, -1).map((p, i) => (
             <Crumb key={i} onPress={() => setPath(path.slice(0, i + 1))}>
               {p.label} ›
             </Crumb>
           ))}
           <Small>{w.label}</Small>
-        </nav>
+        </Cluster>
       ) : null}
       <Level>
         <Formula>
@@ -224,21 +220,13 @@ export function WorkingLevels({
         {w.formula && w.inputs.length <= MOST_IN_PLACE ? (
           <InPlace w={w} units={units} rounding={rounding} />
         ) : null}
-        <p
-          style={{
-            display: 'flex',
-            flexWrap: 'wrap',
-            gap: 10,
-            alignItems: 'center',
-            paddingTop: 8,
-          }}
-        >
+        <Cluster as="p" $top={8}>
           <SourceMark confidence={w.confidence} />
           <Small>{w.source}</Small>
           {w.unit === 'N' || w.unit === 'm' || w.unit === 'kg' ? (
             <Small>also {say(w, other, rounding)}</Small>
           ) : null}
-        </p>
+        </Cluster>
       </Level>
       {w.inputs.length > 0 ? (
         <>

@@ -77,3 +77,8 @@ export const Choice = styled.li`
     flex: 1;
   }
 `;
+
+/** Where the others have their box to tick. */
+export const Unchecked = styled.span`
+  padding-left: 32px;
+`;

@@ -20,7 +20,8 @@ import type { LockerItem } from '../useLockerList';
 import { gearOfTag, useTagReader } from '../useTagReader';
 import { CutPlanView, Joins } from './CutPlanView';
 import { type CutList, MOST_PIECES, useCutList, type Wanted } from './useCutList';
-import { Page, Head, Columns, Row, Below, Ropes, Choice } from './CutListPage.styles';
+import { Page, Head, Columns, Row, Below, Ropes, Choice, Unchecked } from './CutListPage.styles';
+import { Cluster, Grow, Spaced, Narrow } from '../../kit/layout';
 
 const KNOTS = END_KNOT_IDS.map((id) => ({ id, name: END_KNOTS[id].name }));
 
@@ -128,12 +129,12 @@ function RopeChoice({ item, list }: { item: LockerItem; list: CutList }) {
   if (!list.mayBeCut(item))
     return (
       <Choice>
-        <span style={{ paddingLeft: 32 }}>
+        <Unchecked>
           <b>{gear.code}</b>{' '}
           <Small>
             {about}, {gear.neverCut ? 'never cut' : 'not in service'}
           </Small>
-        </span>
+        </Unchecked>
       </Choice>
     );
   return (
@@ -198,12 +199,12 @@ export function CutListPage({ ropes }: { ropes: readonly LockerItem[] }) {
   return (
     <Page>
       <Head>
-        <div style={{ flex: 1 }}>
+        <Grow>
           <Label>
             <Link href="/locker">Rope locker</Link>
           </Label>
           <h1>Cut list</h1>
-        </div>
+        </Grow>
       </Head>
       <Columns>
         <div>
@@ -213,22 +214,14 @@ export function CutListPage({ ropes }: { ropes: readonly LockerItem[] }) {
               <WantedRow key={w.key} wanted={w} list={list} onWorking={setOpened} />
             ))}
           </ul>
-          <p style={{ padding: '10px 0' }}>
+          <Spaced as="p" $top={10} $bottom={10}>
             <Button onPress={list.add}>Add a piece</Button>
-          </p>
+          </Spaced>
           {list.tooMany ? (
             <ErrorText role="alert">At most {MOST_PIECES} pieces at once.</ErrorText>
           ) : null}
           <Joins list={list} ropes={ropes} />
-          <div
-            style={{
-              display: 'flex',
-              gap: 12,
-              flexWrap: 'wrap',
-              padding: '14px 0',
-              alignItems: 'center',
-            }}
-          >
+          <Cluster $gap={12} $top={14} $bottom={14}>
             <Button $kind="primary" isDisabled={!ready || list.searching} onPress={list.find}>
               Find the plan that wastes least
             </Button>
@@ -236,10 +229,12 @@ export function CutListPage({ ropes }: { ropes: readonly LockerItem[] }) {
               <Button onPress={() => void recorded.record()}>Record these cuts</Button>
             ) : null}
             {recorded.said ? <span role="status">{recorded.said}</span> : null}
-          </div>
+          </Cluster>
         </div>
         <div>
-          <h2 style={{ paddingBottom: 6 }}>Ropes that may be cut</h2>
+          <Spaced as="h2" $bottom={6}>
+            Ropes that may be cut
+          </Spaced>
           {tagError ? <ErrorText role="alert">{tagError}</ErrorText> : null}
           {ropes.length === 0 ? (
             <p>There is no rope in service in the locker.</p>
@@ -250,7 +245,7 @@ export function CutListPage({ ropes }: { ropes: readonly LockerItem[] }) {
               ))}
             </Ropes>
           )}
-          <div style={{ maxWidth: 220, paddingTop: 12 }}>
+          <Narrow $most={220} $top={12}>
             <QuantityField
               label="A rest is worth keeping from"
               dimension="length"
@@ -259,7 +254,7 @@ export function CutListPage({ ropes }: { ropes: readonly LockerItem[] }) {
               value={list.keepM}
               onChange={(v) => v !== null && list.setKeep(v)}
             />
-          </div>
+          </Narrow>
         </div>
       </Columns>
       {recorded.error ? <ErrorText role="alert">{recorded.error}</ErrorText> : null}

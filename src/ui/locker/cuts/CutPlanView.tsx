@@ -10,6 +10,16 @@ import { Tag } from '../../kit/Tag';
 import { ErrorText, Figure, Label, Small } from '../../kit/text';
 import type { LockerItem } from '../useLockerList';
 import type { CutList } from './useCutList';
+import { Cluster, Spaced } from '../../kit/layout';
+
+/** As tall with the button as without it: nothing below jumps. */
+const Progress = styled.p`
+  display: flex;
+  flex-wrap: wrap;
+  align-items: center;
+  gap: 12px;
+  min-height: 44px;
+`;
 
 const Hank = styled.li`
   padding: 12px 0;
@@ -30,6 +40,7 @@ const Part = styled.span`
     position: absolute;
     inset: 5px 0;
   }
+  width: var(--reach);
 `;
 const Over = styled.b<{ $wide: boolean }>`
   ${({ $wide }) => $wide && '@media (max-width:760px){display:none}'}position:absolute;
@@ -87,14 +98,14 @@ function HankView({
     list.wanted.find((w) => w.key === Number(id.split('.')[0]))?.what ?? '';
   return (
     <Hank>
-      <div style={{ display: 'flex', gap: 10, alignItems: 'center', flexWrap: 'wrap' }}>
+      <Cluster>
         <Tag>{item.document.code}</Tag>
         <span>{length(cut.lengthM)} there</span>
         <Small>{item.standing.place}</Small>
-      </div>
+      </Cluster>
       <Strip aria-hidden>
         {cut.pieces.map((p) => (
-          <Part key={p.pieceId} style={{ width: `${(100 * p.lengthM) / cut.lengthM}%` }}>
+          <Part key={p.pieceId} style={{ '--reach': `${(100 * p.lengthM) / cut.lengthM}%` }}>
             <RopeStrip as="i" />
             {p.lengthM / cut.lengthM > LABEL_PART ? (
               <Over $wide={p.lengthM / cut.lengthM <= PHONE_LABEL_PART}>{length(p.lengthM)}</Over>
@@ -139,7 +150,7 @@ export function Joins({ list, ropes }: { list: CutList; ropes: readonly LockerIt
         const piece = list.lengths.find((w) => w.key === key)!;
         const what = `${formatQuantity(piece.cutM, 'length', units, 'demand')}${piece.what ? ` (${piece.what})` : ''}`;
         return (
-          <p key={key} data-join={join ? join.bend : 'none'} style={{ padding: '8px 0' }}>
+          <Spaced key={key} data-join={join ? join.bend : 'none'} as="p" $top={8} $bottom={8}>
             {join ? (
               <>
                 No rope you chose is {what} long. Join {code(join.ropes[0].id)} and{' '}
@@ -150,7 +161,7 @@ export function Joins({ list, ropes }: { list: CutList; ropes: readonly LockerIt
             ) : (
               <>No rope you chose is {what} long, and no two of them joined are.</>
             )}
-          </p>
+          </Spaced>
         );
       })}
     </>
@@ -166,10 +177,7 @@ export function CutPlanView({ list, ropes }: { list: CutList; ropes: readonly Lo
   const length = (m: number): string => formatQuantity(m, 'length', units);
   return (
     <section aria-label="Cutting plan" data-proven={answer.proven} data-done={answer.done}>
-      <p
-        role="status"
-        style={{ display: 'flex', gap: 12, alignItems: 'center', minHeight: 44, flexWrap: 'wrap' }}
-      >
+      <Progress role="status">
         {searching ? (
           <>
             Searching, {answer.tried.toLocaleString('en-US')} ways tried. The best so far stands
@@ -180,7 +188,7 @@ export function CutPlanView({ list, ropes }: { list: CutList; ropes: readonly Lo
         ) : (
           `Stopped after ${answer.tried.toLocaleString('en-US')} ways. A better plan could take at most ${formatNumber(100 * answer.gapPart, 'demand', 2)} % less.`
         )}
-      </p>
+      </Progress>
       <Sum>
         <span>
           <Label>Waste</Label>

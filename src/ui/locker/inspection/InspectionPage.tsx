@@ -12,6 +12,7 @@ import type { LockerItem } from '../useLockerList';
 import { CheckStep } from './CheckStep';
 import { OutcomeStep } from './OutcomeStep';
 import { useInspection } from './useInspection';
+import { Cluster, Grow } from '../../kit/layout';
 
 const Page = styled.div`
   display: flex;
@@ -106,7 +107,7 @@ export function InspectionPage({ item }: { item: LockerItem }) {
           />
         </>
       )}
-      <footer style={{ display: 'flex', gap: 10, alignItems: 'center' }}>
+      <Cluster as="footer">
         <Button $kind="quiet" isDisabled={draft.at === 0} onPress={state.back}>
           Check before
         </Button>
@@ -115,11 +116,11 @@ export function InspectionPage({ item }: { item: LockerItem }) {
             Check after
           </Button>
         ) : null}
-        <span style={{ flex: 1 }} />
+        <Grow as="span" />
         <Small>
           <Link href={`/locker/${item.id}`}>Leave; what you marked stays on this device</Link>
         </Small>
-      </footer>
+      </Cluster>
     </Page>
   );
 }

@@ -15,6 +15,13 @@ import { ErrorText, Small } from '../../kit/text';
 import { useRecord } from '../RecordSheets';
 import type { LockerItem } from '../useLockerList';
 import type { InspectionState } from './useInspection';
+import { FieldGrid } from '../../kit/fields';
+
+/** Big: it is pressed with a glove on. */
+const Confirm = styled(Button)`
+  min-height: 72px;
+  font-size: 19px;
+`;
 
 const Plate = styled.section<{ $outcome: Outcome }>`
   border: 2.5px solid
@@ -117,13 +124,7 @@ export function OutcomeStep({
       ) : (
         <p>Nothing was found.</p>
       )}
-      <div
-        style={{
-          display: 'grid',
-          gap: 12,
-          gridTemplateColumns: 'repeat(auto-fill,minmax(180px,1fr))',
-        }}
-      >
+      <FieldGrid $min={180}>
         <Select
           label="You decide"
           value={chosen}
@@ -141,19 +142,18 @@ export function OutcomeStep({
             onChange={setCondition}
           />
         ) : null}
-      </div>
+      </FieldGrid>
       {otherwise ? (
         <TextAreaField label="Why you decide otherwise" value={reason} onChange={setReason} />
       ) : null}
       {error ? <ErrorText role="alert">{error}</ErrorText> : null}
-      <Button
+      <Confirm
         $kind="primary"
-        style={{ minHeight: 72, fontSize: 19 }}
         isDisabled={busy || outcome.unchecked > 0 || (otherwise && reason.trim() === '')}
         onPress={() => void record(body)}
       >
         {otherwise ? 'Record my decision' : 'Confirm and record'}
-      </Button>
+      </Confirm>
     </Step>
   );
 }

@@ -46,16 +46,27 @@ const Ticks = styled.div`
   font: 560 12px/1 var(--font-figure);
   font-stretch: 84%;
   color: var(--ink-2);
-  & > span {
-    position: absolute;
-    transform: translateX(-50%);
-  }
-  & > span:first-child {
+`;
+const Tick = styled.span`
+  position: absolute;
+  left: var(--at);
+  transform: translateX(-50%);
+  &:first-child {
     transform: none;
   }
-  & > span:last-child {
+  &:last-child {
     transform: translateX(-100%);
   }
+`;
+const At = styled.span`
+  flex: 1;
+  text-align: center;
+`;
+const Lying = styled.div`
+  position: absolute;
+  left: 0;
+  right: 0;
+  top: 22px;
 `;
 const Mark = styled.i`
   position: absolute;
@@ -66,6 +77,7 @@ const Mark = styled.i`
   border: 2px solid var(--signal);
   background: var(--p-short);
   pointer-events: none;
+  left: var(--at);
 `;
 
 /** Steps of a place: a tenth of the unit people read lengths in; finer on a short piece. */
@@ -96,11 +108,11 @@ export function PlaceOnRope({
         <Button aria-label="Toward the tagged end" onPress={() => onChange(clamp(atM - step))}>
           −
         </Button>
-        <span style={{ flex: 1, textAlign: 'center' }}>
+        <At>
           <Figure $size={30}>{formatQuantity(atM, 'length', units)}</Figure>
           <br />
           <Label>from the tagged end</Label>
-        </span>
+        </At>
         <Button aria-label="Away from the tagged end" onPress={() => onChange(clamp(atM + step))}>
           +
         </Button>
@@ -115,12 +127,11 @@ export function PlaceOnRope({
         formatOptions={{ maximumFractionDigits: 2 }}
       >
         <Track>
-          <Strip
-            style={{ position: 'absolute', left: 0, right: 0, top: 22, height: 20 }}
-            aria-hidden
-          />
+          <Lying>
+            <Strip $thick={20} aria-hidden />
+          </Lying>
           {marks.map((m, i) => (
-            <Mark key={i} style={{ left: part(m) }} aria-hidden />
+            <Mark key={i} style={{ '--at': part(m) }} aria-hidden />
           ))}
           <Thumb aria-label="Place of the damage">
             <svg width="44" height="60" viewBox="0 0 44 60" aria-hidden>
@@ -132,9 +143,9 @@ export function PlaceOnRope({
       </Slider>
       <Ticks aria-hidden>
         {ruler(lengthM, units).map((m) => (
-          <span key={m} style={{ left: part(m) }}>
+          <Tick key={m} style={{ '--at': part(m) }}>
             {formatQuantity(m, 'length', units).replace(/\.0+(?=\D)/, '')}
-          </span>
+          </Tick>
         ))}
       </Ticks>
     </Whole>

@@ -3,6 +3,7 @@ import { RopeForm } from '../../kit/gearFields';
 import { Select } from '../../kit/Select';
 import { TextField } from '../../kit/TextField';
 import type { Forms } from './form';
+import { Narrow } from '../../kit/layout';
 
 const GRADES = [
   { id: 'unmarked', name: 'unmarked' },
@@ -22,7 +23,7 @@ export const RUN_FORMS: Pick<Forms, 'rope' | 'webbing' | 'chain'> = {
         units={units}
         set={(change) => set({ rope: { ...element.rope, ...change } })}
       />
-      <div style={{ maxWidth: 180, paddingTop: 10 }}>
+      <Narrow $most={180} $top={10}>
         <QuantityField
           label="Length there is of it"
           dimension="length"
@@ -34,7 +35,7 @@ export const RUN_FORMS: Pick<Forms, 'rope' | 'webbing' | 'chain'> = {
           value={element.lengthM}
           onChange={(lengthM) => set({ lengthM })}
         />
-      </div>
+      </Narrow>
     </>
   ),
   webbing: ({ element, set, units }) => (
