@@ -49,6 +49,7 @@ describe('two people at one plan', () => {
   it('without an answer from the server the text stays and is sent again by itself', async () => {
     const p = await atOwnPlan('apple-bins', 'Offline');
     await p.section('Name and notes');
+    await p.page.waitForSelector('textarea');
     await p.page.setOfflineMode(true);
     await p.fill('Notes', 'typed in the tunnel');
     await p.page.waitForFunction(() =>

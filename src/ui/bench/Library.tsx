@@ -49,6 +49,10 @@ const Row = styled.li`
   &:hover {
     background: var(--sheet);
   }
+  /* The whole row is the way to it; its buttons lie above. */
+  & > button {
+    z-index: 1;
+  }
   @media (max-width: 820px) {
     grid-template-columns: minmax(0, 1fr) 44px;
     padding: 10px 0;

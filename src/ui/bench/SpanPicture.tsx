@@ -17,6 +17,7 @@ const Svg = styled.svg`
   }
   & .load {
     font-size: 13px;
+    font-stretch: 80%;
   }
   & .l {
     font-size: 12px;

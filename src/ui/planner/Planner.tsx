@@ -11,6 +11,7 @@ import { useMember } from '../frame/MemberContext';
 import { Button } from '../kit/Button';
 import { Select } from '../kit/Select';
 import { useAutosave } from '../useAutosave';
+import { useFetchAhead } from '../useFetchAhead';
 import { useKeys } from '../useKeys';
 import { pressWorking } from '../working/pressWorking';
 import { type OpenedWorking, WorkingSheet } from '../working/WorkingSheet';
@@ -35,6 +36,24 @@ const PlanConflict = dynamic(() => import('./PlanConflict').then((m) => m.PlanCo
   loading: () => null,
 });
 const TagRead = dynamic(() => import('./TagRead').then((m) => m.TagRead), { ssr: false });
+
+/** What the planner opens on demand: on the road there may be no connection when it is wanted. */
+const ON_DEMAND = [
+  () => import('./LoadFields'),
+  () => import('./FrictionFields'),
+  () => import('./DeckAnchors'),
+  () => import('./NotesFields'),
+  () => import('./StrengthFields'),
+  () => import('./ElementBench'),
+  () => import('./LineSettings'),
+  () => import('./OtherSchools'),
+  () => import('./AllRows'),
+  () => import('./PlanConflict'),
+  () => import('../kit/Modals'),
+  () => import('../kit/SelectList'),
+  () => import('../kit/ActionList'),
+  () => import('../working/WorkingLevels'),
+] as const;
 
 const Columns = styled.div`
   display: grid;
@@ -176,6 +195,7 @@ export function Planner({ stored, facts }: { stored: StoredPlan; facts: FactEntr
     editor.plan,
     viewer.canWrite,
   );
+  useFetchAhead(ON_DEMAND);
   const advice = useAdvice(editor.plan, editor.gear);
   const { room, picked, setPicked, walk, pickLine } = usePicking(editor);
   const [working, setWorking] = useState<OpenedWorking | null>(null);

@@ -40,7 +40,7 @@ const Part = styled.span`
     position: absolute;
     inset: 5px 0;
   }
-  width: var(--reach);
+  width: var(--share);
 `;
 const Over = styled.b<{ $wide: boolean }>`
   ${({ $wide }) => $wide && '@media (max-width:760px){display:none}'}position:absolute;
@@ -105,7 +105,7 @@ function HankView({
       </Cluster>
       <Strip aria-hidden>
         {cut.pieces.map((p) => (
-          <Part key={p.pieceId} style={{ '--reach': `${(100 * p.lengthM) / cut.lengthM}%` }}>
+          <Part key={p.pieceId} style={{ '--share': `${(100 * p.lengthM) / cut.lengthM}%` }}>
             <RopeStrip as="i" />
             {p.lengthM / cut.lengthM > LABEL_PART ? (
               <Over $wide={p.lengthM / cut.lengthM <= PHONE_LABEL_PART}>{length(p.lengthM)}</Over>
