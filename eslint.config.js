@@ -75,7 +75,10 @@ export default tseslint.config(
     ignores: ['src/core/**/*.test.ts'],
     rules: {
       ...barred([
-        { regex: '^(?!\\.{1,2}/|zod$)', message: 'core imports nothing but itself and zod' },
+        {
+          regex: '^(?!\\.{1,2}/|zod$|date-fns/)',
+          message: 'core imports nothing but itself, zod and date-fns',
+        },
       ]),
       'no-restricted-globals': [
         'error',

@@ -1,3 +1,4 @@
+import { parseCookie } from 'cookie';
 import type { z } from 'zod';
 import { issuesOf } from '@/core/exchange/issues';
 import { ConflictError, NotFoundError, pool } from '@/db/pool';
@@ -26,13 +27,6 @@ export interface Call<E extends Endpoint> {
 
 type Handler<E extends Endpoint> = (call: Call<E>) => Promise<Response>;
 type NextContext = { params: Promise<Record<string, string>> };
-
-function cookieOf(request: Request, name: string): string | undefined {
-  const pair = (request.headers.get('cookie') ?? '')
-    .split(/;\s*/)
-    .find((p) => p.startsWith(`${name}=`));
-  return pair?.slice(name.length + 1) || undefined;
-}
 
 /** A request that changes something must come from our own pages (or from a program, which sends no Origin). */
 function checkOrigin(request: Request): void {
@@ -121,7 +115,7 @@ export function route<E extends Endpoint>(
   return async (request, context) => {
     const now = new Date();
     const secure = request.headers.get('x-forwarded-proto') === 'https';
-    const token = cookieOf(request, SESSION_COOKIE);
+    const token = parseCookie(request.headers.get('cookie') ?? '')[SESSION_COOKIE] || undefined;
     const who = request.headers.get('x-forwarded-for')?.split(',')[0]?.trim() ?? 'local';
     try {
       checkOrigin(request);

@@ -1,5 +1,6 @@
 import { createHash, randomBytes } from 'node:crypto';
 import { hash, verify } from '@node-rs/argon2';
+import { stringifySetCookie } from 'cookie';
 import { CAUTIONS_VERSION } from '@/wording/cautions';
 import type { Database } from '@/db/pool';
 import { type Member, memberOfSession, membersByName } from '@/db/queries/crews';
@@ -78,7 +79,11 @@ export async function rotate(db: Database, token: string, now: Date): Promise<st
 }
 
 /** The Set-Cookie value of a token, or of its removal (null). */
-export function sessionCookie(token: string | null, secure: boolean): string {
-  const age = token === null ? 0 : LIFETIME_MS / 1000;
-  return `${SESSION_COOKIE}=${token ?? ''}; Path=/; Max-Age=${age}; HttpOnly; SameSite=Strict${secure ? '; Secure' : ''}`;
-}
+export const sessionCookie = (token: string | null, secure: boolean): string =>
+  stringifySetCookie(SESSION_COOKIE, token ?? '', {
+    path: '/',
+    maxAge: token === null ? 0 : LIFETIME_MS / 1000,
+    httpOnly: true,
+    sameSite: 'strict',
+    secure,
+  });

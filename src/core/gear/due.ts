@@ -1,3 +1,7 @@
+import { addDays } from 'date-fns/addDays';
+import { addMonths } from 'date-fns/addMonths';
+import { lightFormat } from 'date-fns/lightFormat';
+import { parseISO } from 'date-fns/parseISO';
 import type { Gear } from './schema';
 import type { GearState } from './history';
 import type { Intervals } from './intervals';
@@ -12,14 +16,12 @@ export interface InspectionDue {
   readonly from: string | null;
 }
 
+/** The calendar day of a date that was read from one: both by the clock of this place, so that the place says nothing. */
+const dayOf = (date: Date): string => lightFormat(date, 'yyyy-MM-dd');
+
 /** The same day `months` later; the last of the month when there is no such day (31 Jan + 1 month is the end of February). */
-export function monthsLater(day: string, months: number): string {
-  const [year, month, date] = day.split('-').map(Number) as [number, number, number];
-  const last = new Date(Date.UTC(year, month - 1 + months + 1, 0)).getUTCDate();
-  return new Date(Date.UTC(year, month - 1 + months, Math.min(date, last)))
-    .toISOString()
-    .slice(0, 10);
-}
+export const monthsLater = (day: string, months: number): string =>
+  dayOf(addMonths(parseISO(day), months));
 
 /**
  * When a thing must be inspected next. Never inspected, or something happened to it: now, which is `enteredOn` or the
@@ -45,8 +47,7 @@ export type DueStanding = (typeof DUE_STANDINGS)[number];
 export const SOON_DAYS = 30;
 
 /** `days` after a day. */
-export const daysLater = (day: string, days: number): string =>
-  new Date(Date.parse(`${day}T00:00:00Z`) + days * 86_400_000).toISOString().slice(0, 10);
+export const daysLater = (day: string, days: number): string => dayOf(addDays(parseISO(day), days));
 
 /** How near a due day is, seen from `today`. */
 export function dueStanding(on: string | null, today: string): DueStanding {

@@ -1,36 +1,35 @@
 import { z } from 'zod';
+import {
+  createDocument,
+  type ZodOpenApiOperationObject,
+  type ZodOpenApiResponseObject,
+} from 'zod-openapi';
 import { planSchema } from '@/core/securement/plan';
 import { gearSchema } from '@/core/gear/schema';
 import { riggingSchema } from '@/core/bench/rigging';
+import { SESSION_COOKIE } from '../session';
 import { ENDPOINTS } from './endpoints';
 import type { Endpoint } from './endpoint';
 
-const problem = {
-  type: 'object',
-  required: ['type', 'title', 'status', 'issues'],
-  properties: {
-    type: { type: 'string' },
-    title: { type: 'string' },
-    status: { type: 'integer' },
-    issues: {
-      type: 'array',
-      items: {
-        type: 'object',
-        required: ['code', 'path', 'message'],
-        properties: {
-          code: { type: 'string' },
-          path: { type: 'array', items: { type: ['string', 'number'] } },
-          values: { type: 'object' },
-          message: { type: 'string' },
-        },
-      },
-    },
-  },
-};
+const problem = z
+  .object({
+    type: z.string(),
+    title: z.string(),
+    status: z.int(),
+    issues: z.array(
+      z.object({
+        code: z.string(),
+        path: z.array(z.union([z.string(), z.number()])),
+        values: z.record(z.string(), z.unknown()).optional(),
+        message: z.string(),
+      }),
+    ),
+  })
+  .meta({ id: 'Problem' });
 
-const refused = (description: string) => ({
+const refused = (description: string): ZodOpenApiResponseObject => ({
   description,
-  content: { 'application/problem+json': { schema: { $ref: '#/components/schemas/Problem' } } },
+  content: { 'application/problem+json': { schema: problem } },
 });
 
 /** JSON Schema of what a schema accepts: text with units included. */
@@ -65,28 +64,43 @@ export function gearJsonSchema(): unknown {
   };
 }
 
-function operation(e: Endpoint): object {
-  const parameters = [...e.path.matchAll(/\{(\w+)\}/g)].map((m) => ({
-    name: m[1],
-    in: 'path',
-    required: true,
-    schema: { type: 'string' },
-  }));
-  const ifMatch =
-    e.method === 'PUT' && e.path.endsWith('/{id}')
-      ? [{ name: 'If-Match', in: 'header', required: true, schema: { type: 'string' } }]
-      : [];
+const IF_MATCH = z.object({ 'If-Match': z.string() });
+
+/** What a request brings besides its body: the names in its path, and for a document that is saved its version. */
+function parametersOf(e: Endpoint): ZodOpenApiOperationObject['requestParams'] {
+  const names = [...e.path.matchAll(/\{(\w+)\}/g)].map((m) => m[1]!);
+  const saves = e.method === 'PUT' && e.path.endsWith('/{id}');
+  return {
+    ...(names.length > 0
+      ? { path: z.object(Object.fromEntries(names.map((n) => [n, z.string()]))) }
+      : {}),
+    ...(saves ? { header: IF_MATCH } : {}),
+  };
+}
+
+const BODY_REFUSED = {
+  '400': refused('Body is not JSON'),
+  '413': refused('Body is too large'),
+  '422': refused('Input refused; every issue is located'),
+};
+const MEMBER_REFUSED = { '401': refused('No session'), '403': refused('Role may not do this') };
+
+const operationId = (e: Endpoint): string =>
+  e.method.toLowerCase() +
+  e.path.replace(/[^a-z]+(\w)?/gi, (_, c?: string) => (c ?? '').toUpperCase());
+
+function operation(e: Endpoint): ZodOpenApiOperationObject {
   return {
     summary: e.summary,
-    operationId: `${e.method.toLowerCase()}${e.path.replace(/[^a-z]+(\w)?/gi, (_, c?: string) => (c ?? '').toUpperCase())}`,
-    ...(parameters.length + ifMatch.length > 0 ? { parameters: [...parameters, ...ifMatch] } : {}),
+    operationId: operationId(e),
+    requestParams: parametersOf(e),
     ...(e.body
       ? {
           requestBody: {
             required: true,
             content: {
               'application/json': {
-                schema: inputSchema(e.body),
+                schema: e.body,
                 ...(e.example === undefined ? {} : { example: e.example }),
               },
             },
@@ -96,16 +110,8 @@ function operation(e: Endpoint): object {
     security: e.action === null ? [] : [{ session: [] }],
     responses: {
       '2XX': { description: e.answer },
-      ...(e.body
-        ? {
-            '400': refused('Body is not JSON'),
-            '413': refused('Body is too large'),
-            '422': refused('Input refused; every issue is located'),
-          }
-        : {}),
-      ...(e.action === null
-        ? {}
-        : { '401': refused('No session'), '403': refused('Role may not do this') }),
+      ...(e.body ? BODY_REFUSED : {}),
+      ...(e.action === null ? {} : MEMBER_REFUSED),
       '429': refused('Too many requests'),
     },
   };
@@ -113,21 +119,24 @@ function operation(e: Endpoint): object {
 
 /** The OpenAPI 3.1 document, made from the same endpoints and schemas that the handlers use. */
 export function openApi(): object {
-  const paths: Record<string, Record<string, object>> = {};
+  const paths: Record<string, Record<string, ZodOpenApiOperationObject>> = {};
   for (const e of ENDPOINTS) (paths[e.path] ??= {})[e.method.toLowerCase()] = operation(e);
-  return {
-    openapi: '3.1.0',
-    info: {
-      title: 'Vast Cleat',
-      version: '1',
-      description:
-        'What each line may carry, and whether all lines together hold the load. Planning aid: labels, markings and local code first; never for lifting people or overhead.',
+  return createDocument(
+    {
+      openapi: '3.1.0',
+      info: {
+        title: 'Vast Cleat',
+        version: '1',
+        description:
+          'What each line may carry, and whether all lines together hold the load. Planning aid: labels, markings and local code first; never for lifting people or overhead.',
+      },
+      servers: [{ url: '/api/v1' }],
+      paths,
+      components: {
+        securitySchemes: { session: { type: 'apiKey', in: 'cookie', name: SESSION_COOKIE } },
+      },
     },
-    servers: [{ url: '/api/v1' }],
-    paths,
-    components: {
-      schemas: { Problem: problem },
-      securitySchemes: { session: { type: 'apiKey', in: 'cookie', name: 'vc_session' } },
-    },
-  };
+    // A quantity is text with a unit or a number: what it becomes has no schema, what it accepts has.
+    { allowEmptySchema: { unknown: true, custom: true, transform: true } },
+  );
 }

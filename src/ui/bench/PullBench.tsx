@@ -165,9 +165,9 @@ export function PullBench({
   useKeys({
     t: () => bench.tie(!bench.tied),
     '?': () => setSheet('keys'),
-    'mod+z': bench.undo,
-    'mod+shift+z': bench.redo,
-    'mod+y': bench.redo,
+    '$mod+z': bench.undo,
+    '$mod+Shift+z': bench.redo,
+    '$mod+y': bench.redo,
     w: () => pressWorking(room.current),
   });
   return (

@@ -1,4 +1,5 @@
 'use client';
+import { stringifySetCookie } from 'cookie';
 import { Truck, Users } from 'lucide-react';
 import Link from 'next/link';
 import { usePathname } from 'next/navigation';
@@ -136,13 +137,19 @@ const Dot = styled.i<{ $on: boolean }>`
   background: ${({ $on }) => ($on ? 'var(--plate)' : 'none')};
 `;
 
+const A_YEAR_S = 31_536_000;
+
 /** Switches the theme in one place: the attribute on <html>, remembered in a cookie. */
 function ThemeSwitch({ served }: { served: Theme }) {
   const [theme, setTheme] = useState<Theme>(served);
   const next = (): void => {
     const to = THEMES[(THEMES.indexOf(theme) + 1) % THEMES.length]!;
     document.documentElement.dataset['theme'] = to;
-    document.cookie = `${THEME_COOKIE}=${to}; Path=/; Max-Age=31536000; SameSite=Lax`;
+    document.cookie = stringifySetCookie(THEME_COOKIE, to, {
+      path: '/',
+      maxAge: A_YEAR_S,
+      sameSite: 'lax',
+    });
     setTheme(to);
   };
   return (

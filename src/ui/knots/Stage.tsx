@@ -177,8 +177,8 @@ export function Stage({ stage }: { stage: StageData }) {
   const actions = useActions(state, room);
   const { facts, forms, form } = stage;
   useKeys({
-    arrowright: () => state.show(state.step + 1),
-    arrowleft: () => state.show(state.step - 1),
+    ArrowRight: () => state.show(state.step + 1),
+    ArrowLeft: () => state.show(state.step - 1),
     h: () => setBusy(true),
   });
   const style = useMemo(() => lookStyle(look), [look]);

@@ -202,9 +202,9 @@ export function Planner({ stored, facts }: { stored: StoredPlan; facts: FactEntr
   const [keys, setKeys] = useState(false);
   const [alarm, setAlarm] = useState<string | null>(null);
   useKeys({
-    'mod+z': editor.undo,
-    'mod+shift+z': editor.redo,
-    'mod+y': editor.redo,
+    '$mod+z': editor.undo,
+    '$mod+Shift+z': editor.redo,
+    '$mod+y': editor.redo,
     '[': () => walk(-1),
     ']': () => walk(1),
     w: () => pressWorking(room.current),
