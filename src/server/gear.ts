@@ -1,4 +1,4 @@
-import { dueStanding, DUE_STANDINGS } from '@/core/gear/due';
+import { dueState, DUE_STATES } from '@/core/gear/due';
 import type { HistoryBody } from '@/core/gear/events';
 import { GEAR_KINDS } from '@/core/gear/vocabulary';
 import { GEAR_STATES, stateOf } from '@/core/gear/history';
@@ -74,7 +74,7 @@ export function gearQuery(search: URLSearchParams, now: Date): GearQuery {
     due: oneOf(
       search,
       'due',
-      DUE_STANDINGS.filter((d) => d !== 'never'),
+      DUE_STATES.filter((d) => d !== 'never'),
     ),
     today: dayOf(now),
     sort,
@@ -192,7 +192,7 @@ export async function askedGear(
 /** How a thing stands as far as a day is concerned. */
 export const standingOn = (stored: StoredGear, now: Date) => ({
   ...stored,
-  due: dueStanding(stored.dueOn, dayOf(now)),
+  due: dueState(stored.dueOn, dayOf(now)),
 });
 
 /** What the locker says today of the things a plan uses, as entries a page can take. */

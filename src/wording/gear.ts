@@ -1,5 +1,5 @@
 import type { FitReason } from '@/core/securement/rope-fit';
-import type { DueStanding, InspectionDue } from '@/core/gear/due';
+import type { DueState, InspectionDue } from '@/core/gear/due';
 import type { Happening, Inspection } from '@/core/gear/events';
 import type { Gear, GearItem, GearKind } from '@/core/gear/schema';
 import { sizeOf } from '@/core/gear/vocabulary';
@@ -23,7 +23,7 @@ const STATE_WORDS: Record<GearStateId, string> = {
   'set-aside': 'set aside',
   retired: 'retired',
 };
-export const DUE_WORDS: Record<DueStanding, string> = {
+export const DUE_WORDS: Record<DueState, string> = {
   overdue: 'overdue',
   soon: 'due soon',
   later: 'next',

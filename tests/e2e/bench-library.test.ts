@@ -1,6 +1,6 @@
 import type { Browser } from 'puppeteer-core';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
-import { atBench as open, until, untilFigures } from '../support/bench';
+import { atBench as open, until, untilFigures } from '../support/tension-bench';
 import { demoDocument } from '../support/demo';
 import { launch, Person } from '../support/browser';
 

@@ -9,7 +9,7 @@ import {
   figures,
   until,
   untilFigures,
-} from '../support/bench';
+} from '../support/tension-bench';
 import { frames, launch, type Person } from '../support/browser';
 
 let browser: Browser;

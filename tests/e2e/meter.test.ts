@@ -2,7 +2,7 @@ import type { Browser } from 'puppeteer-core';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { meterLine } from '@/core/meter/reading';
 import { sceneReading } from '@/core/meter/stand-in';
-import { atBench as open, until } from '../support/bench';
+import { atBench as open, until } from '../support/tension-bench';
 import { foundCrew } from '../support/api';
 import { demoDocument } from '../support/demo';
 import { BASE, launch, Person } from '../support/browser';

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { daysLater, dueStanding, inspectionDue, monthsLater } from './due';
+import { daysLater, dueState, inspectionDue, monthsLater } from './due';
 import { rope } from '../../../tests/support/gear';
 
 describe('when it is due', () => {
@@ -46,10 +46,10 @@ describe('when it is due', () => {
   });
   it('standing: overdue on the day itself, soon within 30 days', () => {
     expect([
-      dueStanding('2026-11-25', '2026-11-25'),
-      dueStanding('2026-12-25', '2026-11-25'),
-      dueStanding('2026-12-26', '2026-11-25'),
-      dueStanding(null, '2026-11-25'),
+      dueState('2026-11-25', '2026-11-25'),
+      dueState('2026-12-25', '2026-11-25'),
+      dueState('2026-12-26', '2026-11-25'),
+      dueState(null, '2026-11-25'),
     ]).toEqual(['overdue', 'soon', 'later', 'never']);
   });
 });

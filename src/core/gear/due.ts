@@ -41,8 +41,8 @@ export function inspectionDue(
   return { ...common, on: monthsLater(state.inspectedOn, months), because: 'interval' };
 }
 
-export const DUE_STANDINGS = ['overdue', 'soon', 'later', 'never'] as const;
-export type DueStanding = (typeof DUE_STANDINGS)[number];
+export const DUE_STATES = ['overdue', 'soon', 'later', 'never'] as const;
+export type DueState = (typeof DUE_STATES)[number];
 /** Days ahead in which a due inspection is called soon. */
 export const SOON_DAYS = 30;
 
@@ -50,7 +50,7 @@ export const SOON_DAYS = 30;
 export const daysLater = (day: string, days: number): string => dayOf(addDays(parseISO(day), days));
 
 /** How near a due day is, seen from `today`. */
-export function dueStanding(on: string | null, today: string): DueStanding {
+export function dueState(on: string | null, today: string): DueState {
   if (on === null) return 'never';
   if (on <= today) return 'overdue';
   return on <= daysLater(today, SOON_DAYS) ? 'soon' : 'later';

@@ -1,6 +1,6 @@
 import type { Gear } from '../gear/schema';
 import type { GearState } from '../gear/history';
-import type { DueStanding } from '../gear/due';
+import type { DueState } from '../gear/due';
 import type { Plan } from './plan';
 import { kindOf } from '../line/elements';
 import type { LineFacts } from './rule-input';
@@ -12,7 +12,7 @@ import type { Finding } from './verdict';
 export interface GearFact {
   readonly gear: Gear;
   readonly state: GearState;
-  readonly due: DueStanding | null;
+  readonly due: DueState | null;
   /** Taken out of the locker; what it was and how it stood then is still known. */
   readonly removed: boolean;
 }
@@ -40,7 +40,7 @@ function worse(element: LineElement, now: GearFact): boolean {
 }
 
 /** What was taken out of the locker nobody answers for any more; if it was bad then, it is forbidden still. */
-function removedStanding({ state }: GearFact): Pick<Finding, 'code' | 'effect'> {
+function findingOfRemoved({ state }: GearFact): Pick<Finding, 'code' | 'effect'> {
   return state.state !== 'in-service'
     ? { code: 'gear-gone-bad', effect: 'barred' }
     : state.suspect
@@ -48,13 +48,13 @@ function removedStanding({ state }: GearFact): Pick<Finding, 'code' | 'effect'> 
       : { code: 'gear-gone', effect: 'cannot-say' };
 }
 
-function standing(
+function findingOf(
   line: Line,
   element: LineElement,
   fact: GearFact,
 ): Pick<Finding, 'code' | 'effect'> | null {
   const { state, due } = fact;
-  if (fact.removed) return removedStanding(fact);
+  if (fact.removed) return findingOfRemoved(fact);
   if (state.state === 'retired') return { code: 'gear-retired', effect: 'barred' };
   const isolated = line.temporary && (kindOf(element).gear?.isolated?.(element) ?? false);
   if (state.state === 'set-aside')
@@ -77,7 +77,7 @@ export function gearFindings(line: Line, locker: LockerWord): Finding[] {
     const fact = locker.get(id);
     if (!fact)
       return [{ ...common, code: 'gear-gone', effect: 'cannot-say', values: { line: line.name } }];
-    const said = standing(line, element, fact);
+    const said = findingOf(line, element, fact);
     return said
       ? [
           {

@@ -1,7 +1,7 @@
 import { formatNumber } from '../units';
 import type { Rope } from '../rope/rope';
 import { VERDICTS, type Verdict } from './verdict';
-import type { DueStanding } from '../gear/due';
+import type { DueState } from '../gear/due';
 import type { Gear } from '../gear/schema';
 import type { GearState } from '../gear/history';
 import { ropeOf } from '../gear/rating';
@@ -11,7 +11,7 @@ export interface Candidate {
   readonly id: string;
   readonly gear: Gear;
   readonly state: GearState;
-  readonly due: DueStanding;
+  readonly due: DueState;
 }
 
 /** What a line would be with a rope on it: what the whole line may carry, knots and all, and what the plan comes to. */
@@ -49,7 +49,7 @@ export interface Fit {
   readonly reasons: readonly FitReason[];
 }
 
-function against(state: GearState, due: DueStanding): FitReason[] {
+function against(state: GearState, due: DueState): FitReason[] {
   if (state.state === 'retired') return [{ code: 'retired' }];
   return [
     ...(state.condition === 'damaged' ? [{ code: 'damaged' as const }] : []),

@@ -9,7 +9,7 @@ import { traced, type Working } from '../working/working';
 import { FRICTION_PAIRS, SURFACE_CEILING } from './friction';
 import { CERTAINLY_NOTHING, type LineShape } from './geometry';
 import { cargoBox } from './leg';
-import type { Article, Blocking, Ranged, RuleInput, Standing, TieDown } from './rules/rule-set';
+import type { Article, Blocking, Ranged, RuleInput, Soundness, TieDown } from './rules/rule-set';
 import type { Cargo, Line } from './schema';
 import { DIRECTIONS } from './vocabulary';
 
@@ -130,7 +130,7 @@ const nothing = (working: Working, why: string): Ranged =>
   );
 
 /** How far a line may be counted on, by its chain and its route. */
-export function standingOf({ shape, gaps }: Pick<LineFacts, 'shape' | 'gaps'>): Standing {
+export function soundnessOf({ shape, gaps }: Pick<LineFacts, 'shape' | 'gaps'>): Soundness {
   if (shape.problem !== null && CERTAINLY_NOTHING.includes(shape.problem)) return 'nothing';
   return gaps.length > 0 || shape.problem !== null ? 'unknown' : 'sound';
 }
@@ -150,13 +150,13 @@ function mostAtBreaking({ line, breaking }: LineFacts): number {
 /** The forces of a line as far as they may be counted, with the unknown at its worst and at its best. */
 function forcesOf(
   facts: LineFacts,
-  standing: Standing,
+  soundness: Soundness,
 ): Pick<TieDown, 'wll' | 'pull' | 'breaking' | 'pretension'> {
   const { capacity, breaking, tension } = facts;
   const stands = breaking
     ? { ...breaking.wll, label: 'breaking strength of the line' }
     : capacity.wll;
-  if (standing === 'nothing') {
+  if (soundness === 'nothing') {
     const none = (w: Working): Ranged => nothing(w, 'not counted: it does not hold the load');
     return {
       wll: none(capacity.wll),
@@ -165,7 +165,7 @@ function forcesOf(
       pretension: none(tension.pretension),
     };
   }
-  const sound = standing === 'sound';
+  const sound = soundness === 'sound';
   const known = (w: Working): Working => (sound ? w : unknown(w));
   const F = tension.pretension.value;
   return {
@@ -184,7 +184,7 @@ function forcesOf(
 /** A line as a tie-down. What is missing, unplaced or unknown may count for nothing, or for whatever it could at best. */
 export function tieDownOf(facts: LineFacts): TieDown {
   const { line, shape, tension } = facts;
-  const standing = standingOf(facts);
+  const soundness = soundnessOf(facts);
   const run = line.elements.find(isRun);
   return {
     id: line.id,
@@ -192,11 +192,11 @@ export function tieDownOf(facts: LineFacts): TieDown {
     kind: line.kind,
     crosses: shape.crosses,
     gear: run?.kind ?? 'none',
-    standing,
-    anyWay: standing !== 'nothing' && shape.legs.length === 0,
-    legs: standing === 'nothing' ? [] : shape.legs,
+    soundness,
+    anyWay: soundness !== 'nothing' && shape.legs.length === 0,
+    legs: soundness === 'nothing' ? [] : shape.legs,
     legRatio: shape.legRatio,
-    ...forcesOf(facts, standing),
+    ...forcesOf(facts, soundness),
     keptN: tension.pretension.value,
     knotIds: knotElementIds(line.elements),
     sharpEdgeIds: line.elements.filter((e) => kindOf(e).sharp?.(e)).map((e) => e.id),

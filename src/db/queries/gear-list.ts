@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { daysLater, type DueStanding, SOON_DAYS } from '@/core/gear/due';
+import { daysLater, type DueState, SOON_DAYS } from '@/core/gear/due';
 import type { GearStateId } from '@/core/gear/history';
 import { type Database, many } from '../pool';
 import { PAGE_SIZE, wordPattern } from './documents';
@@ -17,7 +17,7 @@ export interface GearQuery {
   readonly sizeFromM: number | null;
   readonly sizeToM: number | null;
   readonly leftFromM: number | null;
-  readonly due: Exclude<DueStanding, 'never'> | null;
+  readonly due: Exclude<DueState, 'never'> | null;
   readonly today: string;
   readonly sort: GearSort;
   readonly after: readonly [string, string] | null;

@@ -29,7 +29,7 @@ export const COMPUTE_API = {
   line: endpoint({
     method: 'POST',
     path: '/line',
-    summary: 'What one chain of elements may carry',
+    summary: 'What the elements of one line may carry',
     body: lineBody,
     action: null,
     example: lineExample,

@@ -40,7 +40,7 @@ const placeOut = (p: Place, governing: boolean) => ({
   working: p.allowed,
 });
 
-/** One chain of elements: what each place allows, the WLL, and what governs. Unrounded newtons. */
+/** The elements of one line: what each place allows, the WLL, and what governs. Unrounded newtons. */
 export function computeLine(body: z.infer<typeof lineBody>) {
   const rules = body.ruleSet === null ? null : ruleSet(body.ruleSet);
   const basis = rules?.basis(body.strength) ?? { ...body.strength, markedOrTableOnly: false };
@@ -248,7 +248,7 @@ export function computeRules(rules: RuleSet, body: z.infer<typeof rulesBody>) {
   return {
     ruleSet: rules.id,
     edition: rules.edition,
-    standing: rules.standing,
+    standing: rules.scope,
     verdict: worst([...outcome.rows.map((r) => r.verdict), ...effects]),
     findings: [
       ...outcome.findings.map((f) => ({ ...f, message: wordFinding(f, METRIC) })),

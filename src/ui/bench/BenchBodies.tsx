@@ -1,7 +1,7 @@
 import { memo } from 'react';
 import { RopeStroke } from '../diagrams/RopeStroke';
 import { type DrawnBody, type DrawnPass, KNOT_ABOVE } from './drawing';
-import { STAGE } from './lanes';
+import { CANVAS } from './lanes';
 
 const Sheave = ({ p }: { p: DrawnPass }) => (
   <>
@@ -120,14 +120,14 @@ function Plate({ body }: { body: DrawnBody }) {
 export const Ground = () => (
   <>
     <path
-      d={`M60 ${STAGE.height - 38}H${STAGE.width - 60}`}
+      d={`M60 ${CANVAS.height - 38}H${CANVAS.width - 60}`}
       stroke="var(--ink)"
       strokeWidth={2.5}
     />
     {Array.from({ length: 15 }, (_, i) => (
       <path
         key={i}
-        d={`M${70 + i * 19} ${STAGE.height - 37}l-10 12`}
+        d={`M${70 + i * 19} ${CANVAS.height - 37}l-10 12`}
         stroke="var(--edge)"
         strokeWidth={1.5}
       />
@@ -138,7 +138,7 @@ export const Ground = () => (
 function AnchorFoot({ body }: { body: DrawnBody }) {
   return (
     <path
-      d={`M${body.x - 16} ${STAGE.height - 38}V${body.y + 20}H${body.x + 16}V${STAGE.height - 38}`}
+      d={`M${body.x - 16} ${CANVAS.height - 38}V${body.y + 20}H${body.x + 16}V${CANVAS.height - 38}`}
       fill="none"
       stroke="var(--steel-ink)"
       strokeWidth={7}

@@ -6,7 +6,7 @@ import { knot } from '@/core/knot/knots';
 import { stageOf } from '@/core/knot/stage-of';
 import { LineKnot } from '../knots/KnotPicture';
 import { type OpenedWorking, WorkingSheet } from '../working/WorkingSheet';
-import { BenchStage } from './BenchStage';
+import { BenchDrawing } from './BenchDrawing';
 import { BenchVerdict } from './BenchVerdict';
 import { FamilyPicker } from './FamilyPicker';
 import { Gauge } from './Gauge';
@@ -163,7 +163,7 @@ export function BenchTable({ bench, title }: { bench: Bench; title: string }) {
     <>
       <Whole data-bench>
         <Stage>
-          <BenchStage bench={bench} />
+          <BenchDrawing bench={bench} />
           <LoopInset bench={still} />
         </Stage>
         <Scale>

@@ -9,13 +9,13 @@ import { METRIC, US_CUSTOMARY } from '@/core/units';
 import { sayingOf } from './BenchVerdict';
 import { compared, compareRows, withTurns } from './compareRows';
 import { angleOf, drawRig, wayOf } from './drawing';
-import { STAGE } from './lanes';
+import { CANVAS } from './lanes';
 import { spread } from './Gauge';
 import { formOf, newRigging, withForm } from '@/core/bench/compose';
 import { addPass, addTravelling, removeBody, removePass, setEnd } from './route';
 import { practiceWords, schoolWords } from './schools';
 import { strandWords } from './strandWords';
-import { strength } from '../../../tests/support/bench';
+import { strength } from '../../../tests/support/tension-bench';
 
 const bench = (form: (typeof FORM_IDS)[number], tied = false) => {
   const doc = newRigging(strength, form);
@@ -36,10 +36,10 @@ describe('everything that can be chosen', () => {
           [...`${s.back}${s.front}`.matchAll(/-?\d+(\.\d+)?/g)].map((m) => Number(m[0])),
         );
         expect(
-          numbers.every((n) => Number.isFinite(n) && n > -60 && n < STAGE.height + 40),
+          numbers.every((n) => Number.isFinite(n) && n > -60 && n < CANVAS.height + 40),
           form,
         ).toBe(true);
-        expect(rig.hand.x).toBeLessThanOrEqual(STAGE.width);
+        expect(rig.hand.x).toBeLessThanOrEqual(CANVAS.width);
         // Labels of one rope never lie on each other.
         const labels = rig.strands.map((s) => s.label);
         for (const a of labels)

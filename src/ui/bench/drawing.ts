@@ -1,7 +1,7 @@
 import type { BenchSystem } from '@/core/bench/rigging';
 import type { PassKind } from '@/core/tackle/passes';
 import { type Rigging, stopsOf } from '@/core/tackle/rigging';
-import { HAND_REACH, type Lane, lanesOf, heightsOf, STAGE } from './lanes';
+import { HAND_REACH, type Lane, lanesOf, heightsOf, CANVAS } from './lanes';
 
 export interface Point {
   readonly x: number;
@@ -193,7 +193,7 @@ function bodiesOf(
       ...(knotted ? [] : tied),
     ];
     const [least, most] =
-      xs.length > 0 ? [Math.min(...xs), Math.max(...xs)] : [STAGE.width / 2, STAGE.width / 2];
+      xs.length > 0 ? [Math.min(...xs), Math.max(...xs)] : [CANVAS.width / 2, CANVAS.width / 2];
     return {
       id: b.id,
       kind: b.kind,
@@ -265,8 +265,8 @@ export function drawRig(
     : { x: lanes[0]!.x, y: heights.get(rigging.ropes[handRope]!.to)! };
   const length = HAND_REACH.least + HAND_REACH.more * reach;
   const hand = {
-    x: Math.min(STAGE.width - 30, leaves.x + way.x * length + 10 * way.y),
-    y: Math.max(30, Math.min(STAGE.height - 50, leaves.y + way.y * length)),
+    x: Math.min(CANVAS.width - 30, leaves.x + way.x * length + 10 * way.y),
+    y: Math.max(30, Math.min(CANVAS.height - 50, leaves.y + way.y * length)),
   };
   const strands = rigging.ropes.flatMap((r, rope) => {
     const own = lanes.filter((l) => l.rope === rope);

@@ -19,9 +19,9 @@ export function lanesOf({ ropes }: Rigging, hitch: boolean): { lanes: Lane[]; sp
   // A hitch's strands lie close, all of them through one loop; a tackle's run side by side.
   const spacing = Math.min(
     hitch ? (wanted.length > 3 ? 50 : 76) : 92,
-    (STAGE.width - 120) / Math.max(1, wanted.length - 1),
+    (CANVAS.width - 120) / Math.max(1, wanted.length - 1),
   );
-  const right = STAGE.width / 2 + (spacing * (wanted.length - 1)) / 2 + (hitch ? 30 : -12);
+  const right = CANVAS.width / 2 + (spacing * (wanted.length - 1)) / 2 + (hitch ? 30 : -12);
   return { spacing, lanes: wanted.map((w, i) => ({ ...w, x: right - i * spacing })) };
 }
 
@@ -56,7 +56,7 @@ export function heightsOf(
  * the right. Pure geometry in pixels of the drawing's own box; a strand runs behind a body on leaving it and in front
  * on coming to it, so that a turn is seen to go round.
  */
-export const STAGE = { width: 400, height: 640 } as const;
+export const CANVAS = { width: 400, height: 640 } as const;
 
 export const TOP = 78;
 

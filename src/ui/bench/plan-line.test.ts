@@ -6,7 +6,7 @@ import { FORM_IDS } from '@/core/tackle/systems';
 import { benchOfLine, lineWithSystem } from '@/core/bench/in-plan';
 import { putSystem } from './putSystem';
 import { elementOf, newRigging, systemOf } from '@/core/bench/compose';
-import { strength } from '../../../tests/support/bench';
+import { strength } from '../../../tests/support/tension-bench';
 
 describe('a plan’s line on the bench and back', () => {
   const withHitch = demoNames().flatMap((name) => {

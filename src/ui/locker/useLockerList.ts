@@ -1,11 +1,11 @@
 'use client';
 import { useCallback, useEffect, useRef, useState } from 'react';
-import type { DueStanding } from '@/core/gear/due';
+import type { DueState } from '@/core/gear/due';
 import type { StoredGear } from '@/db/queries/gear';
 import { call, messageOf } from '../api';
 
 /** A thing of the locker as pages get it. */
-export type LockerItem = StoredGear & { readonly due: DueStanding };
+export type LockerItem = StoredGear & { readonly due: DueState };
 
 export interface LockerPage {
   readonly gear: readonly LockerItem[];

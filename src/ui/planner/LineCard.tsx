@@ -19,7 +19,7 @@ import { type OpenWorking, WorkingFigure } from '../working/WorkingFigure';
 import { wordRun, wordValue } from '@/wording/figures';
 
 /** Fetched when they are asked for. */
-const ElementBench = dynamic(() => import('./ElementBench').then((m) => m.ElementBench), {
+const ElementEditor = dynamic(() => import('./ElementEditor').then((m) => m.ElementEditor), {
   loading: () => null,
 });
 const LineSettings = dynamic(() => import('./LineSettings').then((m) => m.LineSettings), {
@@ -256,7 +256,7 @@ export const LineCard = memo(function LineCard({
         />
       ) : null}
       {picked !== null ? (
-        <ElementBench key={picked} line={line} elementId={picked} onPick={onPick} />
+        <ElementEditor key={picked} line={line} elementId={picked} onPick={onPick} />
       ) : null}
     </Card>
   );

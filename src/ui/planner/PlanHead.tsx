@@ -151,7 +151,7 @@ export function PlanHead({
         {alarm ? <Alarm role="alert">{alarm}</Alarm> : null}
         <Side>
           <Small>
-            {ruleSet(plan.ruleSet).edition}. {ruleSet(plan.ruleSet).standing}
+            {ruleSet(plan.ruleSet).edition}. {ruleSet(plan.ruleSet).scope}
           </Small>
           <Button $kind="quiet" onPress={onExport}>
             Export

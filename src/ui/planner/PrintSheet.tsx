@@ -173,7 +173,7 @@ export function PrintSheet({
           </Verdict>
         </Top>
         <p>
-          <b>{headline(a, units)}</b> {ruleSet(plan.ruleSet).standing}
+          <b>{headline(a, units)}</b> {ruleSet(plan.ruleSet).scope}
         </p>
         <p>
           {cargo.name}:{' '}

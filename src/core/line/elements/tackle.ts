@@ -21,7 +21,7 @@ const share = formula({
   compute: ({ F, T }: Record<'F' | 'T', number>) => F / T,
 });
 
-/** The anchor body that the chain's own anchor stands for: the one farthest from the load. */
+/** The anchor body that the line's own anchor stands for: the one farthest from the load. */
 const mainAnchor = (tackle: Tackle): string | undefined =>
   tackle.bodies.findLast((b) => b.kind === 'anchor')?.id;
 

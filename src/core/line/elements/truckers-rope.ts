@@ -28,7 +28,7 @@ const loopAway = formula<'s' | 'u' | 'h' | 'k'>({
 
 /** What the line takes up by stretching while it is hauled; nothing where its tension or its stiffness is not known, and said so. */
 function takenUp<V>(t: Tracer<V>, { ropes }: Pick<RopeNeeds<V>, 'ropes'>, route: V, hauled: V): V {
-  // The softest takes up most; the order of the chain says nothing.
+  // The softest takes up most; the order of the line says nothing.
   const softness = (e: ElementOf<'rope'>): number => stiffness(bare, e.rope) ?? 0;
   const rope =
     ropes.length === 0 ? null : ropes.reduce((a, b) => (softness(b) < softness(a) ? b : a)).rope;

@@ -8,7 +8,7 @@ import type { IssueValue } from '../../result';
 import { N_PER_LBF } from '../../units/constants';
 import { type Assessment, assess, lineContext, sharingOf } from '../assess';
 import type { ChangeCode } from '../codes';
-import { standingOf } from '../rule-input';
+import { soundnessOf } from '../rule-input';
 import { ruleSet } from '../rules';
 import type { Line } from '../schema';
 import type { Verdict } from '../verdict';
@@ -228,7 +228,7 @@ function again(plan: Plan, line: Line, n: number): Plan {
 const MOST_NEW_LINES = 4;
 function moreLines(plan: Plan, a: Assessment): Candidate[] {
   const over = a.lines.find(
-    (facts) => facts.line.kind === 'over' && standingOf(facts) === 'sound',
+    (facts) => facts.line.kind === 'over' && soundnessOf(facts) === 'sound',
   )?.line;
   if (!over) return [];
   const list: Candidate[] = [];

@@ -97,7 +97,9 @@ function boardOf(
 type PlacedLeg = Leg & { readonly at: Point };
 const placedLegs = (td: TieDown): PlacedLeg[] | null => {
   const legs = td.legs.filter((l): l is PlacedLeg => l.at !== null);
-  return td.standing === 'sound' && legs.length > 0 && legs.length === td.legs.length ? legs : null;
+  return td.soundness === 'sound' && legs.length > 0 && legs.length === td.legs.length
+    ? legs
+    : null;
 };
 
 /** Whether statics know where a line is. */

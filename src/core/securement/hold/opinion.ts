@@ -204,7 +204,7 @@ export class Statics {
     // A line that nobody has placed could do anything.
     if (
       this.input.tieDowns.some(
-        (td) => td.standing !== 'nothing' && !isPlaced(td) && td.wll.high > 0,
+        (td) => td.soundness !== 'nothing' && !isPlaced(td) && td.wll.high > 0,
       )
     )
       return UNLIMITED_G;

@@ -37,12 +37,14 @@ function enough(statics: Statics, rows: readonly StaticsRow[]): Finding[] {
     (td) =>
       td.kind === 'over' && td.keptN === null && td.wll.working.value !== null && isPlaced(td),
   );
-  const standing = rows.filter((r) => r.ruleStands);
-  if (standing.length === 0) return [];
+  const byRuleAlone = rows.filter((r) => r.ruleStands);
+  if (byRuleAlone.length === 0) return [];
   if (open.length === 0)
     return [
       notice(
-        standing.some((r) => r.strength === 'working') ? 'statics-too-close' : 'breaking-not-known',
+        byRuleAlone.some((r) => r.strength === 'working')
+          ? 'statics-too-close'
+          : 'breaking-not-known',
       ),
     ];
   const problems = statics.asked.boxes.flatMap((box) => {
@@ -110,7 +112,7 @@ function idle(statics: Statics, rows: readonly StaticsRow[]): Finding[] {
 }
 
 /** Where the load stands: what hangs over the deck has nothing under it. */
-function standing(input: RuleInput, deck: Pick<Deck, 'lengthM' | 'widthM'>): Finding[] {
+function overhanging(input: RuleInput, deck: Pick<Deck, 'lengthM' | 'widthM'>): Finding[] {
   const { box, cgForwardM, cgLeftM } = input.article;
   if (box === null) return [];
   const over = Math.max(
@@ -158,7 +160,7 @@ function boards(input: RuleInput, rows: readonly StaticsRow[]): Finding[] {
 /** Lines given by their angle alone: the rule counts them, statics cannot. */
 const angleOnly = (input: RuleInput): Finding[] =>
   input.tieDowns
-    .filter((td) => td.standing === 'sound' && !isPlaced(td))
+    .filter((td) => td.soundness === 'sound' && !isPlaced(td))
     .map((td) => notice('statics-needs-place', {}, td));
 
 /**
@@ -175,7 +177,7 @@ export function staticsOpinion(
   return {
     rows,
     findings: [
-      ...standing(input, deck),
+      ...overhanging(input, deck),
       ...dragging(statics, rows),
       ...enough(statics, rows),
       ...middleAssumed(statics, rows),

@@ -177,7 +177,7 @@ export const euRoad: RuleSet = {
   id: 'eu-road',
   name: RULE_SET_NAMES['eu-road'],
   edition: 'EN 12195-1:2010',
-  standing:
+  scope:
     'European road transport. Hand-tied rope has no lashing capacity under EN 12195-2; the statics use your crew’s school.',
   unmarkedByUsTable: false,
   mat: 'anti-slip-mat',

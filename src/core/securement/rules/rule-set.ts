@@ -52,7 +52,7 @@ export interface Article {
  * How far a line may be counted on. `sound`: as it stands; `unknown`: something of it is missing or not placed, so that it
  * counts for nothing at the worst; `nothing`: it certainly does not hold the load.
  */
-export type Standing = 'sound' | 'unknown' | 'nothing';
+export type Soundness = 'sound' | 'unknown' | 'nothing';
 
 /** One securement, as rules see it. */
 export interface TieDown {
@@ -61,7 +61,7 @@ export interface TieDown {
   readonly kind: 'over' | 'direct' | 'loop';
   /** What runs along it. */
   readonly gear: ElementKindId | 'none';
-  readonly standing: Standing;
+  readonly soundness: Soundness;
   /** Nobody knows where it runs: at its best it pulls against any motion and straight down at once. `legs` are empty then. */
   readonly anyWay: boolean;
   readonly legs: readonly Leg[];
@@ -119,7 +119,7 @@ export interface RuleSet {
   readonly name: string;
   readonly edition: string;
   /** One line for the driver: what this rule set is, and is not. */
-  readonly standing: string;
+  readonly scope: string;
   /** Where a rope's WLL comes from under these rules. */
   basis(strength: Strength): StrengthBasis;
   readonly unmarkedByUsTable: boolean;

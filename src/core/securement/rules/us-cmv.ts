@@ -223,7 +223,7 @@ export const usCmv: RuleSet = {
   id: 'us-cmv',
   name: RULE_SET_NAMES['us-cmv'],
   edition: '49 CFR 393.100–136',
-  standing: 'Commercial vehicles in the United States. Knots in tie-downs are forbidden.',
+  scope: 'Commercial vehicles in the United States. Knots in tie-downs are forbidden.',
   unmarkedByUsTable: true,
   mat: 'unmarked-mat',
   countsPretension: false,

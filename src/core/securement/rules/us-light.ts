@@ -144,7 +144,7 @@ export const usLight: RuleSet = {
   id: 'us-light',
   name: RULE_SET_NAMES['us-light'],
   edition: '49 CFR 393.102 as guidance',
-  standing:
+  scope:
     'State law: nothing may drop, shift, leak or escape. The figures are guidance, not your state’s rule.',
   unmarkedByUsTable: true,
   mat: 'unmarked-mat',

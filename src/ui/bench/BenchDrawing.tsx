@@ -3,11 +3,11 @@ import styled from 'styled-components';
 import { memo, type PointerEvent as ReactPointerEvent, useMemo, useRef } from 'react';
 import { RopeStroke } from '../diagrams/RopeStroke';
 import { angleOf, type DrawnBody, type DrawnRig, drawRig, type Point } from './drawing';
-import { STAGE } from './lanes';
+import { CANVAS } from './lanes';
 import { type StrandWord, strandWords } from './strandWords';
 import { type Bench, MOST_HAND_N } from './useBench';
 import { useMember } from '../frame/MemberContext';
-import { Svg, HandSpot } from './BenchStage.styles';
+import { Svg, HandSpot } from './BenchDrawing.styles';
 import { Ground, Body } from './BenchBodies';
 
 const Force = styled.text`
@@ -134,7 +134,7 @@ function useDrag(bench: Bench, rig: DrawnRig) {
 }
 
 /** Hand, rope, turns and anchor as they are; what every strand bears written on it. The hand is dragged to pull. */
-export function BenchStage({ bench }: { bench: Bench }) {
+export function BenchDrawing({ bench }: { bench: Bench }) {
   const { units } = useMember();
   const { doc, figures, tied } = bench;
   const { system } = doc;
@@ -157,7 +157,7 @@ export function BenchStage({ bench }: { bench: Bench }) {
   const inFront = (b: DrawnBody): boolean => b.knotted;
   return (
     <Svg
-      viewBox={`0 0 ${STAGE.width} ${STAGE.height}`}
+      viewBox={`0 0 ${CANVAS.width} ${CANVAS.height}`}
       role="img"
       aria-label={words.say}
       data-pull-stage

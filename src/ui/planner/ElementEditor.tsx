@@ -165,7 +165,7 @@ function AddElement({
 }
 
 /** The picked element: what else could be here, ranked by what it does to the line; its own figures; order and removal. */
-export function ElementBench({
+export function ElementEditor({
   line,
   elementId,
   onPick,
