@@ -4,7 +4,7 @@ import { GEAR_KINDS } from '@/core/gear/vocabulary';
 import { GEAR_STATES, stateOf } from '@/core/gear/history';
 import { checkRecord } from '@/core/gear/record';
 import type { Plan } from '@/core/securement/plan';
-import { type GearFact, gearIdOf, gearIdsOf } from '@/core/securement/gear-facts';
+import { type GearFact, gearIdOf, gearIdsOf } from '@/core/securement/locker-word';
 import { ConstraintError, type Database, pool } from '@/db/pool';
 import {
   codesOfRemoved,

@@ -1,5 +1,5 @@
 import { helpfulChanges } from '@/core/securement/advice/one-change';
-import { LOCKER_NOT_ASKED } from '@/core/securement/gear-facts';
+import { LOCKER_NOT_ASKED } from '@/core/securement/locker-word';
 import { type AdviceAnswer, type AdviceRequest, PROTOCOL } from './protocol';
 
 /** Tries single changes to a plan away from the page, so that typing never waits for it. */

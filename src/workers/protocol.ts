@@ -2,7 +2,7 @@ import type { CutPlan } from '@/core/cutting/plan';
 import type { CutJob } from '@/core/cutting/problem';
 import type { Plan } from '@/core/securement/plan';
 import type { HoldMap } from '@/core/securement/hold/map';
-import type { GearFact } from '@/core/securement/gear-facts';
+import type { GearFact } from '@/core/securement/locker-word';
 import type { Change } from '@/core/securement/advice/one-change';
 import type { Body } from '@/core/knot/shape/body';
 import type { ShippedForm } from '@/core/knot/shape/frames';

@@ -1,7 +1,7 @@
 'use client';
 import { useEffect, useRef, useState } from 'react';
 import type { Plan } from '@/core/securement/plan';
-import type { GearFacts } from '@/core/securement/gear-facts';
+import type { GearFacts } from '@/core/securement/locker-word';
 import type { Change } from '@/core/securement/advice/one-change';
 import { type AdviceAnswer, type AdviceRequest, PROTOCOL } from './protocol';
 

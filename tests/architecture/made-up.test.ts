@@ -65,7 +65,7 @@ export const capstanSchema = z.object({
 
 const FARM_LANE = `
 import { traced } from '../../working/working';
-import { RULE_SET_NAMES } from '../rule-set-ids';
+import { RULE_SET_TITLES } from '../rule-set-ids';
 import { tallyRow } from '../verdict';
 import type { RuleSet } from './rule-set';
 import { requirement } from './shared';
@@ -73,9 +73,7 @@ import { requirement } from './shared';
 /** Asks for two adjustable lines, and that twice gravity is stood forward. */
 export const farmLane: RuleSet = {
   id: 'farm-lane',
-  name: RULE_SET_NAMES['farm-lane'],
-  edition: 'made up',
-  standing: 'Made up.',
+  ...RULE_SET_TITLES['farm-lane'],
   unmarkedByUsTable: false,
   mat: 'unmarked-mat',
   countsPretension: true,
@@ -163,7 +161,11 @@ const INDEX_LINES: readonly Line[] = [
   ['src/core/securement/rule-set-ids.ts', "'us-cmv', 'us-light'", "'farm-lane', "],
 ];
 const WORDS: readonly Line[] = [
-  ['src/core/securement/rule-set-ids.ts', "  'us-cmv': ", "  'farm-lane': 'Farm lane',\n"],
+  [
+    'src/core/securement/rule-set-ids.ts',
+    "  'us-cmv': ",
+    "  'farm-lane': { name: 'Farm lane', edition: 'made up', scope: 'Made up.' },\n",
+  ],
   ['src/wording/figures.ts', "  fitting: 'hook", "  capstan: 'capstan',\n"],
 ];
 

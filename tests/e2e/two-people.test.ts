@@ -64,6 +64,39 @@ describe('two people at one plan', () => {
     await p.leave();
   });
 
+  it('what judges a plan cannot be fetched: the served verdict stands, says that it is old, and follows by itself later', async () => {
+    const own = await atOwnPlan('apple-bins', 'Without a judge');
+    const path = own.page.url().replace(BASE, '');
+    await own.leave();
+    // Somebody who has nothing of it yet.
+    const p = await Person.at(browser);
+    await p.page.setRequestInterception(true);
+    let away = true;
+    const judges = async (url: string): Promise<boolean> =>
+      (await (await fetch(url)).text()).includes('not known, counted as');
+    p.page.on('request', (request) => {
+      void (async () => {
+        const script = request.resourceType() === 'script';
+        await (script && away && (await judges(request.url()))
+          ? request.abort()
+          : request.continue());
+      })();
+    });
+    await p.bringSession('Ilse Varrow');
+    await p.page.goto(BASE + path, { waitUntil: 'domcontentloaded' });
+    await p.page.waitForFunction(() => document.body.innerText.includes('could not be fetched'));
+    expect(await p.verdict()).toBe('holds');
+    await p.page.waitForSelector('[data-verdict=holds][aria-busy=false]');
+    // The rules are changed: what stands there is not of this plan any more, and shows it.
+    await p.choose('Rules', 'US commercial road');
+    await p.page.waitForSelector('[data-verdict=holds][aria-busy=true]');
+    away = false;
+    await p.page.waitForFunction(() => !document.body.innerText.includes('could not be fetched'));
+    await p.page.waitForSelector('[data-verdict][aria-busy=false]');
+    expect(p.errors.filter((e) => !/ERR_FAILED|ChunkLoadError/.test(e))).toEqual([]);
+    await p.context.close();
+  });
+
   it('a trainee reads and does not change', async () => {
     const p = await Person.at(browser);
     await p.stepInAs('Joss Pemberly');

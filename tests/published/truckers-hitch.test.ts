@@ -11,7 +11,7 @@ import {
 } from '@/core/tackle/truckers';
 import { N_PER_LBF } from '@/core/units';
 import { bare, traced } from '@/core/working/working';
-import { braidedNylon, chain, context, ownAnchor } from '../support/lines';
+import { braidedNylon, elementsOf, context, ownAnchor } from '../support/lines';
 
 const pull = (extra: Partial<TruckersPull> = {}): TruckersPull => ({
   form: 'single',
@@ -62,7 +62,7 @@ describe('shares of the load line’s tension, largest over hauling and tied off
   it('the hauling strand from the anchor bears e_loop/R when that is more than half', () =>
     expect(share('anchor-turn', pull({ handAngleRad: Math.PI }))).toBeCloseTo(1 / 0.6, 9));
   it('a 150 lbf ring at the tensioned end gives a line of 150 lbf, not 75 and not 225', () => {
-    const line = chain([
+    const line = elementsOf([
       ownAnchor(5000),
       { kind: 'knot', knot: 'bowline' },
       braidedNylon(),
@@ -75,7 +75,7 @@ describe('shares of the load line’s tension, largest over hauling and tied off
     expect(capacity.governing.map((i) => capacity.places[i]!.elementIndex)).toEqual([5]);
   });
   it('loop, turns and lock of a butterfly in 360 lbf rope: 270, 324, 360, 324', () => {
-    const line = chain([
+    const line = elementsOf([
       ownAnchor(5000),
       braidedNylon(),
       { kind: 'truckers', loop: 'alpine-butterfly' },

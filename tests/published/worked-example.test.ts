@@ -7,7 +7,7 @@ import { lineCapacity } from '@/core/line/line';
 import { bendFactor } from '@/core/rope/bend';
 import { N_PER_LBF } from '@/core/units';
 import { traced } from '@/core/working/working';
-import { braidedNylon, chain, context, ownAnchor, wllLbf } from '../support/lines';
+import { braidedNylon, elementsOf, context, ownAnchor, wllLbf } from '../support/lines';
 
 const strong = ownAnchor(5000);
 const knot = (id: string, extra: Record<string, unknown> = {}) => ({
@@ -29,7 +29,7 @@ describe('5/16 in braided nylon of 1,800 lbf, a tenth doubled', () => {
   it('a ring of 150 lbf governs', () => {
     const capacity = lineCapacity(
       traced,
-      chain([ownAnchor(150), knot('clove-hitch'), braidedNylon(), strong]),
+      elementsOf([ownAnchor(150), knot('clove-hitch'), braidedNylon(), strong]),
       context(),
     );
     expect(capacity.wll.value! / N_PER_LBF).toBeCloseTo(150, 9);
@@ -41,7 +41,7 @@ describe('5/16 in braided nylon of 1,800 lbf, a tenth doubled', () => {
     const bar = { kind: 'edge', name: 'bar', shape: 'rounded', bendDiameterM: '1 in' };
     const capacity = lineCapacity(
       traced,
-      chain([strong, knot('fishermans-bend'), braidedNylon(), bar, strong]),
+      elementsOf([strong, knot('fishermans-bend'), braidedNylon(), bar, strong]),
       context(),
     );
     expect(capacity.wll.value! / N_PER_LBF).toBeCloseTo(273.6, 9);
@@ -68,7 +68,7 @@ describe('5/16 in braided nylon of 1,800 lbf, a tenth doubled', () => {
   it('ties are all named', () => {
     const capacity = lineCapacity(
       traced,
-      chain([ownAnchor(198), knot('clove-hitch'), braidedNylon(), strong]),
+      elementsOf([ownAnchor(198), knot('clove-hitch'), braidedNylon(), strong]),
       context(),
     );
     expect(capacity.governing.map((i) => capacity.places[i]!.part)).toEqual(['anchor', 'knot']);

@@ -138,6 +138,12 @@ export class Person {
 
   /** Opens a page as one of the demo people of this test file's own crews. */
   async stepInAs(name: string, path = '/loads'): Promise<void> {
+    await this.bringSession(name);
+    await this.goto(path);
+  }
+
+  /** Is one of the demo people from the next page on. */
+  async bringSession(name: string): Promise<void> {
     await this.context.setCookie({
       name: SESSION_COOKIE,
       value: await sessionOf(name),
@@ -146,7 +152,6 @@ export class Person {
       httpOnly: true,
       sameSite: 'Lax',
     });
-    await this.goto(path);
   }
 
   /** The same at the door, as somebody who comes for the first time: as one of the crews everybody sees. */

@@ -5,8 +5,8 @@ import { lineCapacity } from '@/core/line/line';
 import { N_PER_LBF } from '@/core/units';
 import { bare } from '@/core/working/working';
 
-/** A chain from loosely written elements; ids are made up where missing. */
-export function chain(elements: readonly Record<string, unknown>[]): LineElement[] {
+/** Elements of a line from loosely written elements; ids are made up where missing. */
+export function elementsOf(elements: readonly Record<string, unknown>[]): LineElement[] {
   return z.array(elementSchema).parse(elements.map((e, i) => ({ id: `e${i}`, ...e })));
 }
 
@@ -43,12 +43,12 @@ export const context = (extra: Partial<LineContext> = {}): LineContext => ({
   ...extra,
 });
 
-/** WLL of a chain in lbf, bare. */
+/** WLL of a line in lbf, bare. */
 export function wllLbf(
   elements: readonly Record<string, unknown>[],
   extra: Partial<LineContext> = {},
 ): number {
-  const { wll } = lineCapacity(bare, chain(elements), context(extra));
+  const { wll } = lineCapacity(bare, elementsOf(elements), context(extra));
   if (wll === null) throw new Error('WLL unknown');
   return wll / N_PER_LBF;
 }

@@ -5,11 +5,11 @@ import { haulingRatioOf } from '@/core/tackle/truckers';
 import { truckersRigging } from '@/core/tackle/family';
 import { handTurn, riggingForces } from '@/core/tackle/rigging';
 import { bare } from '@/core/working/working';
-import { chain, ownAnchor } from '../support/lines';
+import { elementsOf, ownAnchor } from '../support/lines';
 
 describe('formulas outside whose conditions nothing is said', () => {
   it('unlabelled 12 mm polyester, 2 m route, slip loop, slip 10 mm: kept 128.9 N', () => {
-    const elements = chain([
+    const elements = elementsOf([
       ownAnchor(5000),
       { kind: 'knot', knot: 'bowline' },
       { kind: 'rope', rope: { material: 'polyester', diameterM: '12 mm', condition: 'new' } },
@@ -32,7 +32,7 @@ describe('formulas outside whose conditions nothing is said', () => {
     const pretension = (mbs: string | null): number =>
       lineTension(
         bare,
-        chain([
+        elementsOf([
           ownAnchor(5000),
           { kind: 'knot', knot: 'bowline' },
           {

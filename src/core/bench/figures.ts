@@ -26,6 +26,7 @@ import {
 import { SETTLING } from '../tackle/tie-off';
 import { frictionBand } from '../tackle/truckers';
 import { formula, type Given, traced, type Working } from '../working/working';
+import { benchContext } from './context';
 
 /** The pull at which one place of the line bears all it may. */
 export interface PullLimit {
@@ -89,22 +90,6 @@ const countedFormula = formula<'H' | 'c'>({
   confidence: 'exact',
   compute: ({ H, c }) => H * c,
 });
-
-/** A rigging is judged on its own: the crew's school, no rule set, no other lines. */
-export function benchContext({ strength }: Pick<RiggingDocument, 'strength'>): LineContext {
-  return {
-    basis: {
-      school: strength.school,
-      designFactor: strength.designFactor,
-      markedOrTableOnly: false,
-    },
-    knotSchool: strength.knotSchool,
-    unmarkedByUsTable: true,
-    temporary: false,
-    anchors: new Map(),
-    anchorSharing: new Map(),
-  };
-}
 
 /** The mechanism of a system. */
 export const riggingOfSystem = (system: RiggingDocument['system']): Rigging =>

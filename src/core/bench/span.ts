@@ -1,4 +1,4 @@
-import { benchContext } from './figures';
+import { benchContext } from './context';
 import type { LineElement } from '../line/schema';
 import { lineCapacity } from '../line/line';
 import type { Rope } from '../rope/rope';

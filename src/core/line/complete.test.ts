@@ -1,10 +1,10 @@
 import { describe, expect, it } from 'vitest';
-import { braidedNylon, chain, ownAnchor } from '../../../tests/support/lines';
+import { braidedNylon, elementsOf, ownAnchor } from '../../../tests/support/lines';
 import { lineGaps } from './complete';
 
 const ring = ownAnchor(5000);
 const gaps = (elements: readonly Record<string, unknown>[]): string[] =>
-  lineGaps(chain(elements)).map((g) => `${g.code}@${g.elementId}`);
+  lineGaps(elementsOf(elements)).map((g) => `${g.code}@${g.elementId}`);
 const [bowline, splice, bend, lock] = [
   { kind: 'knot', knot: 'bowline' },
   { kind: 'knot', knot: 'eye-splice' },

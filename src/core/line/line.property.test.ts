@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { braidedNylon, chain, context, ownAnchor } from '../../../tests/support/lines';
+import { braidedNylon, elementsOf, context, ownAnchor } from '../../../tests/support/lines';
 import { KNOT_SCHOOL_CHOICES, knotEfficiency } from '../knot/efficiency';
 import { KNOTS, type KnotId, knotsFor } from '../knot/knots';
 import { SCHOOL_IDS } from '../rope/schools';
@@ -71,10 +71,10 @@ describe('properties of any chain', () => {
     fc.assert(
       fc.property(line, element, fc.nat(), (elements, extra, where) => {
         const at = 2 + (where % (elements.length - 2));
-        const before = lineCapacity(bare, chain(elements), context());
+        const before = lineCapacity(bare, elementsOf(elements), context());
         const after = lineCapacity(
           bare,
-          chain([...elements.slice(0, at), extra, ...elements.slice(at)]),
+          elementsOf([...elements.slice(0, at), extra, ...elements.slice(at)]),
           context(),
         );
         // A second rope changes which rope the knots after it are tied in, so it may raise or lower them; it is checked on its own below.
@@ -93,10 +93,10 @@ describe('properties of any chain', () => {
   it('WLL never rises when a rope gets weaker', () => {
     fc.assert(
       fc.property(line, fc.constantFrom('worn', 'doubtful', 'damaged'), (elements, condition) => {
-        const weaker = chain(elements).map((e) =>
+        const weaker = elementsOf(elements).map((e) =>
           e.kind === 'rope' ? { ...e, rope: { ...e.rope, condition: condition as 'worn' } } : e,
         );
-        const before = chain(elements).map((e) =>
+        const before = elementsOf(elements).map((e) =>
           e.kind === 'rope' ? { ...e, rope: { ...e.rope, condition: 'good' as const } } : e,
         );
         expect(lineCapacity(bare, weaker, context()).wll!).toBeLessThanOrEqual(
@@ -110,8 +110,8 @@ describe('properties of any chain', () => {
     fc.assert(
       fc.property(line, contexts, (elements, where) => {
         const c = context(where);
-        expect(lineCapacity(bare, chain(elements), c).wll).toBe(
-          lineCapacity(traced, chain(elements), c).wll.value,
+        expect(lineCapacity(bare, elementsOf(elements), c).wll).toBe(
+          lineCapacity(traced, elementsOf(elements), c).wll.value,
         );
       }),
       { numRuns: 400 },
@@ -121,7 +121,7 @@ describe('properties of any chain', () => {
   it('the governing places are exactly those that allow the WLL', () => {
     fc.assert(
       fc.property(line, (elements) => {
-        const capacity = lineCapacity(bare, chain(elements), context());
+        const capacity = lineCapacity(bare, elementsOf(elements), context());
         capacity.places.forEach((p, i) =>
           expect(capacity.governing.includes(i)).toBe(p.allowed! <= capacity.wll! * (1 + 1e-9)),
         );
@@ -132,7 +132,7 @@ describe('properties of any chain', () => {
   it('alternatives are ranked by what they do to the line', () => {
     fc.assert(
       fc.property(line, (elements) => {
-        const parsed = chain(elements);
+        const parsed = elementsOf(elements);
         const at = parsed.findIndex((e) => e.kind === 'knot');
         const list = alternatives(parsed, at, context());
         for (const a of list)
@@ -150,7 +150,7 @@ describe('the working shows what was computed', () => {
   it('every formula’s text, evaluated with its inputs, gives its value', () => {
     fc.assert(
       fc.property(line, contexts, (elements, where) =>
-        check(lineCapacity(traced, chain(elements), context(where)).wll),
+        check(lineCapacity(traced, elementsOf(elements), context(where)).wll),
       ),
       { numRuns: 100 },
     );

@@ -2,6 +2,7 @@ import { newElement } from '../line/compose';
 import type { ElementKindId, LineElement } from '../line/schema';
 import type { Plan } from './plan';
 import { type LineMake, PLAN_FORMAT, PLAN_VERSION } from './vocabulary';
+import { withoutGear } from './gear-facts';
 import { lineShape, namedAnchorIds } from './geometry';
 import type { DeckAnchor, Line, Strength } from './schema';
 import { freshId } from '../ids';
@@ -156,3 +157,15 @@ export function newPlan(strength: Strength, units: 'metric' | 'us'): Plan {
     lines: [],
   };
 }
+
+/** Length of a line's name, as the schema has it. */
+const MOST_NAME = 80;
+const COPY = ' (copy)';
+
+/** A line like another, of the same sort of gear but not the same things of the locker. */
+export const copyOfLine = (line: Line, lines: readonly Line[]): Line => ({
+  ...line,
+  elements: withoutGear(line.elements),
+  id: freshId('l', lines),
+  name: `${line.name.slice(0, MOST_NAME - COPY.length)}${COPY}`,
+});

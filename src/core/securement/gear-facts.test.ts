@@ -4,11 +4,12 @@ import { type Gear, gearSchema } from '../gear/schema';
 import type { GearState } from '../gear/history';
 import { ropeNeeded, ropeShortBy } from '../line/rope-needed';
 import { bare, traced } from '../working/working';
-import { chain, ownAnchor } from '../../../tests/support/lines';
+import { elementsOf, ownAnchor } from '../../../tests/support/lines';
 import { checkFormulas } from '../../../tests/support/working';
 import { demoPlan, judge } from '../../../tests/support/demo';
 import { assess } from './assess';
-import { type GearFact, withoutGear, LOCKER_NOT_ASKED } from './gear-facts';
+import { withoutGear } from './gear-facts';
+import { type GearFact, LOCKER_NOT_ASKED } from './locker-word';
 
 const ID = '0190b5a0-0000-7000-8000-000000000001';
 const rope = (extra: Record<string, unknown> = {}): Record<string, unknown> => ({
@@ -150,7 +151,7 @@ describe('what the locker says of a plan', () => {
 
 describe('length check', () => {
   const D = 0.012;
-  const line = chain([
+  const line = elementsOf([
     ownAnchor(5000),
     { kind: 'knot', knot: 'bowline' },
     rope({ lengthM: '6 m' }),
@@ -175,23 +176,26 @@ describe('length check', () => {
     const needM = ropeNeeded(bare, line, 4, null)!;
     expect(ropeShortBy(needM, line)).toEqual({ haveM: 6, shortM: needM - 6 });
     expect(ropeShortBy(null, line)).toBeNull();
-    expect(ropeShortBy(needM, chain([rope()]))).toBeNull();
+    expect(ropeShortBy(needM, elementsOf([rope()]))).toBeNull();
     expect(ropeNeeded(bare, line, null, null)).toBeNull();
   });
   it('a doubled rope goes the way twice; a double pass has four strands; joined ropes count together', () => {
-    const doubled = chain([
+    const doubled = elementsOf([
       { kind: 'rope', rope: { material: 'polyester', diameterM: D, mbsN: 21000, doubled: true } },
     ]);
     expect(ropeNeeded(bare, doubled, 5, null)).toBeCloseTo(10, 9);
     const hitch = (passes: 1 | 2): number =>
       ropeNeeded(
         bare,
-        chain([rope(), { kind: 'truckers', loop: 'alpine-butterfly', passes, shortStrandM: 0.3 }]),
+        elementsOf([
+          rope(),
+          { kind: 'truckers', loop: 'alpine-butterfly', passes, shortStrandM: 0.3 },
+        ]),
         4,
         null,
       )!;
     expect(hitch(2) - hitch(1)).toBeCloseTo(2 * 0.43, 9);
-    const joined = chain([
+    const joined = elementsOf([
       rope({ lengthM: 5 }),
       { kind: 'bend', knot: 'zeppelin' },
       rope({ lengthM: 4 }),

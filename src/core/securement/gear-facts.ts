@@ -1,37 +1,9 @@
-import type { Gear } from '../gear/schema';
-import type { GearState } from '../gear/history';
-import type { DueState } from '../gear/due';
-import type { Plan } from './plan';
 import { kindOf } from '../line/elements';
 import type { LineFacts } from './rule-input';
+import { type GearFact, gearIdOf, LOCKER_NOT_ASKED, type LockerWord } from './locker-word';
 import type { Line } from './schema';
 import type { LineElement } from '../line/schema';
 import type { Finding } from './verdict';
-
-/** What the locker says today of a thing that a plan uses. `due` is only known where there is a day to compare with. */
-export interface GearFact {
-  readonly gear: Gear;
-  readonly state: GearState;
-  readonly due: DueState | null;
-  /** Taken out of the locker; what it was and how it stood then is still known. */
-  readonly removed: boolean;
-}
-
-/** By the locker's id. An id a plan uses that is not here the crew's locker has never had. */
-export type GearFacts = ReadonlyMap<string, GearFact>;
-
-/** The locker was not asked, or did not answer: nothing is known of its things, and nothing good is assumed. */
-export const LOCKER_NOT_ASKED = 'not-asked';
-export type LockerWord = GearFacts | typeof LOCKER_NOT_ASKED;
-
-/** The locker's thing an element is, or null. */
-export const gearIdOf = (element: LineElement): string | null =>
-  'gearId' in element ? element.gearId : null;
-
-/** Ids of everything of the locker that a plan uses. */
-export const gearIdsOf = (plan: Pick<Plan, 'lines'>): string[] => [
-  ...new Set(plan.lines.flatMap((l) => l.elements.map(gearIdOf).filter((id) => id !== null))),
-];
 
 /** Whether the locker's word is worse than what the plan counts with. */
 function worse(element: LineElement, now: GearFact): boolean {

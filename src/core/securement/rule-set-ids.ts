@@ -1,8 +1,30 @@
 export const RULE_SET_IDS = ['us-cmv', 'us-light', 'eu-road'] as const;
 export type RuleSetId = (typeof RULE_SET_IDS)[number];
-/** What people call them. */
-export const RULE_SET_NAMES: Record<RuleSetId, string> = {
-  'us-cmv': 'US commercial road',
-  'us-light': 'US private light vehicle',
-  'eu-road': 'Europe, road',
+
+/** What a rule set is called, which edition it is, and for the driver in one line what it is and is not. */
+export interface RuleSetTitle {
+  readonly name: string;
+  readonly edition: string;
+  readonly scope: string;
+}
+
+/** Titles stand apart from the formulas: whoever only lists the sets needs no formula. */
+export const RULE_SET_TITLES: Record<RuleSetId, RuleSetTitle> = {
+  'us-cmv': {
+    name: 'US commercial road',
+    edition: '49 CFR 393.100–136',
+    scope: 'Commercial vehicles in the United States. Knots in tie-downs are forbidden.',
+  },
+  'us-light': {
+    name: 'US private light vehicle',
+    edition: '49 CFR 393.102 as guidance',
+    scope:
+      'State law: nothing may drop, shift, leak or escape. The figures are guidance, not your state’s rule.',
+  },
+  'eu-road': {
+    name: 'Europe, road',
+    edition: 'EN 12195-1:2010',
+    scope:
+      'European road transport. Hand-tied rope has no lashing capacity under EN 12195-2; the statics use your crew’s school.',
+  },
 };

@@ -1,7 +1,7 @@
 import { z } from 'zod';
 import { planSchema } from '@/core/securement/plan';
-import type { GearFact, GearFacts } from '@/core/securement/gear-facts';
-import { gearIdsOf } from '@/core/securement/gear-facts';
+import type { GearFact, GearFacts } from '@/core/securement/locker-word';
+import { gearIdsOf } from '@/core/securement/locker-word';
 import { assess } from '@/core/securement/assess';
 import { type Database, many } from '../pool';
 import { gearByIds } from './gear';

@@ -4,7 +4,7 @@ import { type Plan, planSchema } from '@/core/securement/plan';
 import { RULE_SET_IDS } from '@/core/securement/rule-set-ids';
 import { VERDICTS } from '@/core/securement/verdict';
 import { assess } from '@/core/securement/assess';
-import { gearIdsOf } from '@/core/securement/gear-facts';
+import { gearIdsOf } from '@/core/securement/locker-word';
 import { ConflictError, type Database, many, maybeOne, NotFoundError, one } from '../pool';
 import { nameKey } from './crews';
 import { PAGE_SIZE, type StoredDocument, wordPattern } from './documents';

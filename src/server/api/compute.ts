@@ -7,7 +7,7 @@ import { lineTension } from '@/core/line/tension';
 import { assess } from '@/core/securement/assess';
 import { helpfulChanges } from '@/core/securement/advice/one-change';
 import { lineShape } from '@/core/securement/geometry';
-import type { LockerWord } from '@/core/securement/gear-facts';
+import type { LockerWord } from '@/core/securement/locker-word';
 import type { StaticsRow } from '@/core/securement/hold/opinion';
 import { exactly, tieDownOf } from '@/core/securement/rule-input';
 import { ruleSet } from '@/core/securement/rules';

@@ -12,9 +12,10 @@ import { Segments } from '../kit/Segments';
 import { Select } from '../kit/Select';
 import { formName, formOf } from '@/core/bench/compose';
 import type { Bench } from './useBench';
+import { orMissing } from '../orMissing';
 
 /** Fetched when somebody rigs a route of their own. */
-const RouteEditor = dynamic(() => import('./RouteEditor').then((m) => m.RouteEditor), {
+const RouteEditor = dynamic(() => orMissing(import('./RouteEditor').then((m) => m.RouteEditor)), {
   loading: () => null,
 });
 

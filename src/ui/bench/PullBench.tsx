@@ -19,17 +19,27 @@ import { lineWords } from './lineWords';
 import { type Bench, useBench, useStill } from './useBench';
 import { type Keeping, useKeeping } from './useKeeping';
 import { type Pulling, usePulling } from './usePulling';
+import { orMissing } from '../orMissing';
 
 const Wrong = styled(ErrorText)`
   grid-column: 1 / -1;
 `;
 
-const MeterPanel = dynamic(() => import('../meter/MeterPanel').then((m) => m.MeterPanel), {
+const MeterPanel = dynamic(
+  () => orMissing(import('../meter/MeterPanel').then((m) => m.MeterPanel)),
+  {
+    ssr: false,
+  },
+);
+const UseInPlan = dynamic(() => orMissing(import('./UseInPlan').then((m) => m.UseInPlan)), {
   ssr: false,
 });
-const UseInPlan = dynamic(() => import('./UseInPlan').then((m) => m.UseInPlan), { ssr: false });
-const LineSheet = dynamic(() => import('./LineSheet').then((m) => m.LineSheet), { ssr: false });
-const KeysSheet = dynamic(() => import('./BenchKeys').then((m) => m.BenchKeys), { ssr: false });
+const LineSheet = dynamic(() => orMissing(import('./LineSheet').then((m) => m.LineSheet)), {
+  ssr: false,
+});
+const KeysSheet = dynamic(() => orMissing(import('./BenchKeys').then((m) => m.BenchKeys)), {
+  ssr: false,
+});
 
 const Head = styled.header`
   display: grid;

@@ -6,9 +6,10 @@ import { CAUTION_LINE } from '@/wording/cautions';
 import type { Theme } from '@/wording/themes';
 import { MemberProvider, type Viewer } from './MemberContext';
 import { Rail } from './Rail';
+import { orMissing } from '../orMissing';
 
 /** Fetched only by those who have not acknowledged the cautions yet. */
-const CautionGate = dynamic(() => import('./CautionGate').then((m) => m.CautionGate), {
+const CautionGate = dynamic(() => orMissing(import('./CautionGate').then((m) => m.CautionGate)), {
   loading: () => null,
 });
 

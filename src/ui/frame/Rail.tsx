@@ -1,10 +1,8 @@
 'use client';
-import { stringifySetCookie } from 'cookie';
 import { Truck, Users } from 'lucide-react';
 import Link from 'next/link';
 import { usePathname } from 'next/navigation';
 import { useState } from 'react';
-import { Button as AriaButton } from 'react-aria-components/Button';
 import styled from 'styled-components';
 import { type Theme, THEME_COOKIE, THEME_WORDS, THEMES } from '@/wording/themes';
 import { useMember } from './MemberContext';
@@ -110,7 +108,8 @@ const Foot = styled.div`
     min-width: 0;
   }
 `;
-const Place = styled(AriaButton)`
+/** A plain button: the frame stands on every page, and nothing else of it needs more. */
+const Place = styled.button`
   border: var(--w-rule) solid var(--ink);
   background: none;
   color: var(--ink);
@@ -145,15 +144,11 @@ function ThemeSwitch({ served }: { served: Theme }) {
   const next = (): void => {
     const to = THEMES[(THEMES.indexOf(theme) + 1) % THEMES.length]!;
     document.documentElement.dataset['theme'] = to;
-    document.cookie = stringifySetCookie(THEME_COOKIE, to, {
-      path: '/',
-      maxAge: A_YEAR_S,
-      sameSite: 'lax',
-    });
+    document.cookie = `${THEME_COOKIE}=${to}; Path=/; Max-Age=${A_YEAR_S}; SameSite=Lax`;
     setTheme(to);
   };
   return (
-    <Place onPress={next} aria-label={`Theme: ${THEME_WORDS[theme]}. Change`}>
+    <Place type="button" onClick={next} aria-label={`Theme: ${THEME_WORDS[theme]}. Change`}>
       <span>{THEME_WORDS[theme]}</span>
       <Dots aria-hidden>
         {THEMES.map((t) => (

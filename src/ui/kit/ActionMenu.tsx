@@ -2,10 +2,11 @@
 import dynamic from 'next/dynamic';
 import { useRef, useState } from 'react';
 import { IconButton } from './Button';
+import { orMissing } from '../orMissing';
 
 /** Fetched when somebody comes near it. */
 const fetchList = () => import('./ActionList').then((m) => m.ActionList);
-const ActionList = dynamic(fetchList, { loading: () => null });
+const ActionList = dynamic(() => orMissing(fetchList()), { loading: () => null });
 
 export interface Action {
   readonly id: string;

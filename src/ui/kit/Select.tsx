@@ -4,10 +4,11 @@ import { memo, useId, useRef, useState } from 'react';
 import { Button as AriaButton } from 'react-aria-components/Button';
 import styled from 'styled-components';
 import { box, label } from './fieldLook';
+import { orMissing } from '../orMissing';
 
 /** The list itself is fetched when somebody comes near it: most fields of a page are never opened. */
 const fetchList = () => import('./SelectList').then((m) => m.SelectList);
-const SelectList = dynamic(fetchList, { loading: () => null });
+const SelectList = dynamic(() => orMissing(fetchList()), { loading: () => null });
 
 const FieldLabel = styled.span`
   ${label}

@@ -1,12 +1,13 @@
 'use client';
 import dynamic from 'next/dynamic';
 import type { ReactNode } from 'react';
+import { orMissing } from '../orMissing';
 
 /** Fetched when the first dialog opens. */
-const SheetModal = dynamic(() => import('./Modals').then((m) => m.SheetModal), {
+const SheetModal = dynamic(() => orMissing(import('./Modals').then((m) => m.SheetModal)), {
   loading: () => null,
 });
-const FullModal = dynamic(() => import('./Modals').then((m) => m.FullModal), {
+const FullModal = dynamic(() => orMissing(import('./Modals').then((m) => m.FullModal)), {
   loading: () => null,
 });
 

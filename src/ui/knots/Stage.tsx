@@ -18,17 +18,20 @@ import { StagePicture } from './StagePicture';
 import { StepList } from './StepList';
 import { type StageState, useStage } from './useStage';
 import { Head, Body, Middle, Now, Views, Aside, Actions, Forms, Picture } from './Stage.styles';
+import { orMissing } from '../orMissing';
 
 const Turn3D = lazy(() => import('./Turn3D'));
 
 const handsBusy = () => import('./HandsBusy').then((m) => m.HandsBusy);
 
 /** Side matters are fetched after the first step is on the screen. */
-const HandsBusy = dynamic(handsBusy, { ssr: false });
+const HandsBusy = dynamic(() => orMissing(handsBusy()), { ssr: false });
 
-const RopeChoice = dynamic(() => import('./RopeChoice').then((m) => m.RopeChoice), { ssr: false });
+const RopeChoice = dynamic(() => orMissing(import('./RopeChoice').then((m) => m.RopeChoice)), {
+  ssr: false,
+});
 
-const ActionMenu = dynamic(() => import('../kit/ActionMenu').then((m) => m.ActionMenu), {
+const ActionMenu = dynamic(() => orMissing(import('../kit/ActionMenu').then((m) => m.ActionMenu)), {
   ssr: false,
 });
 

@@ -3,7 +3,7 @@ import Link from 'next/link';
 import { useRouter } from 'next/navigation';
 import { useRef, useState } from 'react';
 import styled from 'styled-components';
-import { RULE_SET_NAMES } from '@/core/securement/rule-set-ids';
+import { RULE_SET_TITLES } from '@/core/securement/rule-set-ids';
 import type { Strength } from '@/core/securement/schema';
 import type { PlanSummary } from '@/db/queries/plans';
 import { call, messageOf, type StoredPlan } from '../api';
@@ -116,7 +116,7 @@ function PlanRow({
       <VerdictMark verdict={plan.verdict} />
       <TitleLink href={`/loads/${plan.id}`}>{plan.title}</TitleLink>
       <Small>
-        {RULE_SET_NAMES[plan.ruleSet]},{' '}
+        {RULE_SET_TITLES[plan.ruleSet].name},{' '}
         {plan.lineCount === 1 ? '1 line' : `${plan.lineCount} lines`}
       </Small>
       <Small>

@@ -3,7 +3,7 @@ import { gearSchema } from '@/core/gear/schema';
 import { stateOf } from '@/core/gear/history';
 import { strengthSchema } from '@/core/securement/schema';
 import { METRIC, US_CUSTOMARY } from '@/core/units';
-import { chain } from '../../../tests/support/lines';
+import { elementsOf } from '../../../tests/support/lines';
 import { ruler } from '../diagrams/RopeLength';
 import { refusal, withGear } from '../planner/putGear';
 import { wllOf } from './figures';
@@ -47,7 +47,7 @@ describe('a ruler', () => {
 });
 
 describe('a thing of the locker on a line', () => {
-  const [onRope, onWebbing, onChain, onEdge] = chain([
+  const [onRope, onWebbing, onChain, onEdge] = elementsOf([
     { kind: 'rope', rope: { material: 'manila', diameterM: 0.01, weather: 'wet', doubled: true } },
     { kind: 'webbing', widthM: 0.05 },
     { kind: 'chain', grade: '30', sizeM: 0.008 },

@@ -7,7 +7,7 @@ import {
   gearIdsOf,
   LOCKER_NOT_ASKED,
   type LockerWord,
-} from '@/core/securement/gear-facts';
+} from '@/core/securement/locker-word';
 import { call } from '../api';
 import type { LockerItem } from './useLockerList';
 

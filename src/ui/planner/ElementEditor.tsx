@@ -21,9 +21,12 @@ import { FromLocker } from './FromLocker';
 import { newElement } from '@/core/line/compose';
 import { type PlanEditor, useEditor } from './usePlanner';
 import { ELEMENT_KINDS, wordKind } from '@/wording/figures';
+import { orMissing } from '../orMissing';
 
 /** The whole bench is fetched when it is asked for. */
-const PlanBench = dynamic(() => import('./PlanBench').then((m) => m.PlanBench), { ssr: false });
+const PlanBench = dynamic(() => orMissing(import('./PlanBench').then((m) => m.PlanBench)), {
+  ssr: false,
+});
 
 const Box = styled.section`
   border: var(--w-strong) solid var(--ink);

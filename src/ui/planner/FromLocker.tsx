@@ -6,7 +6,7 @@ import { type Candidate, type Fit, type OnTheLine, rankRopes } from '@/core/secu
 import type { LineElement } from '@/core/line/schema';
 import { UNLIMITED_N } from '@/core/line/line';
 import { assess } from '@/core/securement/assess';
-import type { GearFacts } from '@/core/securement/gear-facts';
+import type { GearFacts } from '@/core/securement/locker-word';
 import type { Line } from '@/core/securement/schema';
 import { formatQuantity } from '@/core/units';
 import { wordFit, wordItem, wordStanding } from '@/wording/gear';

@@ -3,7 +3,6 @@ import dynamic from 'next/dynamic';
 import { memo, useCallback, useState } from 'react';
 import styled from 'styled-components';
 import type { LineFacts } from '@/core/securement/rule-input';
-import { withoutGear } from '@/core/securement/gear-facts';
 import type { Line } from '@/core/securement/schema';
 import { formatNumber, formatQuantity } from '@/core/units';
 import { useMember } from '../frame/MemberContext';
@@ -14,24 +13,36 @@ import { Label, Small } from '../kit/text';
 import { shortTime } from '../kit/time';
 import { StrengthLine } from './StrengthLine';
 import type { PlanHand } from './usePlanner';
-import { freshId } from '@/core/ids';
 import { type OpenWorking, WorkingFigure } from '../working/WorkingFigure';
 import { wordRun, wordValue } from '@/wording/figures';
+import { orMissing } from '../orMissing';
 
 /** Fetched when they are asked for. */
-const ElementEditor = dynamic(() => import('./ElementEditor').then((m) => m.ElementEditor), {
-  loading: () => null,
-});
-const LineSettings = dynamic(() => import('./LineSettings').then((m) => m.LineSettings), {
-  loading: () => null,
-});
-const OtherSchools = dynamic(() => import('./OtherSchools').then((m) => m.OtherSchools), {
-  loading: () => null,
-});
+const ElementEditor = dynamic(
+  () => orMissing(import('./ElementEditor').then((m) => m.ElementEditor)),
+  {
+    loading: () => null,
+  },
+);
+const LineSettings = dynamic(
+  () => orMissing(import('./LineSettings').then((m) => m.LineSettings)),
+  {
+    loading: () => null,
+  },
+);
+const OtherSchools = dynamic(
+  () => orMissing(import('./OtherSchools').then((m) => m.OtherSchools)),
+  {
+    loading: () => null,
+  },
+);
 /** Fetched when a meter is read. */
-const MeterPanel = dynamic(() => import('../meter/MeterPanel').then((m) => m.MeterPanel), {
-  ssr: false,
-});
+const MeterPanel = dynamic(
+  () => orMissing(import('../meter/MeterPanel').then((m) => m.MeterPanel)),
+  {
+    ssr: false,
+  },
+);
 
 const Card = styled.article`
   scroll-margin-top: 52px;
@@ -102,19 +113,10 @@ function LineActions({
   onSettings: () => void;
   onMeter: () => void;
 }) {
-  const copy = (): void =>
-    hand.edit((p) => ({
-      ...p,
-      lines: [
-        ...p.lines,
-        {
-          ...line,
-          elements: withoutGear(line.elements),
-          id: freshId('l', p.lines),
-          name: `${line.name.slice(0, 73)} (copy)`,
-        },
-      ],
-    }));
+  const copy = async (): Promise<void> => {
+    const { copyOfLine } = await import('@/core/securement/compose');
+    hand.edit((p) => ({ ...p, lines: [...p.lines, copyOfLine(line, p.lines)] }));
+  };
   const remove = (): void =>
     hand.edit((p) => ({ ...p, lines: p.lines.filter((l) => l.id !== line.id) }));
   return (
@@ -123,7 +125,7 @@ function LineActions({
       actions={[
         { id: 'settings', name: 'Settings', run: onSettings },
         { id: 'meter', name: 'Read the meter', run: onMeter },
-        { id: 'copy', name: 'Copy', run: copy },
+        { id: 'copy', name: 'Copy', run: () => void copy() },
         { id: 'remove', name: 'Remove', run: remove },
       ]}
     />

@@ -14,23 +14,30 @@ import { DeckSketch } from './DeckSketch';
 import { HoldMapView } from './HoldMapView';
 import type { PlanEditor, PlanHand } from './usePlanner';
 import { Fields } from '../kit/layout';
+import { orMissing } from '../orMissing';
 
 /** What a section holds is fetched when it is opened for the first time. */
-const LoadFields = dynamic(() => import('./LoadFields').then((m) => m.LoadFields), {
+const LoadFields = dynamic(() => orMissing(import('./LoadFields').then((m) => m.LoadFields)), {
   loading: () => null,
 });
-const FrictionFields = dynamic(() => import('./FrictionFields').then((m) => m.FrictionFields), {
+const FrictionFields = dynamic(
+  () => orMissing(import('./FrictionFields').then((m) => m.FrictionFields)),
+  {
+    loading: () => null,
+  },
+);
+const DeckAnchors = dynamic(() => orMissing(import('./DeckAnchors').then((m) => m.DeckAnchors)), {
   loading: () => null,
 });
-const DeckAnchors = dynamic(() => import('./DeckAnchors').then((m) => m.DeckAnchors), {
+const NotesFields = dynamic(() => orMissing(import('./NotesFields').then((m) => m.NotesFields)), {
   loading: () => null,
 });
-const NotesFields = dynamic(() => import('./NotesFields').then((m) => m.NotesFields), {
-  loading: () => null,
-});
-const StrengthFields = dynamic(() => import('./StrengthFields').then((m) => m.StrengthFields), {
-  loading: () => null,
-});
+const StrengthFields = dynamic(
+  () => orMissing(import('./StrengthFields').then((m) => m.StrengthFields)),
+  {
+    loading: () => null,
+  },
+);
 
 const Part = styled.div`
   & h2 {

@@ -1,7 +1,7 @@
 'use client';
 import type { Plan } from '@/core/securement/plan';
 import { assess } from '@/core/securement/assess';
-import type { LockerWord } from '@/core/securement/gear-facts';
+import type { LockerWord } from '@/core/securement/locker-word';
 import { formatQuantity, formatTogether, type UnitChoice } from '@/core/units';
 import type { StoredPlan } from '../api';
 import { useMember } from '../frame/MemberContext';

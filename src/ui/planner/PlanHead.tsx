@@ -1,8 +1,7 @@
 'use client';
 import Link from 'next/link';
 import { type RefObject, useCallback, useEffect, useRef, useState } from 'react';
-import type { RuleSetId } from '@/core/securement/rule-set-ids';
-import { RULE_SETS, ruleSet } from '@/core/securement/rules';
+import { RULE_SET_IDS, RULE_SET_TITLES, type RuleSetId } from '@/core/securement/rule-set-ids';
 import type { Verdict } from '@/core/securement/verdict';
 import { formatQuantity, formatTogether } from '@/core/units';
 import { VERDICT_WORDS } from '@/wording/verdicts';
@@ -26,7 +25,7 @@ import {
   Alarm,
 } from './PlanHead.styles';
 
-const RULE_CHOICES = RULE_SETS.map((r) => ({ id: r.id, name: r.name }));
+const RULE_CHOICES = RULE_SET_IDS.map((id) => ({ id, name: RULE_SET_TITLES[id].name }));
 
 function Rules({ ruleSet: id, hand }: { ruleSet: RuleSetId; hand: PlanHand }) {
   const choose = useCallback(
@@ -151,7 +150,7 @@ export function PlanHead({
         {alarm ? <Alarm role="alert">{alarm}</Alarm> : null}
         <Side>
           <Small>
-            {ruleSet(plan.ruleSet).edition}. {ruleSet(plan.ruleSet).scope}
+            {RULE_SET_TITLES[plan.ruleSet].edition}. {RULE_SET_TITLES[plan.ruleSet].scope}
           </Small>
           <Button $kind="quiet" onPress={onExport}>
             Export

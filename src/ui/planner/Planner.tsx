@@ -1,9 +1,10 @@
 'use client';
 import dynamic from 'next/dynamic';
 import { useRouter } from 'next/navigation';
-import { useRef, useState } from 'react';
+import { useCallback, useRef, useState } from 'react';
 import styled from 'styled-components';
-import { LOCKER_NOT_ASKED } from '@/core/securement/gear-facts';
+import type { Assessment } from '@/core/securement/assess';
+import { LOCKER_NOT_ASKED } from '@/core/securement/locker-word';
 import { useAdvice } from '@/workers/useAdvice';
 import { call, messageOf, type StoredPlan } from '../api';
 import { keepJson } from '../files';
@@ -27,15 +28,21 @@ import { Tally } from './Tally';
 import type { FactEntries } from '../locker/useGearFacts';
 import { EditorProvider, type PlanEditor, usePlanner } from './usePlanner';
 import { Spaced } from '../kit/layout';
+import { orMissing, orNothing } from '../orMissing';
 
 /** Fetched when they are asked for. */
-const KeysSheet = dynamic(() => import('../kit/KeysSheet').then((m) => m.KeysSheet), {
+const KeysSheet = dynamic(() => orMissing(import('../kit/KeysSheet').then((m) => m.KeysSheet)), {
   loading: () => null,
 });
-const PlanConflict = dynamic(() => import('./PlanConflict').then((m) => m.PlanConflict), {
-  loading: () => null,
+const PlanConflict = dynamic(
+  () => orMissing(import('./PlanConflict').then((m) => m.PlanConflict)),
+  {
+    loading: () => null,
+  },
+);
+const TagRead = dynamic(() => orNothing(import('./TagRead').then((m) => m.TagRead)), {
+  ssr: false,
 });
-const TagRead = dynamic(() => import('./TagRead').then((m) => m.TagRead), { ssr: false });
 
 /** What the planner opens on demand: on the road there may be no connection when it is wanted. */
 const ON_DEMAND = [
@@ -93,6 +100,10 @@ const AddLine = styled.div`
     min-width: 250px;
   }
 `;
+
+/** Said while the verdict cannot follow what is changed. */
+const NOT_JUDGED =
+  'The verdict is of the plan as you opened it: what judges your changes could not be fetched. It is asked for again by itself.';
 
 const PLANNER_KEYS = [
   ['1 to 9', 'pick a line'],
@@ -185,10 +196,19 @@ function NewLine({ editor }: { editor: PlanEditor }) {
 }
 
 /** The planner: load, lines, tally, verdict. Recomputes as one types; keeps itself. */
-export function Planner({ stored, facts }: { stored: StoredPlan; facts: FactEntries }) {
+export function Planner({
+  stored,
+  facts,
+  assessment,
+}: {
+  stored: StoredPlan;
+  facts: FactEntries;
+  /** What it comes to as it was served, in outline: the first picture shows it. */
+  assessment: Assessment;
+}) {
   const { viewer } = useMember();
   const router = useRouter();
-  const editor = usePlanner(stored.document, !viewer.canWrite, facts);
+  const editor = usePlanner(stored.document, !viewer.canWrite, facts, assessment);
   const { save, words, resolve, pending, version } = useAutosave(
     '/plans',
     stored,
@@ -211,6 +231,13 @@ export function Planner({ stored, facts }: { stored: StoredPlan; facts: FactEntr
     '?': () => setKeys(true),
     ...Object.fromEntries([1, 2, 3, 4, 5, 6, 7, 8, 9].map((n) => [String(n), () => pickLine(n)])),
   });
+  const openWorking = useCallback(
+    (opened: OpenedWorking): void => {
+      if (editor.whole) setWorking(opened);
+      else setAlarm('The working is still being fetched: press again in a moment.');
+    },
+    [editor.whole],
+  );
   const duplicate = async (): Promise<void> => {
     const answer = await call<StoredPlan>('POST', `/plans/${stored.id}/duplicate`);
     if (answer.ok) router.push(`/loads/${answer.value.id}`);
@@ -227,25 +254,25 @@ export function Planner({ stored, facts }: { stored: StoredPlan; facts: FactEntr
         saved={words}
         pending={pending}
         version={version}
-        alarm={alarm ?? (save.state === 'not-kept' ? save.why : null)}
+        alarm={alarm ?? (editor.failing ? NOT_JUDGED : save.state === 'not-kept' ? save.why : null)}
         printHref={`/loads/${stored.id}/print`}
         onKeys={() => setKeys(true)}
         onExport={() => keepJson(editor.plan.title, editor.plan)}
         onDuplicate={() => void duplicate()}
       />
-      <Columns ref={room}>
+      <Columns ref={room} aria-busy={!editor.whole}>
         <Left>
           <LoadPanel editor={editor} />
         </Left>
         <Right>
-          <Tally assessment={editor.assessment} onWorking={setWorking} />
+          <Tally assessment={editor.assessment} onWorking={openWorking} />
           <Helps
             changes={advice.changes}
             fresh={advice.fresh}
             verdict={editor.assessment.verdict}
             hand={editor.hand}
           />
-          <Lines editor={editor} picked={picked} onPicked={setPicked} onWorking={setWorking} />
+          <Lines editor={editor} picked={picked} onPicked={setPicked} onWorking={openWorking} />
           {editor.readOnly ? null : <NewLine editor={editor} />}
           <Spaced as="section" $top={20}>
             <h2>What to know</h2>

@@ -3,7 +3,7 @@ import Link from 'next/link';
 import styled from 'styled-components';
 import type { Plan } from '@/core/securement/plan';
 import { assess } from '@/core/securement/assess';
-import { ruleSet } from '@/core/securement/rules';
+import { RULE_SET_TITLES } from '@/core/securement/rule-set-ids';
 import { formatQuantity, formatTogether, type UnitChoice } from '@/core/units';
 import type { LineFacts } from '@/core/securement/rule-input';
 import { CAUTIONS } from '@/wording/cautions';
@@ -169,11 +169,11 @@ export function PrintSheet({
           <Verdict>
             <VerdictMark verdict={a.verdict} />
             <br />
-            <Small>{ruleSet(plan.ruleSet).edition}</Small>
+            <Small>{RULE_SET_TITLES[plan.ruleSet].edition}</Small>
           </Verdict>
         </Top>
         <p>
-          <b>{headline(a, units)}</b> {ruleSet(plan.ruleSet).scope}
+          <b>{headline(a, units)}</b> {RULE_SET_TITLES[plan.ruleSet].scope}
         </p>
         <p>
           {cargo.name}:{' '}

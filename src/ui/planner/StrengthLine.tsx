@@ -5,7 +5,6 @@ import { stageOf } from '@/core/knot/stage-of';
 import type { LinePlace } from '@/core/line/line';
 import type { PlacePart } from '@/core/line/place';
 import type { LineFacts } from '@/core/securement/rule-input';
-import { isRun, kindOf, knotsIn, ropesIn } from '@/core/line/elements';
 import type { ElementKindId, LineElement } from '@/core/line/schema';
 import { formatIn, type UnitChoice } from '@/core/units';
 import type { Working } from '@/core/working/working';
@@ -40,7 +39,7 @@ interface Props {
   readonly onPick: (elementId: string) => void;
 }
 
-/** How what runs along a line is drawn; anything else as a flat band. */
+/** How what runs along a line is drawn. */
 const DRAWN_RUNS: Partial<Record<ElementKindId, Run>> = {
   rope: 'rope',
   webbing: 'webbing',
@@ -48,18 +47,19 @@ const DRAWN_RUNS: Partial<Record<ElementKindId, Run>> = {
 };
 
 function runAt(elements: readonly LineElement[], index: number): Run {
+  const isRun = (e: LineElement): boolean => DRAWN_RUNS[e.kind] !== undefined;
   const found = elements.slice(0, index + 1).findLast(isRun) ?? elements.slice(index).find(isRun);
-  return found ? (DRAWN_RUNS[found.kind] ?? 'webbing') : 'none';
+  return (found && DRAWN_RUNS[found.kind]) ?? 'none';
 }
 
 /** The knot that is drawn for an element. A tackle is drawn as one, whatever is tied in it. */
 const knotOf = (e: LineElement): KnotId | undefined =>
-  kindOf(e).role === 'knot' && e.kind !== 'tackle' ? knotsIn(e)[0] : undefined;
+  e.kind === 'truckers' ? e.loop : 'knot' in e ? e.knot : undefined;
 
 /** Drawn thickness from the rope's own: 12 mm is 9 px. */
 function ropePx(elements: readonly LineElement[]): number {
-  const [rope] = ropesIn(elements);
-  return rope ? Math.min(13, Math.max(4, rope.diameterM * 750)) : 8;
+  const found = elements.find((e) => 'rope' in e);
+  return found ? Math.min(13, Math.max(4, found.rope.diameterM * 750)) : 8;
 }
 
 /** Whether two strands come into an end of the line: an eye or a tackle stands next to it. */

@@ -12,9 +12,12 @@ import { type OpenWorking, WorkingFigure } from '../working/WorkingFigure';
 import { type OpinionRow, opinions, rowInWords } from './opinions';
 import { wordRow, wordValue } from '@/wording/figures';
 import { Table, Dir, How, Opinion, Track, Held, Needs, Diamond } from './Tally.styles';
+import { orMissing } from '../orMissing';
 
 /** Fetched when somebody wants to see every comparison. */
-const AllRows = dynamic(() => import('./AllRows').then((m) => m.AllRows), { loading: () => null });
+const AllRows = dynamic(() => orMissing(import('./AllRows').then((m) => m.AllRows)), {
+  loading: () => null,
+});
 
 /** Full length of a bar in g: all directions share it, so that they can be compared. */
 const FULL_G = 1.25;

@@ -1,13 +1,14 @@
 'use client';
-import { createContext, useCallback, useContext, useDeferredValue, useMemo } from 'react';
+import { createContext, useCallback, useContext, useMemo, useState } from 'react';
 import type { Plan } from '@/core/securement/plan';
 import type { LineElement } from '@/core/line/schema';
-import { type Assessment, assess } from '@/core/securement/assess';
+import type { Assessment } from '@/core/securement/assess';
 import type { Line } from '@/core/securement/schema';
-import { type GearFacts, LOCKER_NOT_ASKED } from '@/core/securement/gear-facts';
+import { type GearFacts, LOCKER_NOT_ASKED } from '@/core/securement/locker-word';
 import { useHistory } from '../history';
 import type { LockerItem } from '../locker/useLockerList';
 import { type FactEntries, useGearFacts } from '../locker/useGearFacts';
+import { useAssessment } from './useAssessment';
 
 /** What views may do to a plan; stays the same while it changes. `key` names the field being typed in. */
 export interface PlanHand {
@@ -34,6 +35,10 @@ export interface PlanEditor extends PlanHand {
   readonly drawn: Plan;
   /** Of `drawn`. */
   readonly assessment: Assessment;
+  /** Its figures can be opened. */
+  readonly whole: boolean;
+  /** What judges a plan could not be fetched yet: the assessment stays that of the plan as it was opened. */
+  readonly failing: boolean;
   /** What the locker says of the things on the lines; null while that is not known. */
   readonly gear: GearFacts | null;
   undo(): void;
@@ -43,11 +48,20 @@ export interface PlanEditor extends PlanHand {
 }
 
 /** State of the planner: the plan, its history, and what it comes to. */
-export function usePlanner(initial: Plan, readOnly: boolean, firstFacts: FactEntries): PlanEditor {
+export function usePlanner(
+  initial: Plan,
+  readOnly: boolean,
+  firstFacts: FactEntries,
+  firstAssessment: Assessment,
+): PlanEditor {
+  const [served] = useState(() => ({ plan: initial, assessment: firstAssessment }));
   const { now: plan, edit: change, undo, redo, canUndo, canRedo } = useHistory(initial);
   const { facts: gear, learn: learnGear } = useGearFacts(plan, firstFacts);
-  const drawn = useDeferredValue(plan);
-  const assessment = useMemo(() => assess(drawn, gear ?? LOCKER_NOT_ASKED), [drawn, gear]);
+  const { drawn, assessment, whole, failing } = useAssessment(
+    plan,
+    gear ?? LOCKER_NOT_ASKED,
+    served,
+  );
   const edit = useCallback(
     (edited: (plan: Plan) => Plan, key: string | null = null) => {
       if (!readOnly) change(edited, key);
@@ -73,8 +87,21 @@ export function usePlanner(initial: Plan, readOnly: boolean, firstFacts: FactEnt
     [readOnly, learnGear, edit, editLine, editElement],
   );
   return useMemo(
-    () => ({ ...hand, hand, plan, drawn, assessment, gear, undo, redo, canUndo, canRedo }),
-    [hand, plan, drawn, assessment, gear, undo, redo, canUndo, canRedo],
+    () => ({
+      ...hand,
+      hand,
+      plan,
+      drawn,
+      assessment,
+      whole,
+      failing,
+      gear,
+      undo,
+      redo,
+      canUndo,
+      canRedo,
+    }),
+    [hand, plan, drawn, assessment, whole, failing, gear, undo, redo, canUndo, canRedo],
   );
 }
 

@@ -3,11 +3,15 @@ import dynamic from 'next/dynamic';
 import type { ReactNode } from 'react';
 import type { Rounding } from '@/core/units';
 import type { Working } from '@/core/working/working';
+import { orMissing } from '../orMissing';
 
 /** Fetched when the first working is opened. */
-const WorkingLevels = dynamic(() => import('./WorkingLevels').then((m) => m.WorkingLevels), {
-  loading: () => null,
-});
+const WorkingLevels = dynamic(
+  () => orMissing(import('./WorkingLevels').then((m) => m.WorkingLevels)),
+  {
+    loading: () => null,
+  },
+);
 
 /** A figure somebody asked the working of. `extra` stands below the first level. */
 export interface OpenedWorking {

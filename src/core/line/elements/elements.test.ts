@@ -1,5 +1,11 @@
 import { describe, expect, it } from 'vitest';
-import { braidedNylon, chain, context, ownAnchor, wllLbf } from '../../../../tests/support/lines';
+import {
+  braidedNylon,
+  elementsOf,
+  context,
+  ownAnchor,
+  wllLbf,
+} from '../../../../tests/support/lines';
 import { N_PER_LBF } from '../../units';
 import { bare } from '../../working/working';
 import { lineCapacity } from '../line';
@@ -7,7 +13,7 @@ import { lineTension } from '../tension';
 
 const strong = ownAnchor(9000);
 const capacity = (elements: Record<string, unknown>[], extra = {}) =>
-  lineCapacity(bare, chain(elements), context(extra));
+  lineCapacity(bare, elementsOf(elements), context(extra));
 const problems = (elements: Record<string, unknown>[], extra = {}) =>
   capacity(elements, extra).places.flatMap((p) => (p.problem ? [p.problem] : []));
 const rope = (mbs: string | null, extra: Record<string, unknown> = {}) => ({
@@ -212,7 +218,7 @@ describe('edges and knots in the wrong thing', () => {
 
 describe('tension systems', () => {
   const tension = (elements: Record<string, unknown>[], extra = {}) =>
-    lineTension(bare, chain(elements), {
+    lineTension(bare, elementsOf(elements), {
       routeLengthM: 6,
       settling: 0,
       enteredPretensionN: null,

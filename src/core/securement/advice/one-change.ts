@@ -1,5 +1,6 @@
 import type { Plan } from '../plan';
-import { type LockerWord, withoutGear } from '../gear-facts';
+import { withoutGear } from '../gear-facts';
+import type { LockerWord } from '../locker-word';
 import { alternatives } from '../../line/alternatives';
 import { newElement } from '../../line/compose';
 import { kindOf } from '../../line/elements';

@@ -1,6 +1,6 @@
 import { traced } from '../../working/working';
 import type { Direction } from '../vocabulary';
-import { RULE_SET_NAMES } from '../rule-set-ids';
+import { RULE_SET_TITLES } from '../rule-set-ids';
 import type { Finding, TallyRow } from '../verdict';
 import {
   directPull,
@@ -175,10 +175,7 @@ const BOX: StaticsBox = {
 /** Europe, road: EN 12195-1:2010, all from memory. */
 export const euRoad: RuleSet = {
   id: 'eu-road',
-  name: RULE_SET_NAMES['eu-road'],
-  edition: 'EN 12195-1:2010',
-  scope:
-    'European road transport. Hand-tied rope has no lashing capacity under EN 12195-2; the statics use your crew’s school.',
+  ...RULE_SET_TITLES['eu-road'],
   unmarkedByUsTable: false,
   mat: 'anti-slip-mat',
   countsPretension: true,

@@ -3,7 +3,7 @@ import type { FrictionPairId } from '../friction';
 import type { Strength } from '../schema';
 import type { CommodityId, Direction } from '../vocabulary';
 import type { StrengthBasis } from '../../rope/strength';
-import type { RuleSetId } from '../rule-set-ids';
+import type { RuleSetId, RuleSetTitle } from '../rule-set-ids';
 import type { Tracer, Working } from '../../working/working';
 import type { Leg } from '../leg';
 import type { Finding, TallyRow } from '../verdict';
@@ -114,12 +114,8 @@ export interface StaticsAsked {
 }
 
 /** One body of rules: data and pure functions. Adding one touches no other. */
-export interface RuleSet {
+export interface RuleSet extends RuleSetTitle {
   readonly id: RuleSetId;
-  readonly name: string;
-  readonly edition: string;
-  /** One line for the driver: what this rule set is, and is not. */
-  readonly scope: string;
   /** Where a rope's WLL comes from under these rules. */
   basis(strength: Strength): StrengthBasis;
   readonly unmarkedByUsTable: boolean;

@@ -1,7 +1,7 @@
 import { atLeast, atMost, M_PER_FT, STANDARD_GRAVITY, KG_PER_LB } from '../../units/constants';
 import { bare, formula, traced } from '../../working/working';
 import { COMMODITIES } from '../vocabulary';
-import { RULE_SET_NAMES } from '../rule-set-ids';
+import { RULE_SET_TITLES } from '../rule-set-ids';
 import type { Finding, TallyRow } from '../verdict';
 import type { Ranged, RuleInput, RuleSet, TieDown } from './rule-set';
 import { about, commonNotices, rangedRow, requirement, weight } from './shared';
@@ -221,9 +221,7 @@ function commodityFinding(input: RuleInput): Finding[] {
 /** US commercial road: 49 CFR 393.100–136, all from memory. The count and the sum of WLL give the verdict. */
 export const usCmv: RuleSet = {
   id: 'us-cmv',
-  name: RULE_SET_NAMES['us-cmv'],
-  edition: '49 CFR 393.100–136',
-  scope: 'Commercial vehicles in the United States. Knots in tie-downs are forbidden.',
+  ...RULE_SET_TITLES['us-cmv'],
   unmarkedByUsTable: true,
   mat: 'unmarked-mat',
   countsPretension: false,

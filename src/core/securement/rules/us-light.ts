@@ -1,6 +1,6 @@
 import { formula, traced } from '../../working/working';
 import type { Direction } from '../vocabulary';
-import { RULE_SET_NAMES } from '../rule-set-ids';
+import { RULE_SET_TITLES } from '../rule-set-ids';
 import type { TallyRow } from '../verdict';
 import type { Ranged, RuleInput, RuleSet, StaticsBox, TieDown } from './rule-set';
 import {
@@ -142,10 +142,7 @@ function downwardRow(input: RuleInput): TallyRow {
 /** Private light vehicles in the United States: guidance, knots allowed. Tipping and turning are left to the statics. */
 export const usLight: RuleSet = {
   id: 'us-light',
-  name: RULE_SET_NAMES['us-light'],
-  edition: '49 CFR 393.102 as guidance',
-  scope:
-    'State law: nothing may drop, shift, leak or escape. The figures are guidance, not your state’s rule.',
+  ...RULE_SET_TITLES['us-light'],
   unmarkedByUsTable: true,
   mat: 'unmarked-mat',
   countsPretension: true,

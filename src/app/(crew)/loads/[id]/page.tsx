@@ -1,3 +1,5 @@
+import { assess } from '@/core/securement/assess';
+import { outlineOf } from '@/core/working/outline';
 import { planById } from '@/db/queries/plans';
 import { factsToday } from '@/server/gear';
 import { memberOrFirstPage, storedOrNotFound } from '@/server/page';
@@ -8,7 +10,8 @@ export const metadata = { title: 'Plan · Vast Cleat' };
 export default async function PlanPage({ params }: { params: Promise<{ id: string }> }) {
   const { crewId } = await memberOrFirstPage();
   const stored = await storedOrNotFound((await params).id, planById);
-  return (
-    <Planner key={stored.id} stored={stored} facts={await factsToday(crewId, stored.document)} />
-  );
+  const facts = await factsToday(crewId, stored.document);
+  // The first picture needs the figures only; what judges the plan while it is changed is fetched after it.
+  const assessment = outlineOf(assess(stored.document, new Map(facts)));
+  return <Planner key={stored.id} stored={stored} facts={facts} assessment={assessment} />;
 }

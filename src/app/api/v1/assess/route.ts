@@ -1,4 +1,4 @@
-import { gearIdsOf, LOCKER_NOT_ASKED } from '@/core/securement/gear-facts';
+import { gearIdsOf, LOCKER_NOT_ASKED } from '@/core/securement/locker-word';
 import { pool } from '@/db/pool';
 import { gearFacts } from '@/db/queries/plan-gear';
 import { computeAssessment } from '@/server/api/compute';

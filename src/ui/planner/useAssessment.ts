@@ -1,0 +1,71 @@
+'use client';
+import { useDeferredValue, useEffect, useMemo, useState } from 'react';
+import type { Assessment } from '@/core/securement/assess';
+import type { LockerWord } from '@/core/securement/locker-word';
+import type { Plan } from '@/core/securement/plan';
+
+type Judge = (plan: Plan, locker: LockerWord) => Assessment;
+
+/** How soon a judge that could not be fetched is asked for again. */
+const AGAIN_MS = 3000;
+
+/** What judges a plan. It weighs more than the rest of the page, so it comes after the first picture. */
+function useJudge(): { readonly judge: Judge | null; readonly failing: boolean } {
+  const [judge, setJudge] = useState<Judge | null>(null);
+  const [failing, setFailing] = useState(false);
+  useEffect(() => {
+    let timer: ReturnType<typeof setTimeout> | undefined;
+    let gone = false;
+    const ask = (): void => {
+      import('@/core/securement/assess').then(
+        ({ assess }) => {
+          if (gone) return;
+          setJudge(() => assess);
+          setFailing(false);
+        },
+        () => {
+          if (gone) return;
+          setFailing(true);
+          timer = setTimeout(ask, AGAIN_MS);
+        },
+      );
+    };
+    ask();
+    return () => {
+      gone = true;
+      clearTimeout(timer);
+    };
+  }, []);
+  return { judge, failing };
+}
+
+/** A plan as it was served, and what it came to there, in outline. */
+export interface Served {
+  readonly plan: Plan;
+  readonly assessment: Assessment;
+}
+
+/** What a plan comes to. */
+export interface Judged {
+  /** The plan that `assessment` is of: the newest that was judged. */
+  readonly drawn: Plan;
+  readonly assessment: Assessment;
+  /** Its figures can be opened; until the judge is there they come from the server, in outline. */
+  readonly whole: boolean;
+  /** The judge cannot be fetched: what is shown stays what was served, whatever is changed. */
+  readonly failing: boolean;
+}
+
+/** What a plan comes to while it is worked on: as served at first, then judged here as soon as typing leaves time. */
+export function useAssessment(plan: Plan, locker: LockerWord, served: Served): Judged {
+  const { judge, failing } = useJudge();
+  const next = useDeferredValue(plan);
+  const judged = useMemo(
+    () =>
+      judge
+        ? { drawn: next, assessment: judge(next, locker), whole: true }
+        : { drawn: served.plan, assessment: served.assessment, whole: false },
+    [judge, next, locker, served],
+  );
+  return { ...judged, failing };
+}
