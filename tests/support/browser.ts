@@ -42,6 +42,8 @@ export async function launch(): Promise<Browser> {
   });
 }
 
+const COOKIE = { domain: new URL(BASE).hostname, path: '/' };
+
 /** A person at the application, with their own cookies, and with page errors collected. */
 export class Person {
   /** Versions of plans that this person has seen kept, by address; a new plan begins at 1. */
@@ -85,12 +87,7 @@ export class Person {
       isMobile: phone,
     });
     if (options.theme)
-      await context.setCookie({
-        name: 'vc_theme',
-        value: options.theme,
-        domain: new URL(BASE).hostname,
-        path: '/',
-      });
+      await context.setCookie({ ...COOKIE, name: 'vc_theme', value: options.theme });
     const errors: string[] = [];
     page.on('pageerror', (e) => errors.push(String(e)));
     page.on('console', (m) => {
@@ -144,14 +141,8 @@ export class Person {
 
   /** Is one of the demo people from the next page on. */
   async bringSession(name: string): Promise<void> {
-    await this.context.setCookie({
-      name: SESSION_COOKIE,
-      value: await sessionOf(name),
-      domain: new URL(BASE).hostname,
-      path: '/',
-      httpOnly: true,
-      sameSite: 'Lax',
-    });
+    const value = await sessionOf(name);
+    await this.context.setCookie({ ...COOKIE, name: SESSION_COOKIE, value });
   }
 
   /** The same at the door, as somebody who comes for the first time: as one of the crews everybody sees. */
