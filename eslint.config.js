@@ -76,8 +76,8 @@ export default tseslint.config(
     rules: {
       ...barred([
         {
-          regex: '^(?!\\.{1,2}/|zod$|date-fns/)',
-          message: 'core imports nothing but itself, zod and date-fns',
+          regex: '^(?!\\.{1,2}/|zod$|date-fns/|fastest-levenshtein$)',
+          message: 'core imports nothing but itself, zod, date-fns and fastest-levenshtein',
         },
       ]),
       'no-restricted-globals': [

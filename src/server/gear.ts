@@ -1,3 +1,4 @@
+import { validate as isUuid } from 'uuid';
 import { dueState, DUE_STATES } from '@/core/gear/due';
 import type { HistoryBody } from '@/core/gear/events';
 import { GEAR_KINDS } from '@/core/gear/vocabulary';
@@ -184,7 +185,7 @@ export async function askedGear(
   search: URLSearchParams,
   most: number,
 ): Promise<StoredGear[]> {
-  const ids = (search.get('ids') ?? '').split(',').filter((id) => /^[0-9a-f-]{36}$/i.test(id));
+  const ids = (search.get('ids') ?? '').split(',').filter((id) => isUuid(id));
   if (ids.length > most) throw refuse(422, 'too-big', { most, what: 'array' }, ['ids']);
   return gearByIds(db, crewId, ids);
 }

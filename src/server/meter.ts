@@ -14,7 +14,7 @@ import { Refusal, refuse } from './problem';
 export const METER_FAULTS = ['none', 'garbage', 'cut', 'over'] as const;
 
 const number = (least: number, most: number) => z.coerce.number().min(least).max(most);
-const querySchema = z.object({
+const querySchema = z.strictObject({
   hauledN: number(0, 1e6),
   keptN: number(0, 1e6),
   settling: number(0, 0.9).default(0.2),
@@ -32,11 +32,13 @@ const querySchema = z.object({
   pace: number(1, 100).default(1),
 });
 export type MeterQuery = z.infer<typeof querySchema>;
+/** Names of what may be asked. */
+export const METER_QUERY = Object.keys(querySchema.shape);
 
 /** What of the stand-in is asked for, out of an address. @throws Refusal with the first thing that is wrong. */
 export function meterQuery(search: URLSearchParams): MeterQuery {
   const parsed = querySchema.safeParse(Object.fromEntries(search));
-  if (!parsed.success) throw new Refusal(422, issuesOf(parsed.error));
+  if (!parsed.success) throw new Refusal(422, issuesOf(parsed.error, querySchema));
   return parsed.data;
 }
 

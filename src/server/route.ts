@@ -1,6 +1,8 @@
 import { parseCookie } from 'cookie';
 import type { z } from 'zod';
 import { issuesOf } from '@/core/exchange/issues';
+import { nearest } from '@/core/exchange/known-keys';
+import type { Issue } from '@/core/result';
 import { ConflictError, NotFoundError, pool } from '@/db/pool';
 import type { Member } from '@/db/queries/crews';
 import type { Endpoint } from './api/endpoint';
@@ -76,8 +78,21 @@ async function parseBody(
   }
   if (hasUnstorableText(json)) throw refuse(422, 'text-not-storable');
   const parsed = schema.safeParse(json);
-  if (!parsed.success) throw new Refusal(422, issuesOf(parsed.error));
+  if (!parsed.success) throw new Refusal(422, issuesOf(parsed.error, schema));
   return parsed.data;
+}
+
+/** What stands behind the question mark must be known, once each: a filter that is misspelt would show everything. */
+function checkQuery(request: Request, { query: known = [] }: Endpoint): void {
+  const asked = [...new URL(request.url).searchParams.keys()];
+  const issues = [...new Set(asked)].flatMap((key): Issue[] => {
+    const values = { key: key.slice(0, 60), nearest: nearest(key, known) };
+    if (!known.includes(key))
+      return [{ code: 'unknown-key', path: ['?', key.slice(0, 60)], values }];
+    const twice = asked.indexOf(key) !== asked.lastIndexOf(key);
+    return twice ? [{ code: 'said-twice', path: ['?', key], values }] : [];
+  });
+  if (issues.length > 0) throw new Refusal(422, issues.slice(0, 20));
 }
 
 /** Expected failures become problems; anything else is our fault and says no more than that. */
@@ -121,6 +136,7 @@ export function route<E extends Endpoint>(
       checkOrigin(request);
       await limit(pool(), 'request', who);
       const session = await authorise(endpoint, token, now);
+      checkQuery(request, endpoint);
       const body = await parseBody(request, endpoint);
       const response = await handler({
         request,

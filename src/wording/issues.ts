@@ -22,7 +22,11 @@ const ISSUES: Record<string, (v: Issue['values']) => string> = {
   'invalid-type': (v) => `Must be ${v['expected']}.`,
   'invalid-union': () => 'This has none of the forms that are known here.',
   'invalid-format': () => 'Not in the form that is expected here.',
-  'unrecognized-keys': (v) => `Not known here: ${v['keys']}.`,
+  'said-twice': (v) => `“${v['key']}” is said twice. Say it once.`,
+  'unknown-key': (v) =>
+    v['nearest'] === null
+      ? `“${v['key']}” is not known here. Take it out.`
+      : `“${v['key']}” is not known here. Did you mean “${v['nearest']}”?`,
   'id-twice': (v) => `The id “${v['id']}” is used twice. Ids must differ.`,
   'path-token': (v) =>
     `${ofKnot(v)}token ${v['place']}, “${v['token']}”, is neither a point (x,y) nor marks (O, U, .).`,
@@ -84,6 +88,11 @@ const ISSUES: Record<string, (v: Issue['values']) => string> = {
   'word-unknown': (v) => `“${v['text']}” is not known here. One of: ${v['choices']}.`,
   'not-yes-or-no': (v) => `Write yes or no, not “${v['text']}”.`,
   'not-a-day': (v) => `Write the day as 2026-11-25, not “${v['text']}”.`,
+  'column-unknown': (v) =>
+    `“${v['header']}” is no column of the locker${v['nearest'] === null ? '' : `; did you mean “${v['nearest']}”?`} Name it as it is known, or begin its header with # to leave it out. Nothing was read.`,
+  'column-twice': (v) =>
+    `“${v['header']}” and “${v['twin']}” mean the same. Keep one of them. Nothing was read.`,
+  'cell-not-for-kind': (v) => `A ${v['kind']} has nothing of the sort. Empty this cell.`,
   'cell-missing': () => 'This cell is needed and is empty.',
   'row-too-long': (v) =>
     `The row has ${v['cells']} cells under ${v['headers']} headers. Is there a comma in a text without quotes?`,

@@ -138,6 +138,41 @@ describe('plans over the programming interface', () => {
     }
   });
 
+  it('a filter that is misspelt is refused with the name that was meant, and one said twice', async () => {
+    const asked = (path: string) => request('GET', path, { cookie });
+    expect(await asked('/plans?serch=hay')).toMatchObject({
+      status: 422,
+      json: {
+        issues: [{ code: 'unknown-key', path: ['?', 'serch'], values: { nearest: 'search' } }],
+      },
+    });
+    expect((await asked('/gear?state=all&state=retired')).json['issues']).toMatchObject([
+      { code: 'said-twice', path: ['?', 'state'] },
+    ]);
+    expect((await asked('/crew?x=1')).status).toBe(422);
+    expect((await asked('/gear/standing?ids=------------------------------------')).status).toBe(
+      200,
+    );
+  });
+  it('a misspelt name in a plan is refused where it stands, not dropped', async () => {
+    const cargo = { ...(document['cargo'] as object), surfaceState: 'icy' };
+    for (const [path, method] of [
+      ['/assess', 'POST'],
+      ['/plans', 'POST'],
+    ] as const)
+      expect(await request(method, path, { cookie, body: { ...document, cargo } })).toMatchObject({
+        status: 422,
+        json: {
+          issues: [
+            {
+              code: 'unknown-key',
+              path: ['cargo', 'surfaceState'],
+              message: '“surfaceState” is not known here. Did you mean “surface”?',
+            },
+          ],
+        },
+      });
+  });
   it('an address that does not exist answers as a problem, too', async () => {
     for (const method of ['GET', 'POST', 'PUT', 'DELETE']) {
       const answer = await request(method, '/moon/rover', method === 'GET' ? {} : { body: {} });

@@ -10,7 +10,7 @@ import { refuseUnsolvable, tackleFields, truckersFields } from '../tackle/fields
 import { issuesOf } from '../exchange/issues';
 import { quantity, ratio } from '../units/quantity';
 
-const anchor = z.object({
+const anchor = z.strictObject({
   name: z.string().trim().max(60),
   rating: ratingSchema.default({ state: 'unrated' }),
   barDiameterM: quantity('length', { least: 0.001, most: 2 }).nullable().default(null),
@@ -19,17 +19,17 @@ const anchor = z.object({
 
 /** What pulls: the trucker's hitch in one of its forms with its lock, or a tackle. */
 export const systemSchema = z.discriminatedUnion('kind', [
-  z.object({
+  z.strictObject({
     kind: z.literal('truckers'),
     ...truckersFields,
     lock: z.enum(knotsFor('lock')).default('two-half-hitches'),
   }),
-  z.object({ kind: z.literal('tackle'), ...tackleFields }).superRefine(refuseUnsolvable),
+  z.strictObject({ kind: z.literal('tackle'), ...tackleFields }).superRefine(refuseUnsolvable),
 ]);
 export type BenchSystem = z.infer<typeof systemSchema>;
 
 /** The document `vast-cleat/rigging`, version 1: a tensioning system on a line of its own. */
-export const riggingSchema = z.object({
+export const riggingSchema = z.strictObject({
   format: z.literal(RIGGING_FORMAT),
   version: z.literal(RIGGING_VERSION),
   title: z.string().trim().min(1).max(120),
@@ -58,5 +58,5 @@ export function parseRigging(input: unknown): Result<RiggingDocument> {
   const parsed = riggingSchema.safeParse(input);
   return parsed.success
     ? { ok: true, value: parsed.data }
-    : { ok: false, issues: issuesOf(parsed.error) };
+    : { ok: false, issues: issuesOf(parsed.error, riggingSchema) };
 }

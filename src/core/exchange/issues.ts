@@ -1,5 +1,6 @@
 import type { z } from 'zod';
 import type { Issue, IssueValue } from '../result';
+import { keysAt, nearest } from './known-keys';
 
 type RawIssue = z.core.$ZodIssue;
 
@@ -13,8 +14,6 @@ function valuesOf(issue: RawIssue): Record<string, IssueValue> {
       return { choices: issue.values.map(String).join(', ') };
     case 'invalid_type':
       return { expected: issue.expected };
-    case 'unrecognized_keys':
-      return { keys: issue.keys.join(', ') };
     default:
       return {};
   }
@@ -32,16 +31,36 @@ function deepest(issue: RawIssue): RawIssue {
     : issue;
 }
 
-/** Turns a Zod error into the project's coded issues. */
-export function issuesOf(error: z.ZodError): Issue[] {
-  return error.issues.slice(0, 100).map((raw) => {
-    const issue = deepest(raw);
-    const path = issue.path.map((step) => (typeof step === 'symbol' ? String(step) : step));
-    if (issue.code === 'custom') {
-      const params = issue.params as
-        { code?: string; values?: Record<string, IssueValue> } | undefined;
-      return { code: params?.code ?? 'invalid', path, values: params?.values ?? {} };
-    }
-    return { code: issue.code.replaceAll('_', '-'), path, values: valuesOf(issue) };
-  });
+const pathOf = (issue: RawIssue): (string | number)[] =>
+  issue.path.map((step) => (typeof step === 'symbol' ? String(step) : step));
+
+/** A name that nobody knows is an issue of its own, located, with what was probably meant. */
+function unknownKeys(issue: RawIssue & { readonly keys: string[] }, schema: z.ZodType): Issue[] {
+  const known = keysAt(schema, issue.path);
+  return issue.keys.map((key) => ({
+    code: 'unknown-key',
+    path: [...pathOf(issue), key],
+    values: { key: key.slice(0, 60), nearest: nearest(key, known) },
+  }));
+}
+
+/** Most issues that are told: a document that is wrong everywhere is not worth a list. */
+const MOST_ISSUES = 100;
+
+/** Turns the Zod error of a schema into the project's coded issues. */
+export function issuesOf(error: z.ZodError, schema: z.ZodType): Issue[] {
+  return error.issues
+    .slice(0, MOST_ISSUES)
+    .flatMap((raw): Issue[] => {
+      const issue = deepest(raw);
+      const path = pathOf(issue);
+      if (issue.code === 'unrecognized_keys') return unknownKeys(issue, schema);
+      if (issue.code === 'custom') {
+        const params = issue.params as
+          { code?: string; values?: Record<string, IssueValue> } | undefined;
+        return [{ code: params?.code ?? 'invalid', path, values: params?.values ?? {} }];
+      }
+      return [{ code: issue.code.replaceAll('_', '-'), path, values: valuesOf(issue) }];
+    })
+    .slice(0, MOST_ISSUES);
 }

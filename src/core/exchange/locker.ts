@@ -5,10 +5,10 @@ import { gearSchema, startSchema } from '../gear/schema';
 export const LOCKER_FORMAT = 'vast-cleat/locker';
 
 /** A thing with how it stands; its history goes out for the record and stays out on the way in: histories are made, not brought. */
-export const newGearSchema = z.object({ gear: gearSchema, start: startSchema.prefault({}) });
+export const newGearSchema = z.strictObject({ gear: gearSchema, start: startSchema.prefault({}) });
 
 /** The document `vast-cleat/locker`, version 1: a whole locker. */
-export const lockerSchema = z.object({
+export const lockerSchema = z.strictObject({
   format: z.literal(LOCKER_FORMAT),
   version: z.literal(1),
   items: z
@@ -16,7 +16,7 @@ export const lockerSchema = z.object({
       newGearSchema.extend({
         history: z
           .array(
-            z.object({
+            z.strictObject({
               id: z.uuid(),
               at: z.iso.datetime(),
               by: z.string(),

@@ -8,14 +8,14 @@ const reason = z.string().trim().max(600);
 const at = quantity('length', { least: 0, most: 5000 }).nullable().default(null);
 
 /** Damage as it is recorded; which checks and extents exist depends on the gear and is judged with it. */
-const damageSchema = z.object({
+const damageSchema = z.strictObject({
   check: z.string().min(1).max(40),
   extent: z.string().min(1).max(40),
   atM: at,
 });
 
 /** An inspection: what was looked at, what was found, what the inspector decided and why. What it computes to is worked out again by the server. */
-const inspectionSchema = z.object({
+const inspectionSchema = z.strictObject({
   kind: z.literal('inspected'),
   answered: z.array(z.string().min(1).max(40)).max(40),
   found: z.array(damageSchema).max(60).default([]),
@@ -25,11 +25,11 @@ const inspectionSchema = z.object({
   reason: reason.default(''),
 });
 
-const cutSchema = z.object({
+const cutSchema = z.strictObject({
   kind: z.literal('cut'),
   pieces: z
     .array(
-      z.object({
+      z.strictObject({
         lengthM: quantity('length', { least: 0.01, most: 5000 }),
         what: z.string().trim().max(80).default(''),
       }),
@@ -43,19 +43,19 @@ const cutSchema = z.object({
 
 /** What can be recorded of a thing. Nothing is ever changed or taken back except by a correction that refers to it. */
 export const happeningSchema = z.discriminatedUnion('kind', [
-  z.object({ kind: z.literal('entered'), ...startSchema.shape }),
+  z.strictObject({ kind: z.literal('entered'), ...startSchema.shape }),
   inspectionSchema,
   cutSchema,
-  z.object({ kind: z.literal('moved'), place: z.string().trim().min(1).max(80) }),
+  z.strictObject({ kind: z.literal('moved'), place: z.string().trim().min(1).max(80) }),
   /** Something between inspections that asks for one now: a shock load, a chemical, a hot run. */
-  z.object({ kind: z.literal('incident'), what: reason.min(1) }),
-  z.object({ kind: z.literal('retired'), reason: reason.min(1) }),
+  z.strictObject({ kind: z.literal('incident'), what: reason.min(1) }),
+  z.strictObject({ kind: z.literal('retired'), reason: reason.min(1) }),
 ]);
 export type Happening = z.infer<typeof happeningSchema>;
 export type Inspection = z.infer<typeof inspectionSchema>;
 
 /** A later entry that says what an earlier one should have been; `instead` null: it never happened. */
-export const correctionSchema = z.object({
+export const correctionSchema = z.strictObject({
   kind: z.literal('corrected'),
   corrects: z.uuid(),
   instead: happeningSchema.nullable(),

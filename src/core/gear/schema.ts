@@ -34,7 +34,7 @@ const day = z.iso.date().nullable().default(null);
 
 /** What a piece of gear is, and what is marked on it. `mbsN`: breaking strength from the label, null: not on it. */
 export const itemSchema = z.discriminatedUnion('kind', [
-  z.object({
+  z.strictObject({
     kind: z.literal('rope'),
     material: z.enum(ROPE_MATERIAL_IDS),
     diameterM: quantity('length', { least: 0.001, most: 0.12 }),
@@ -42,22 +42,22 @@ export const itemSchema = z.discriminatedUnion('kind', [
     markedWllN: force,
     historyKnown: z.boolean().default(true),
   }),
-  z.object({ kind: z.literal('webbing'), widthM: size, mbsN: force, markedWllN: force }),
-  z.object({
+  z.strictObject({ kind: z.literal('webbing'), widthM: size, mbsN: force, markedWllN: force }),
+  z.strictObject({
     kind: z.literal('chain'),
     grade: z.enum(CHAIN_GRADES),
     sizeM: size,
     mbsN: force,
     markedWllN: force,
   }),
-  z.object({
+  z.strictObject({
     kind: z.literal('wire'),
     sizeM: size,
     mbsN: force,
     markedWllN: force,
     singleUse: z.boolean().default(false),
   }),
-  z.object({
+  z.strictObject({
     kind: z.literal('hardware'),
     form: z.enum(HARDWARE_FORMS),
     barDiameterM: size.nullable().default(null),
@@ -70,7 +70,7 @@ export type GearItem = z.infer<typeof itemSchema>;
 export type GearKind = GearItem['kind'];
 /** The document `vast-cleat/gear`, version 1: one thing the crew owns, as its tag and label say. How it fares is in its history. */
 export const gearSchema = z
-  .object({
+  .strictObject({
     format: z.literal(GEAR_FORMAT),
     version: z.literal(GEAR_VERSION),
     code: codeSchema,
@@ -108,7 +108,7 @@ export const gearSchema = z
 export type Gear = z.infer<typeof gearSchema>;
 
 /** How a thing stands when it is entered. */
-export const startSchema = z.object({
+export const startSchema = z.strictObject({
   condition: z.enum(CONDITIONS).default('good'),
   remainingM: quantity('length', { least: 0, most: 5000 }).nullable().default(null),
   lastInspectedOn: day,

@@ -10,8 +10,8 @@ const name = z.string().trim().max(60);
 
 /** What a piece of hardware may take: its own marking, or nothing known. */
 export const ratingSchema = z.discriminatedUnion('state', [
-  z.object({ state: z.literal('rated'), wllN: force }),
-  z.object({ state: z.literal('unrated') }),
+  z.strictObject({ state: z.literal('rated'), wllN: force }),
+  z.strictObject({ state: z.literal('unrated') }),
 ]);
 export type Rating = z.infer<typeof ratingSchema>;
 
@@ -20,12 +20,12 @@ export const surfaceSchema = z.enum(['metal', 'wood', 'other']);
 
 const id = z.string().trim().min(1).max(40);
 
-export const anchorSchema = z.object({
+export const anchorSchema = z.strictObject({
   id,
   kind: z.literal('anchor'),
   at: z.discriminatedUnion('on', [
-    z.object({ on: z.literal('deck'), anchorId: id }),
-    z.object({
+    z.strictObject({ on: z.literal('deck'), anchorId: id }),
+    z.strictObject({
       on: z.literal('own'),
       name,
       rating: ratingSchema,
@@ -36,7 +36,7 @@ export const anchorSchema = z.object({
 });
 
 /** Attachment knot. `liesOnBarM`: diameter of another edge under the knot's body, when there is one. */
-export const knotSchema = z.object({
+export const knotSchema = z.strictObject({
   id,
   kind: z.literal('knot'),
   knot: z.enum(knotsFor('attachment')),
@@ -47,7 +47,7 @@ export const knotSchema = z.object({
 const gearId = z.uuid().nullable().default(null);
 
 /** `lengthM`: what there is of it; null: nobody measured. */
-export const ropeElementSchema = z.object({
+export const ropeElementSchema = z.strictObject({
   id,
   kind: z.literal('rope'),
   rope: ropeSchema,
@@ -55,10 +55,14 @@ export const ropeElementSchema = z.object({
   lengthM: quantity('length', { least: 0.01, most: 5000 }).nullable().default(null),
 });
 
-export const bendSchema = z.object({ id, kind: z.literal('bend'), knot: z.enum(knotsFor('bend')) });
+export const bendSchema = z.strictObject({
+  id,
+  kind: z.literal('bend'),
+  knot: z.enum(knotsFor('bend')),
+});
 
 /** A change of direction over cargo. `bendDiameterM`: of the corner, the bar, or twice the protector's radius. */
-export const edgeSchema = z.object({
+export const edgeSchema = z.strictObject({
   id,
   kind: z.literal('edge'),
   name: name.default('edge'),
@@ -68,15 +72,19 @@ export const edgeSchema = z.object({
   mu: ratio(0, 1).nullable().default(null),
 });
 
-export const loopSchema = z.object({ id, kind: z.literal('loop'), knot: z.enum(knotsFor('loop')) });
+export const loopSchema = z.strictObject({
+  id,
+  kind: z.literal('loop'),
+  knot: z.enum(knotsFor('loop')),
+});
 
 /** The library's rigging an element was taken from, if any. */
 const fromRigging = z
-  .object({ id: z.uuid(), title: z.string().trim().max(120) })
+  .strictObject({ id: z.uuid(), title: z.string().trim().max(120) })
   .nullable()
   .default(null);
 
-export const truckersSchema = z.object({
+export const truckersSchema = z.strictObject({
   id,
   kind: z.literal('truckers'),
   ...truckersFields,
@@ -85,12 +93,16 @@ export const truckersSchema = z.object({
 
 /** A tackle between the load line and its anchor. */
 export const tackleSchema = z
-  .object({ id, kind: z.literal('tackle'), ...tackleFields, fromRigging })
+  .strictObject({ id, kind: z.literal('tackle'), ...tackleFields, fromRigging })
   .superRefine(refuseUnsolvable);
 
-export const lockSchema = z.object({ id, kind: z.literal('lock'), knot: z.enum(knotsFor('lock')) });
+export const lockSchema = z.strictObject({
+  id,
+  kind: z.literal('lock'),
+  knot: z.enum(knotsFor('lock')),
+});
 
-export const webbingSchema = z.object({
+export const webbingSchema = z.strictObject({
   id,
   kind: z.literal('webbing'),
   tag: z.string().trim().max(40).default(''),
@@ -100,7 +112,7 @@ export const webbingSchema = z.object({
 });
 
 /** Ratchet. `standardTensionN`: the tension its label promises at the standard hand force. */
-export const ratchetSchema = z.object({
+export const ratchetSchema = z.strictObject({
   id,
   kind: z.literal('ratchet'),
   rating: ratingSchema,
@@ -110,7 +122,7 @@ export const ratchetSchema = z.object({
   gearId,
 });
 
-export const chainSchema = z.object({
+export const chainSchema = z.strictObject({
   id,
   kind: z.literal('chain'),
   tag: z.string().trim().max(40).default(''),
@@ -121,7 +133,7 @@ export const chainSchema = z.object({
 });
 
 /** Lever or turnbuckle binder: a given ratio with an efficiency. */
-export const binderSchema = z.object({
+export const binderSchema = z.strictObject({
   id,
   kind: z.literal('binder'),
   rating: ratingSchema,
@@ -133,7 +145,7 @@ export const binderSchema = z.object({
 });
 
 /** Hook, ring, shackle or connector inside the line. `turnRad`: by how much it turns the load line (0: in line). */
-export const fittingSchema = z.object({
+export const fittingSchema = z.strictObject({
   id,
   kind: z.literal('fitting'),
   name,

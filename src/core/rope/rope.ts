@@ -5,7 +5,7 @@ import { ROPE_MATERIAL_IDS } from './materials';
 import { WEATHERS } from './weather';
 
 /** A rope as it lies on a line: what it is, what its tag says, how it is today. */
-export const ropeSchema = z.object({
+export const ropeSchema = z.strictObject({
   tag: z.string().trim().max(40).default(''),
   material: z.enum(ROPE_MATERIAL_IDS),
   diameterM: quantity('length', { least: 0.001, most: 0.12 }),

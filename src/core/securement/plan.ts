@@ -27,7 +27,7 @@ function uniqueIds(
 
 /** The document `vast-cleat/plan`, version 1. Quantities in SI with the unit in the name, or text with a unit. */
 export const planSchema = z
-  .object({
+  .strictObject({
     format: z.literal(PLAN_FORMAT),
     version: z.literal(PLAN_VERSION),
     title: z.string().trim().min(1).max(120),
@@ -51,5 +51,5 @@ export function parsePlan(input: unknown): Result<Plan> {
   const parsed = planSchema.safeParse(input);
   return parsed.success
     ? { ok: true, value: parsed.data }
-    : { ok: false, issues: issuesOf(parsed.error) };
+    : { ok: false, issues: issuesOf(parsed.error, planSchema) };
 }

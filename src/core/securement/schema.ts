@@ -15,14 +15,14 @@ const place = quantity('length', { least: 0, most: 60 });
 const offset = quantity('length', { least: -10, most: 10 });
 
 export const frictionSchema = z.discriminatedUnion('known', [
-  z.object({ known: z.literal('pair'), pair: z.enum(FRICTION_PAIR_IDS) }),
-  z.object({ known: z.literal('entered'), mu: ratio(0, 1.5) }),
-  z.object({ known: z.literal('no') }),
+  z.strictObject({ known: z.literal('pair'), pair: z.enum(FRICTION_PAIR_IDS) }),
+  z.strictObject({ known: z.literal('entered'), mu: ratio(0, 1.5) }),
+  z.strictObject({ known: z.literal('no') }),
 ]);
 
 /** The load: lengths along the driving direction, widths across, heights up. */
 export const cargoSchema = z
-  .object({
+  .strictObject({
     name,
     massKg: quantity('mass', { least: 0.1, most: 100_000 }).nullable(),
     lengthM: span,
@@ -58,7 +58,7 @@ export const cargoSchema = z
     outside('cgLeftM', cargo.widthM / 2);
   });
 
-export const deckAnchorSchema = z.object({
+export const deckAnchorSchema = z.strictObject({
   id,
   name,
   fromFrontM: place,
@@ -69,7 +69,7 @@ export const deckAnchorSchema = z.object({
 });
 
 /** A board the load touches, and what it may take; null: not known. */
-export const blockingSchema = z.object({
+export const blockingSchema = z.strictObject({
   touching: z.boolean().default(false),
   capacityN: quantity('force', { least: 0, most: 5e6 }).nullable().default(null),
   /** How high above the deck it reaches; null: not measured, so that only its foot counts. */
@@ -77,13 +77,13 @@ export const blockingSchema = z.object({
 });
 const open = { touching: false, capacityN: null, heightM: null };
 
-export const deckSchema = z.object({
+export const deckSchema = z.strictObject({
   name,
   lengthM: span,
   widthM: span,
   anchors: z.array(deckAnchorSchema).max(60).default([]),
   blocking: z
-    .object({
+    .strictObject({
       forward: blockingSchema,
       rearward: blockingSchema,
       left: blockingSchema,
@@ -93,8 +93,8 @@ export const deckSchema = z.object({
 });
 
 export const angleSchema = z.discriminatedUnion('by', [
-  z.object({ by: z.literal('anchors') }),
-  z.object({
+  z.strictObject({ by: z.literal('anchors') }),
+  z.strictObject({
     by: z.literal('entered'),
     alphaRad: quantity('angle', { least: 0, most: Math.PI / 2 }),
     betaRad: quantity('angle', { least: 0, most: Math.PI }).default(0),
@@ -104,14 +104,14 @@ export const angleSchema = z.discriminatedUnion('by', [
   }),
 ]);
 
-export const lineSchema = z.object({
+export const lineSchema = z.strictObject({
   id,
   name,
   kind: z.enum(LINE_KINDS),
   elements: z.array(elementSchema).max(40),
   /** Where a direct or loop line holds the load. */
   attach: z
-    .object({ fromFrontM: place, fromCentreM: offset, heightM: place })
+    .strictObject({ fromFrontM: place, fromCentreM: offset, heightM: place })
     .nullable()
     .default(null),
   angle: angleSchema.default({ by: 'anchors' }),
@@ -124,7 +124,7 @@ export const lineSchema = z.object({
   temporary: z.boolean().default(false),
 });
 
-export const strengthSchema = z.object({
+export const strengthSchema = z.strictObject({
   school: z.enum(SCHOOL_IDS).default('design-factor'),
   designFactor: ratio(DESIGN_FACTOR_RANGE.least, DESIGN_FACTOR_RANGE.most).default(
     DEFAULT_DESIGN_FACTOR,

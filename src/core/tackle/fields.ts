@@ -33,17 +33,17 @@ export const truckersFields = {
 
 /** What a body of a tackle may take: its marking, a knot in the line's own rope, or nothing known. */
 const holdsSchema = z.discriminatedUnion('by', [
-  z.object({ by: z.literal('rated'), wllN: quantity('force', { least: 1, most: 5e6 }) }),
-  z.object({
+  z.strictObject({ by: z.literal('rated'), wllN: quantity('force', { least: 1, most: 5e6 }) }),
+  z.strictObject({
     by: z.literal('knot'),
     knot: z.enum([...new Set([...knotsFor('loop'), ...knotsFor('attachment')])] as [
       ReturnType<typeof knotsFor>[0],
     ]),
   }),
-  z.object({ by: z.literal('unrated') }),
+  z.strictObject({ by: z.literal('unrated') }),
 ]);
 
-const bodySchema = z.object({
+const bodySchema = z.strictObject({
   id,
   name: z.string().trim().max(40).default(''),
   kind: z.enum(['load', 'anchor', 'travelling']),
@@ -52,21 +52,21 @@ const bodySchema = z.object({
 
 /** What a turn leaves: by what it goes round, or by friction and the wrapped angle. */
 const turnSchema = z.discriminatedUnion('by', [
-  z.object({
+  z.strictObject({
     by: z.literal('efficiency'),
     round: z.enum(PASS_KIND_IDS).nullable().default(null),
     efficiency: ratio(0.01, 1),
   }),
-  z.object({
+  z.strictObject({
     by: z.literal('friction'),
     mu: ratio(0, 1),
     wrapRad: quantity('angle', { least: 0.01, most: 40 }),
   }),
 ]);
 
-const routeSchema = z.object({
-  from: z.union([z.literal('hand'), z.object({ body: id })]),
-  passes: z.array(z.object({ body: id, turn: turnSchema })).max(MOST_PASSES),
+const routeSchema = z.strictObject({
+  from: z.union([z.literal('hand'), z.strictObject({ body: id })]),
+  passes: z.array(z.strictObject({ body: id, turn: turnSchema })).max(MOST_PASSES),
   to: id,
 });
 

@@ -7,6 +7,8 @@ export interface Endpoint {
   /** Path under /api/v1, parameters in braces. */
   readonly path: string;
   readonly summary: string;
+  /** Names that may stand behind the question mark. */
+  readonly query?: readonly string[];
   readonly body: z.ZodType | null;
   /** What a member must be permitted to do; null: open to anybody, without a session. */
   readonly action: Action | null;

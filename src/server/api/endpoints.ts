@@ -1,4 +1,5 @@
 import { z } from 'zod';
+import { METER_QUERY } from '../meter';
 import { endpoint, type Endpoint } from './endpoint';
 import { GEAR_API } from './gear-endpoints';
 import { riggingSchema } from '@/core/bench/rigging';
@@ -102,13 +103,14 @@ export const API = {
     method: 'POST',
     path: '/cautions',
     summary: 'Record that you have read the cautions',
-    body: z.object({ version: z.int().min(1).max(1000) }),
+    body: z.strictObject({ version: z.int().min(1).max(1000) }),
     action: 'self.change',
     answer: 'Nothing',
   }),
   listPlans: endpoint({
     method: 'GET',
     path: '/plans',
+    query: ['search', 'sort', 'after'],
     summary: 'A page of your crew’s plans: ?search=&sort=changed|title&after=',
     body: null,
     action: 'plan.read',
@@ -183,6 +185,7 @@ export const API = {
   listRiggings: endpoint({
     method: 'GET',
     path: '/riggings',
+    query: ['search', 'after'],
     summary: 'A page of your crew’s library of riggings: ?search=&after=',
     body: null,
     action: 'rigging.read',
@@ -225,6 +228,7 @@ export const API = {
   meter: endpoint({
     method: 'GET',
     path: '/meter',
+    query: METER_QUERY,
     summary:
       'A load cell’s stand-in, ten lines a second: ?hauledN=&keptN=&since=&settling=&capacityN=&fault=none|garbage|cut|over&pace=',
     body: null,

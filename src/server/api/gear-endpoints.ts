@@ -36,6 +36,7 @@ export const GEAR_API = {
   listGear: endpoint({
     method: 'GET',
     path: '/gear',
+    query: ['search', 'sort', 'after', 'type', 'kind', 'state', 'sizeM', 'leftM', 'due'],
     summary:
       'A page of your crew’s locker: ?search=&type=&kind=&state=in-service|set-aside|retired|all&sizeM=&leftM=&due=overdue|soon|later&sort=code|due&after=',
     body: null,
@@ -45,6 +46,7 @@ export const GEAR_API = {
   createGear: endpoint({
     method: 'POST',
     path: '/gear',
+    query: ['tagAgain'],
     summary:
       'Enter a thing in the locker; ?tagAgain=true where something that was removed wore its tag',
     body: newGearSchema,
@@ -55,6 +57,7 @@ export const GEAR_API = {
   fitGear: endpoint({
     method: 'GET',
     path: '/gear/fit',
+    query: ['lengthM'],
     summary: 'Ropes for a length: ?lengthM=',
     body: null,
     action: 'gear.read',
@@ -63,6 +66,7 @@ export const GEAR_API = {
   gearStanding: endpoint({
     method: 'GET',
     path: '/gear/standing',
+    query: ['ids'],
     summary: 'How things stand today: ?ids=, at most 200',
     body: null,
     action: 'gear.read',
@@ -102,6 +106,7 @@ export const GEAR_API = {
   tagSheet: endpoint({
     method: 'GET',
     path: '/gear/tags.pdf',
+    query: ['ids', 'sheet', 'from'],
     summary: 'Tags to print: ?ids=&sheet=a4|letter&from=',
     body: null,
     action: 'gear.read',
@@ -142,6 +147,7 @@ export const GEAR_API = {
   saveGear: endpoint({
     method: 'PUT',
     path: '/gear/{id}',
+    query: ['tagAgain'],
     summary:
       'Change what a thing is; If-Match carries the version you started from; ?tagAgain=true as when entering',
     body: gearSchema,

@@ -12,18 +12,18 @@ import { ropeSchema } from '@/core/rope/rope';
 const keep = z.enum(['nothing', 'all', 'good']);
 
 export const importBody = z.discriminatedUnion('from', [
-  z.object({ from: z.literal('csv'), csv: z.string().max(7_000_000), keep }),
-  z.object({ from: z.literal('json'), locker: lockerSchema, keep }),
+  z.strictObject({ from: z.literal('csv'), csv: z.string().max(7_000_000), keep }),
+  z.strictObject({ from: z.literal('json'), locker: lockerSchema, keep }),
 ]);
 
-export const cutsBody = z.object({
+export const cutsBody = z.strictObject({
   cuts: z
     .array(
-      z.object({
+      z.strictObject({
         gearId: z.uuid(),
         pieces: z
           .array(
-            z.object({
+            z.strictObject({
               lengthM: quantity('length', { least: 0.01, most: 5000 }),
               what: z.string().trim().max(80).default(''),
             }),
@@ -37,7 +37,7 @@ export const cutsBody = z.object({
     .max(200),
 });
 
-export const strengthBody = z.object({
+export const strengthBody = z.strictObject({
   rope: ropeSchema,
   knot: z.enum(knotsFor('attachment')).default('bowline'),
   knotSchool: z.enum(KNOT_SCHOOL_CHOICES).default('lowest'),

@@ -74,6 +74,9 @@ function parametersOf(e: Endpoint): ZodOpenApiOperationObject['requestParams'] {
     ...(names.length > 0
       ? { path: z.object(Object.fromEntries(names.map((n) => [n, z.string()]))) }
       : {}),
+    ...(e.query
+      ? { query: z.object(Object.fromEntries(e.query.map((n) => [n, z.string().optional()]))) }
+      : {}),
     ...(saves ? { header: IF_MATCH } : {}),
   };
 }

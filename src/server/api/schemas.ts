@@ -12,7 +12,7 @@ import { ROLES, UNIT_SYSTEMS } from '@/db/queries/crews';
 
 const wll = quantity('force', { least: 1, most: 5e6 });
 
-export const lineBody = z.object({
+export const lineBody = z.strictObject({
   elements: z.array(elementSchema).min(1).max(40),
   strength: strengthSchema.prefault({}),
   /** Under which rules the rope's WLL is found; null: the school above. */
@@ -22,8 +22,8 @@ export const lineBody = z.object({
   settling: ratio(0, 0.9).default(0.2),
 });
 
-export const rulesBody = z.object({
-  article: z.object({
+export const rulesBody = z.strictObject({
+  article: z.strictObject({
     massKg: quantity('mass', { least: 0.1, most: 100_000 }).nullable(),
     lengthM: quantity('length', { least: 0.01, most: 60 }),
     widthM: quantity('length', { least: 0.01, most: 60 }).default(1),
@@ -37,7 +37,7 @@ export const rulesBody = z.object({
   }),
   tieDowns: z
     .array(
-      z.object({
+      z.strictObject({
         id: z.string().trim().min(1).max(40),
         kind: z.enum(LINE_KINDS).default('over'),
         wllN: wll.nullable(),
@@ -62,12 +62,15 @@ const personName = z.string().trim().min(1).max(80);
 /** Long enough to matter, short enough that hashing cannot be abused. */
 const password = z.string().min(10).max(200);
 
-export const signInBody = z.object({ name: personName, password: z.string().min(1).max(200) });
-export const demoBody = z.object({ memberId: z.uuid() });
-export const foundCrewBody = z.object({ crew: personName, name: personName, password });
-export const addMemberBody = z.object({ name: personName, password, role: z.enum(ROLES) });
-export const selfBody = z.object({ units: z.enum(UNIT_SYSTEMS) });
-export const crewBody = z.object({
+export const signInBody = z.strictObject({
+  name: personName,
+  password: z.string().min(1).max(200),
+});
+export const demoBody = z.strictObject({ memberId: z.uuid() });
+export const foundCrewBody = z.strictObject({ crew: personName, name: personName, password });
+export const addMemberBody = z.strictObject({ name: personName, password, role: z.enum(ROLES) });
+export const selfBody = z.strictObject({ units: z.enum(UNIT_SYSTEMS) });
+export const crewBody = z.strictObject({
   strength: strengthSchema,
   intervals: intervalsSchema.optional(),
 });

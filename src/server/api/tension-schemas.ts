@@ -14,21 +14,21 @@ const angle = quantity('angle', { least: 0, most: Math.PI });
 const name = z.string().trim().min(1).max(40);
 const passKind = z.enum(PASS_KIND_IDS);
 
-export const tackleBody = z.object({
+export const tackleBody = z.strictObject({
   /** Bodies in their order from the load to the anchor. */
   bodies: z
-    .array(z.object({ id: name, kind: z.enum(['load', 'anchor', 'travelling']) }))
+    .array(z.strictObject({ id: name, kind: z.enum(['load', 'anchor', 'travelling']) }))
     .min(2)
     .max(12),
   ropes: z
     .array(
-      z.object({
-        from: z.union([z.literal('hand'), z.object({ body: name })]),
+      z.strictObject({
+        from: z.union([z.literal('hand'), z.strictObject({ body: name })]),
         passes: z
           .array(
             z.union([
-              z.object({ body: name, efficiency: ratio(0.01, 1) }),
-              z.object({
+              z.strictObject({ body: name, efficiency: ratio(0.01, 1) }),
+              z.strictObject({
                 body: name,
                 mu: ratio(0, 1),
                 wrapRad: quantity('angle', { least: 0.01, most: 40 }),
@@ -45,7 +45,7 @@ export const tackleBody = z.object({
   handForceN: force.default(250),
 });
 
-export const tieOffBody = z.object({
+export const tieOffBody = z.strictObject({
   hauledN: force,
   handN: force,
   stiffnessN: stiffness,
@@ -57,7 +57,7 @@ export const tieOffBody = z.object({
   settling: ratio(0, 0.9).default(0.2),
 });
 
-export const takeUpBody = z.object({
+export const takeUpBody = z.strictObject({
   lengthM: quantity('length', { least: 0.1, most: 500 }),
   stiffnessN: stiffness,
   tensionN: force,
@@ -70,12 +70,12 @@ export const takeUpBody = z.object({
 });
 
 export const spanBody = z
-  .object({
+  .strictObject({
     spanM: span,
     riseM: quantity('length', { least: -1000, most: 1000 }).default(0),
     sagM: quantity('length', { least: 0.001, most: 1000 }),
     weightNPerM: ratio(0.001, 1000).default(1),
-    load: z.object({ loadN: pull, atM: span }).nullable().default(null),
+    load: z.strictObject({ loadN: pull, atM: span }).nullable().default(null),
     limitN: pull.nullable().default(null),
   })
   .refine((b) => b.load === null || b.load.atM < b.spanM, {
@@ -84,7 +84,7 @@ export const spanBody = z
     params: { code: 'load-off-span', values: {} },
   });
 
-export const wrapsBody = z.object({
+export const wrapsBody = z.strictObject({
   loadN: pull,
   handN: pull,
   round: passKind,

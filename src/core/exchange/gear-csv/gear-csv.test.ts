@@ -13,10 +13,12 @@ const read = (table: readonly (readonly string[])[]) => {
   if (!r.ok) throw new Error(r.issues[0]!.code);
   return r.value;
 };
+
 const refused = (table: readonly (readonly string[])[]): string | null => {
   const r = readGearTable(table);
   return r.ok ? null : r.issues[0]!.code;
 };
+
 const HEAD = ['Tag code', 'Material', 'Size (mm)', 'Length (m)'];
 
 const anyText = fc
@@ -34,25 +36,30 @@ const anyText = fc
     ),
   )
   .map((s) => s.replaceAll('\0', '').trim());
+
 const length = fc.oneof(
   fc.constantFrom(0.0105, 30.48, 1 / 3, 0.01, 4999.99),
   fc.double({ min: 0.011, max: 4999, noNaN: true }),
 );
+
 const size = fc.oneof(
   fc.constantFrom(0.012, 0.009525, (3 / 8) * 0.0254, (5 / 16) * 0.0254),
   fc.double({ min: 0.0011, max: 0.11, noNaN: true }),
 );
+
 const force = fc.option(
   fc.oneof(
     fc.constantFrom(21000, 1800 * 4.4482216152605),
     fc.double({ min: 1, max: 4e6, noNaN: true }),
   ),
 );
+
 const day = fc.option(
   fc
     .date({ min: new Date('2000-01-01'), max: new Date('2030-12-31'), noInvalidDate: true })
     .map((d) => d.toISOString().slice(0, 10)),
 );
+
 const item = fc.oneof(
   fc.record({
     kind: fc.constant('rope'),
@@ -86,6 +93,7 @@ const item = fc.oneof(
     marking: anyText,
   }),
 );
+
 const row = fc
   .tuple(
     item,

@@ -8,13 +8,14 @@ import {
 import { GEAR_FORMAT, GEAR_VERSION } from '../../gear/vocabulary';
 import { fail, type IssueValue, ok, type Result } from '../../result';
 import { issuesOf } from '../issues';
+import { nearest } from '../known-keys';
 import { readCell, unguardCell } from './cells';
 import { type Column, COLUMNS, ITEM_KEYS, plain } from './columns';
 
 /** Most rows of one import. */
 const MOST_ROWS = 20_000;
 
-/** A column of the file as it was understood. `column` null: its header says nothing known; it is left out. */
+/** A column of the file as it was understood. `column` null: its header says nothing known. */
 export interface MatchedColumn {
   readonly header: string;
   readonly column: Column | null;
@@ -51,17 +52,18 @@ function splitHeader(header: string): { readonly name: string; readonly unit: st
     : { name: header, unit: null };
 }
 
-/** Which column each header means. A header that names a column taken already is left out. */
+/** Whether a header, in plain letters, means a column. */
+const means = (column: Column, word: string): boolean =>
+  plain(column.header) === word || column.also.includes(word);
+
+/** Which column each header means; null: none, or one that an earlier header means already. */
 export function matchHeaders(headers: readonly string[]): MatchedColumn[] {
   const taken = new Set<string>();
   return headers.map((raw): MatchedColumn => {
     const header = unguardCell(raw.replace(/^\uFEFF/, '').trim());
     const { name, unit } = splitHeader(header);
     const word = plain(name);
-    const column =
-      COLUMNS.find(
-        (c) => !taken.has(c.id) && (plain(c.header) === word || c.also.includes(word)),
-      ) ?? null;
+    const column = COLUMNS.find((c) => !taken.has(c.id) && means(c, word)) ?? null;
     if (column) taken.add(column.id);
     return { header, column, unit };
   });
@@ -140,6 +142,7 @@ function readRow(
   row: number,
 ): Result<GoodRow> & { readonly errors: RowError[] } {
   const { cells, errors } = readCells(columns, values, row);
+  errors.push(...strayCells(cells, columns, row));
   const drafts = draftsOf(cells);
   const [gear, start] = [gearSchema.safeParse(drafts.gear), startSchema.safeParse(drafts.start)];
   const said = new Set(errors.map((e) => e.column));
@@ -148,7 +151,7 @@ function readRow(
     ['start', start],
   ] as const) {
     if (parsed.success) continue;
-    for (const issue of issuesOf(parsed.error)) {
+    for (const issue of issuesOf(parsed.error, document === 'gear' ? gearSchema : startSchema)) {
       const column = headerOf(columns, document, issue.path);
       // A cell that could not be read is missing for the schema, too; saying so twice helps nobody.
       if (!said.has(column))
@@ -203,6 +206,55 @@ export function withoutTwins(
   return { good, errors };
 }
 
+/** A header that begins so leaves its column out: somebody meant it. */
+const LEFT_OUT = '#';
+
+/**
+ * Headers that mean nothing here, or the same as another, over cells that say something: what stands there would be lost
+ * without a word. Then no row is taken.
+ */
+function headerErrors(
+  columns: readonly MatchedColumn[],
+  rows: readonly (readonly string[])[],
+): RowError[] {
+  const known = COLUMNS.map((c) => c.header);
+  return columns.flatMap(({ column, header }, i): RowError[] => {
+    const filled = rows.some((values) => (values[i] ?? '').trim() !== '');
+    if (column || !filled || header.startsWith(LEFT_OUT)) return [];
+    const { name } = splitHeader(header);
+    const same = COLUMNS.find((c) => means(c, plain(name)));
+    const twin = same && columns.find((c) => c.column === same)?.header;
+    return [
+      twin === undefined
+        ? {
+            row: 1,
+            column: header,
+            code: 'column-unknown',
+            values: { header, nearest: nearest(name, known) },
+          }
+        : { row: 1, column: header, code: 'column-twice', values: { header, twin } },
+    ];
+  });
+}
+
+/** Filled cells that this kind of gear has no place for. */
+function strayCells(
+  cells: ReadonlyMap<string, unknown>,
+  columns: readonly MatchedColumn[],
+  row: number,
+): RowError[] {
+  const kind = kindOf(cells);
+  const fits = (c: Column): boolean =>
+    c.paths.some(
+      ([, part, key]) => part !== 'item' || key === 'kind' || ITEM_KEYS[kind].includes(key!),
+    );
+  return columns.flatMap(({ column, header }): RowError[] =>
+    column && cells.has(column.id) && !fits(column)
+      ? [{ row, column: header, code: 'cell-not-for-kind', values: { kind } }]
+      : [],
+  );
+}
+
 /** Reads a table of gear, header first. Never throws: what cannot be read is an error with its row and column. */
 export function readGearTable(table: readonly (readonly string[])[]): Result<ReadTable> {
   const [headers, ...rows] = table;
@@ -218,6 +270,8 @@ export function readGearTable(table: readonly (readonly string[])[]): Result<Rea
         .join(', ')
         .slice(0, 200),
     });
+  const headersWrong = headerErrors(columns, rows);
+  if (headersWrong.length > 0) return ok({ columns, good: [], errors: headersWrong });
   const errors: RowError[] = [];
   const read: GoodRow[] = [];
   rows.forEach((values, i) => {
