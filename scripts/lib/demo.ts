@@ -2,7 +2,8 @@ import { readdirSync, readFileSync } from 'node:fs';
 import path from 'node:path';
 import { fileURLToPath } from 'node:url';
 import { z } from 'zod';
-import { happeningSchema } from '@/core/gear/events';
+import { happeningSchema, type HistoryBody } from '@/core/gear/events';
+import { gearHistory } from '@/db/queries/gear-events';
 import { gearSchema, startSchema } from '@/core/gear/schema';
 import { GEAR_FORMAT, GEAR_VERSION } from '@/core/gear/vocabulary';
 import { type Plan, parsePlan } from '@/core/securement/plan';
@@ -103,8 +104,25 @@ async function loadLocker(db: Database, crews: ReadonlyMap<string, Home>): Promi
       false,
     );
     for (const { daysAgo, by, body } of history)
-      await recordGear(db, members.get(by)!, id, body, ago(daysAgo));
+      await recordGear(
+        db,
+        members.get(by)!,
+        id,
+        await knowing(db, home!.crewId, id, body),
+        ago(daysAgo),
+      );
   }
+}
+
+/** An inspection that knows everything that was recorded before it. */
+async function knowing(
+  db: Database,
+  crewId: string,
+  id: string,
+  body: HistoryBody,
+): Promise<HistoryBody> {
+  if (body.kind !== 'inspected') return body;
+  return { ...body, seen: (await gearHistory(db, crewId, id)).at(-1)!.id };
 }
 
 /** Ropes of a plan that wear a tag of the locker are those of the locker. */

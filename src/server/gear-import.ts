@@ -3,19 +3,23 @@ import type { z } from 'zod';
 import type { GearRow } from '@/core/exchange/gear-csv/columns';
 import {
   type GoodRow,
+  headerOf,
   type MatchedColumn,
   readGearTable,
   type RowError,
   withoutTwins,
 } from '@/core/exchange/gear-csv/read';
 import { writeGearTable } from '@/core/exchange/gear-csv/write';
-import type { GearStart } from '@/core/gear/schema';
+import { startOf } from '@/core/gear/history';
+import { checkStart } from '@/core/gear/record';
+import type { Issue } from '@/core/result';
 import { type Database, transaction } from '@/db/pool';
 import type { Member } from '@/db/queries/crews';
 import { codesOfRemoved, insertGear, type StoredGear, takenCodes } from '@/db/queries/gear';
 import { allGear } from '@/db/queries/gear-list';
 import { wordIssue } from '@/wording/issues';
 import type { importBody } from './api/gear-schemas';
+import { latestToday } from './gear';
 import { Refusal, refuse } from './problem';
 
 /** Errors shown of one import; all are counted. */
@@ -80,6 +84,19 @@ function readLocker(body: Extract<z.infer<typeof importBody>, { from: 'json' }>)
   return { columns: [], ...withoutTwins(good, 'code') };
 }
 
+/** Rows that say of a thing what cannot be: more left than there was, inspected tomorrow. */
+function withoutImpossible(reading: Reading, now: Date): Reading {
+  const errors: RowError[] = [];
+  const good = reading.good.filter(({ gear, start, row }) => {
+    const checked = checkStart(gear, start, latestToday(now));
+    if (checked.ok) return true;
+    const [{ code, values, path }] = checked.issues as [Issue];
+    errors.push({ row, column: headerOf(reading.columns, 'start', path), code, values });
+    return false;
+  });
+  return { ...reading, good, errors: [...reading.errors, ...errors].sort((a, b) => a.row - b.row) };
+}
+
 /** Rows whose tag the crew has already, or that a removed thing wore, are errors: an import never writes over what is kept, nor takes its tag in silence. */
 async function withoutTaken(db: Database, crewId: string, reading: Reading): Promise<Reading> {
   const codes = reading.good.map((g) => g.gear.code);
@@ -131,8 +148,9 @@ export async function importGear(
   now: Date,
 ): Promise<ImportReport> {
   const read = body.from === 'csv' ? readCsv(body.csv) : readLocker(body);
+  const possible = withoutImpossible(read, now);
   return transaction(async (db) => {
-    const reading = await withoutTaken(db, member.crewId, read);
+    const reading = await withoutTaken(db, member.crewId, possible);
     if (body.keep === 'nothing') return report(reading, 0);
     if (body.keep === 'all' && reading.errors.length > 0)
       throw new Refusal(
@@ -146,20 +164,10 @@ export async function importGear(
   });
 }
 
-/** How a thing stands, as it would be entered anew. */
-export function startOf({ standing }: StoredGear): GearStart {
-  return {
-    condition: standing.condition,
-    remainingM: standing.remainingM,
-    lastInspectedOn: standing.inspectedOn,
-    retired: standing.state === 'retired',
-  };
-}
-
 /** A row of an export: where a thing was moved to goes with it. */
-const rowOf = (g: StoredGear): GearRow => ({
+export const rowOf = (g: StoredGear): GearRow => ({
   gear: { ...g.document, place: g.standing.place },
-  start: startOf(g),
+  start: startOf(g.standing),
 });
 
 /** Everything a crew has as a table that spreadsheets read and no spreadsheet runs. */

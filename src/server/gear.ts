@@ -3,7 +3,7 @@ import { dueState, DUE_STATES } from '@/core/gear/due';
 import type { HistoryBody } from '@/core/gear/events';
 import { GEAR_KINDS } from '@/core/gear/vocabulary';
 import { GEAR_STATES, stateOf } from '@/core/gear/history';
-import { checkRecord } from '@/core/gear/record';
+import { checkRecord, checkStart } from '@/core/gear/record';
 import type { Plan } from '@/core/securement/plan';
 import { type GearFact, gearIdOf, gearIdsOf } from '@/core/securement/locker-word';
 import { ConstraintError, type Database, pool } from '@/db/pool';
@@ -52,6 +52,12 @@ export function lengthOf(search: URLSearchParams, name: string, most: number): n
     throw refuse(422, 'out-of-range', { least: 0, most, unit: 'm' }, [name]);
   return value;
 }
+
+/** East of everybody else it is tomorrow already: 14 hours ahead of UTC. */
+const FARTHEST_AHEAD_MS = 14 * 3_600_000;
+/** The last day that may be today somewhere. */
+export const latestToday = (now: Date): string =>
+  new Date(now.getTime() + FARTHEST_AHEAD_MS).toISOString().slice(0, 10);
 
 const DAY = /^\d{4}-\d\d-\d\d$/;
 
@@ -120,6 +126,12 @@ export async function enterGear(
   now: Date,
   again: boolean,
 ): Promise<StoredGear> {
+  const possible = checkStart(thing.gear, thing.start, latestToday(now));
+  if (!possible.ok)
+    throw new Refusal(
+      422,
+      possible.issues.map((i) => ({ ...i, path: ['start', ...i.path] })),
+    );
   await tagIsFree(db, member.crewId, thing.gear.code, again);
   const [id] = await refusingTakenTags(thing.gear.code, () =>
     insertGear(db, member.crewId, member.id, [thing], now),
@@ -162,7 +174,7 @@ export async function recordGear(
 ): Promise<StoredGear> {
   const stored = await lockGear(db, member.crewId, id);
   const history = await gearHistory(db, member.crewId, id);
-  const checked = checkRecord(stored.document, history, body);
+  const checked = checkRecord(stored.document, history, body, latestToday(now));
   if (!checked.ok) throw new Refusal(422, checked.issues);
   const eventId = await addGearEvent(db, member.crewId, member.id, id, body, now);
   const standing = stateOf(stored.document, [

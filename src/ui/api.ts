@@ -9,6 +9,7 @@ export interface Problem {
   readonly status: number;
   readonly issues: readonly {
     readonly code: string;
+    readonly values?: Readonly<Record<string, string | number | boolean | null>>;
     readonly path: readonly (string | number)[];
     readonly message: string;
   }[];
@@ -35,7 +36,7 @@ const OFFLINE: Problem = {
       code: 'offline',
       path: [],
       message:
-        'No answer from the server. What you typed is kept here; it is sent again by itself.',
+        'No answer from the server. Whether it arrived is not known: look again before you send it once more.',
     },
   ],
 };

@@ -1,6 +1,12 @@
 'use client';
 import { useCallback, useEffect, useRef, useState } from 'react';
-import { call, messageOf, type StoredDocument } from './api';
+import { call, messageOf, type Problem, type StoredDocument } from './api';
+
+/** Saving is tried again by itself, and the version that is sent with it keeps it from being done twice. */
+const whyNot = (problem: Problem): string =>
+  problem.status === 0
+    ? 'No answer from the server. What you typed is kept here; it is sent again by itself.'
+    : messageOf(problem);
 
 /** How a document stands with the server. */
 export type SaveState<D> =
@@ -49,7 +55,7 @@ export function useAutosave<D>(
       if (latest.current !== sent) setWake((n) => n + 1);
     } else if (answer.problem.current)
       setSave({ state: 'conflict', theirs: answer.problem.current as StoredDocument<D> });
-    else setSave({ state: 'not-kept', why: messageOf(answer.problem) });
+    else setSave({ state: 'not-kept', why: whyNot(answer.problem) });
   }, [path, stored.id]);
 
   useEffect(() => {

@@ -132,12 +132,15 @@ describe('why and what', () => {
         condition: 'good',
         remainingM: 30,
         lastInspectedOn: '2026-05-03',
+        suspect: false,
+        damagedAtM: [],
         retired: false,
       }),
     ).toBe('Entered as good, 30.0 m long, inspected 3 May 2026');
     expect(
       say({
         kind: 'inspected',
+        seen: null,
         answered: [],
         found: [],
         decided: 'pass',

@@ -89,10 +89,18 @@ const ISSUES: Record<string, (v: Issue['values']) => string> = {
   'not-yes-or-no': (v) => `Write yes or no, not “${v['text']}”.`,
   'not-a-day': (v) => `Write the day as 2026-11-25, not “${v['text']}”.`,
   'column-unknown': (v) =>
-    `“${v['header']}” is no column of the locker${v['nearest'] === null ? '' : `; did you mean “${v['nearest']}”?`} Name it as it is known, or begin its header with # to leave it out. Nothing was read.`,
+    v['nearest'] === null
+      ? `“${v['header']}” is no column of the locker: what stands in it is left out.`
+      : `“${v['header']}” is no column of the locker; did you mean “${v['nearest']}”? Name it so, or begin its header with # to leave it out. Nothing was read.`,
   'column-twice': (v) =>
     `“${v['header']}” and “${v['twin']}” mean the same. Keep one of them. Nothing was read.`,
   'cell-not-for-kind': (v) => `A ${v['kind']} has nothing of the sort. Empty this cell.`,
+  'inspected-in-future': (v) =>
+    `It cannot have been inspected on ${v['on']}: that day is still to come.`,
+  'history-moved': (v) =>
+    v['incident']
+      ? 'Something happened to it after this inspection was begun: an incident is on its record. Look at it again with that in mind.'
+      : 'Something was recorded of it after this inspection was begun. Look at its history, then say again.',
   'cell-missing': () => 'This cell is needed and is empty.',
   'row-too-long': (v) =>
     `The row has ${v['cells']} cells under ${v['headers']} headers. Is there a comma in a text without quotes?`,

@@ -70,6 +70,29 @@ describe('things and their history', () => {
       'corrected',
     ]);
   });
+  it('an inspection that did not see the incident is refused, and the incident stays', async () => {
+    const { id } = await enter('A-30');
+    const [before] = await gearHistory(pool, ours.crewId, id);
+    await record(id, { kind: 'incident', what: 'shock' });
+    expect(await refusalOf(record(id, { ...inspection, seen: before!.id }))).toBe('history-moved');
+    expect((await gearById(pool, ours.crewId, id)).standing.suspect).toBe(true);
+    await record(id, inspection);
+    expect((await gearById(pool, ours.crewId, id)).standing.suspect).toBe(false);
+  });
+  it('how it was entered cannot lie: inspected tomorrow, more left than there was', async () => {
+    const with_ = (part: Record<string, unknown>) =>
+      refusalOf(
+        transaction(
+          (c) => enterGear(c, ours, { gear: rope('A-31'), start: start(part) }, NOW, false),
+          pool,
+        ),
+      );
+    expect(await with_({ lastInspectedOn: '2027-01-01' })).toBe('inspected-in-future');
+    expect(await with_({ remainingM: 31 })).toBe('left-over-length');
+    expect(await with_({ suspect: true })).toBe('admitted');
+    const kept = await gearByCode(pool, ours.crewId, 'A-31');
+    expect(kept!.standing.suspect).toBe(true);
+  });
   it('two who record at once both stand in it; a cut never takes more than there is', async () => {
     const { id } = await enter('A-5');
     const cut = {

@@ -157,6 +157,79 @@ describe('an inspection by touch on a phone', () => {
   });
 });
 
+describe('an inspection and what happens meanwhile', () => {
+  /** Clears every check that is left, by key. */
+  const clearAll = async (p: Person): Promise<void> => {
+    while ((await p.page.$('[data-outcome]')) === null) {
+      const before = await heading(p);
+      await p.page.keyboard.press('c');
+      await p.page.waitForFunction(
+        (b) =>
+          document.querySelector('[data-outcome]') !== null ||
+          document.querySelector('main h2')?.textContent !== b,
+        {},
+        before,
+      );
+    }
+  };
+  const shock = { kind: 'incident', what: 'A lorry ran over it.' };
+
+  it('an incident that came in between is told before anything is recorded, and nothing wipes it unseen', async () => {
+    const p = await Person.at(browser);
+    await p.stepInAs('Sunniva Dale');
+    const id = await enter(p, `INC-${Date.now() % 1e6}`, { lengthM: 20 });
+    await p.goto(`/locker/${id}/inspect`);
+    await p.page.keyboard.press('c');
+    await untilHeading(p, 'Fuzz and wear');
+    expect((await p.api('POST', `/gear/${id}/history`, shock)).status).toBe(201);
+    await clearAll(p);
+    await p.clickText('Confirm and record');
+    await p.page.waitForFunction(() =>
+      document.querySelector('[role=alert]')?.textContent?.includes('an incident is on its record'),
+    );
+    const suspect = async () =>
+      ((await p.api('GET', `/gear/${id}`)).json['standing'] as { suspect: boolean }).suspect;
+    expect(await suspect()).toBe(true);
+    await p.clickText('I looked with that in mind: record it');
+    await p.page.waitForSelector('section[aria-label=History]');
+    expect(await suspect()).toBe(false);
+    await p.leave();
+  });
+
+  it('a draft of this device that does not know of it is put to the inspector first', async () => {
+    const p = await Person.at(browser);
+    await p.stepInAs('Sunniva Dale');
+    const id = await enter(p, `AGE-${Date.now() % 1e6}`, { lengthM: 20 });
+    await p.goto(`/locker/${id}/inspect`);
+    await p.page.keyboard.press('c');
+    await untilHeading(p, 'Fuzz and wear');
+    await p.api('POST', `/gear/${id}/history`, shock);
+    await p.goto(`/locker/${id}/inspect`);
+    const plate = 'section[aria-label="An inspection was begun before"]';
+    await p.page.waitForSelector(plate);
+    expect(await p.text(plate)).toMatch(/One check is answered.*A lorry ran over it/s);
+    await p.clickText('Begin again');
+    await untilHeading(p, 'Cut yarns or strands');
+    // One that is simply old is put to the inspector, too.
+    await p.page.keyboard.press('c');
+    await untilHeading(p, 'Fuzz and wear');
+    await p.page.evaluate((key) => {
+      const draft = JSON.parse(localStorage.getItem(key)!) as { begunAt: string };
+      draft.begunAt = new Date(Date.parse(draft.begunAt) - 13 * 3_600_000).toISOString();
+      localStorage.setItem(key, JSON.stringify(draft));
+    }, `inspection-${id}`);
+    await p.goto(`/locker/${id}/inspect`);
+    await p.page.waitForSelector(plate);
+    await p.clickText('Go on: I know that');
+    await untilHeading(p, 'Fuzz and wear');
+    await clearAll(p);
+    await p.clickText('Confirm and record');
+    await p.page.waitForSelector('section[aria-label=History]');
+    expect((await standing(p, id)).standing.inspections).toBe(1);
+    await p.leave();
+  });
+});
+
 describe('a history', () => {
   it('cannot be changed from outside, only corrected by a later entry that shows beside it', async () => {
     const p = await Person.at(browser);

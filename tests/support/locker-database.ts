@@ -4,6 +4,7 @@ import { INSPECTION_CHECKS } from '@/core/inspection/checks';
 import { type Gear, gearSchema, startSchema } from '@/core/gear/schema';
 import { transaction } from '@/db/pool';
 import type { Member } from '@/db/queries/crews';
+import { gearHistory } from '@/db/queries/gear-events';
 import { ALL_GEAR, gearPage, type GearQuery } from '@/db/queries/gear-list';
 import { enterGear, recordGear } from '@/server/gear';
 import { Refusal } from '@/server/problem';
@@ -60,10 +61,15 @@ export const enter = (code: string, extra: Record<string, unknown> = {}, who = o
   );
 
 export const record = (id: string, body: Parameters<typeof recordGear>[3], who = ours) =>
-  transaction((c) => recordGear(c, who, id, body, NOW), pool);
+  transaction(async (c) => {
+    const seen = (await gearHistory(c, who.crewId, id)).at(-1)?.id ?? null;
+    const knowing = body.kind === 'inspected' && body.seen === null ? { ...body, seen } : body;
+    return recordGear(c, who, id, knowing, NOW);
+  }, pool);
 
 export const inspection = {
   kind: 'inspected' as const,
+  seen: null,
   answered: INSPECTION_CHECKS.rope.map((c) => c.id),
   found: [],
   decided: 'pass' as const,

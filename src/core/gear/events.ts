@@ -17,6 +17,8 @@ const damageSchema = z.strictObject({
 /** An inspection: what was looked at, what was found, what the inspector decided and why. What it computes to is worked out again by the server. */
 const inspectionSchema = z.strictObject({
   kind: z.literal('inspected'),
+  /** The last entry of the history that the inspector knew of; null: none, or recorded before that was asked. */
+  seen: z.uuid().nullable().default(null),
   answered: z.array(z.string().min(1).max(40)).max(40),
   found: z.array(damageSchema).max(60).default([]),
   decided: z.enum(OUTCOMES),

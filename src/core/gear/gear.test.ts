@@ -20,6 +20,8 @@ const entered: Happening = {
   condition: 'good',
   remainingM: null,
   lastInspectedOn: null,
+  suspect: false,
+  damagedAtM: [],
   retired: false,
 };
 
@@ -27,6 +29,7 @@ const ALL = INSPECTION_CHECKS.rope.map((c) => c.id);
 
 const inspection = (part: Partial<Inspection> = {}): Inspection => ({
   kind: 'inspected',
+  seen: null,
   answered: ALL,
   found: [],
   decided: 'pass',
@@ -38,7 +41,9 @@ const inspection = (part: Partial<Inspection> = {}): Inspection => ({
 const fuzz = (atM: number | null, extent = 'round') => ({ check: 'fuzz', extent, atM });
 
 const refused = (gear: Gear, entries: HistoryEntry[], body: HistoryBody): string | null => {
-  const r = checkRecord(gear, entries, body);
+  const seen = entries.at(-1)?.id ?? null;
+  const knowing = body.kind === 'inspected' ? { ...body, seen } : body;
+  const r = checkRecord(gear, entries, knowing, '2026-12-31');
   return r.ok ? null : r.issues[0]!.code;
 };
 

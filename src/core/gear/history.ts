@@ -1,7 +1,7 @@
 import { inspectionOutcome, type InspectionOutcome, soundLengths } from '../inspection/outcome';
 import type { Condition } from '../rope/condition';
 import type { Happening, HistoryEntry, Inspection } from './events';
-import type { Gear } from './schema';
+import type { Gear, GearStart } from './schema';
 
 /** `set-aside`: a place on it may carry nothing until it is cut out or isolated on a temporary line. */
 export const GEAR_STATES = ['in-service', 'set-aside', 'retired'] as const;
@@ -138,6 +138,8 @@ function step(
         condition: happening.condition,
         remainingM: happening.remainingM ?? gear.lengthM,
         inspectedOn: happening.lastInspectedOn,
+        suspect: happening.suspect,
+        damagedAtM: happening.condition === 'damaged' ? happening.damagedAtM : [],
       };
     case 'inspected':
       return afterInspection(gear, state, day, happening);
@@ -172,6 +174,16 @@ export function stateOf(
     fresh,
   );
 }
+
+/** How a thing stands, as it would be entered anew: read back it stands the same, but for how often it was inspected. */
+export const startOf = (state: GearState): GearStart => ({
+  condition: state.state === 'set-aside' ? 'damaged' : state.condition,
+  remainingM: state.remainingM,
+  lastInspectedOn: state.inspectedOn,
+  suspect: state.suspect,
+  damagedAtM: [...state.damagedAtM],
+  retired: state.state === 'retired',
+});
 
 /** Lengths that stay sound when the damaged places are cut out, longest first. */
 export const soundParts = (state: GearState): number[] =>

@@ -112,6 +112,13 @@ export const startSchema = z.strictObject({
   condition: z.enum(CONDITIONS).default('good'),
   remainingM: quantity('length', { least: 0, most: 5000 }).nullable().default(null),
   lastInspectedOn: day,
+  /** Something happened since that asks for an inspection first. */
+  suspect: z.boolean().default(false),
+  /** Where it may carry nothing, from the tagged end; only rope that is set aside has such places. */
+  damagedAtM: z
+    .array(quantity('length', { least: 0, most: 5000 }))
+    .max(60)
+    .default([]),
   retired: z.boolean().default(false),
 });
 export type GearStart = z.infer<typeof startSchema>;

@@ -37,6 +37,8 @@ const START: GearStart = {
   condition: 'new',
   remainingM: null,
   lastInspectedOn: null,
+  suspect: false,
+  damagedAtM: [],
   retired: false,
 };
 const USE_WORDS = { normal: 'now and then', daily: 'every day' };

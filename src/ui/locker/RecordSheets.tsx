@@ -22,16 +22,22 @@ import { Stack } from '../kit/layout';
 export function useRecord(id: string, done: () => void) {
   const router = useRouter();
   const [error, setError] = useState<string | null>(null);
+  /** The last entry of a history that moved on while this was being looked at. */
+  const [moved, setMoved] = useState<string | null>(null);
   const [busy, setBusy] = useState(false);
   const record = async (body: HistoryBody): Promise<void> => {
     setBusy(true);
     const answer = await call('POST', `/gear/${id}/history`, body);
     setBusy(false);
-    if (!answer.ok) return setError(messageOf(answer.problem));
+    if (!answer.ok) {
+      const since = answer.problem.issues.find((i) => i.code === 'history-moved');
+      setMoved(since ? String(since.values?.['last']) : null);
+      return setError(messageOf(answer.problem));
+    }
     done();
     router.refresh();
   };
-  return { error, busy, record };
+  return { error, moved, busy, record };
 }
 
 function RecordForm({

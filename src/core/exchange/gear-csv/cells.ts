@@ -29,13 +29,19 @@ export function writeQuantity(valueSI: number, unit: 'mm' | 'N' | 'm'): string {
   return back.ok && back.value.value === valueSI ? shown : `${plainNumber(valueSI)} m`;
 }
 
+/** A bare figure with the unit of its header. */
+const withUnit = (text: string, unit: string | null): string =>
+  unit !== null && /^[\d.,\s/¼½¾⅛⅜⅝⅞-]+$/.test(text) ? `${text} ${unit}` : text;
+
 /** What a cell says, as a value for the documents' schemas. `unit`: from the header, for a bare number. */
 export function readCell(kind: ColumnKind, text: string, unit: string | null): Result<unknown> {
   switch (kind.is) {
     case 'text':
       return ok(text);
     case 'quantity':
-      return ok(unit !== null && /^[\d.,\s/¼½¾⅛⅜⅝⅞-]+$/.test(text) ? `${text} ${unit}` : text);
+      return ok(withUnit(text, unit));
+    case 'quantities':
+      return ok(text.split(';').map((part) => withUnit(part.trim(), unit)));
     case 'word': {
       const word = kind.words[plain(text)];
       return word === undefined

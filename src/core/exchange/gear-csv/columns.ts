@@ -7,6 +7,8 @@ import { ROPE_MATERIAL_IDS, ROPE_MATERIALS } from '../../rope/materials';
 export type ColumnKind =
   | { readonly is: 'text' | 'yes-no' | 'day' | 'number' }
   | { readonly is: 'quantity'; readonly unit: 'mm' | 'N' | 'm' }
+  /** Several, apart by semicolons. */
+  | { readonly is: 'quantities'; readonly unit: 'm' }
   | { readonly is: 'word'; readonly words: Readonly<Record<string, string>> };
 
 /** A row of the table as it is written: the thing and how it stands. */
@@ -23,7 +25,7 @@ export interface Column {
   readonly kind: ColumnKind;
   /** Paths in the documents that this column fills; the first that the kind of gear has. */
   readonly paths: readonly (readonly [document: 'gear' | 'start', ...path: string[]])[];
-  readonly write: (row: GearRow) => string | number | boolean | null;
+  readonly write: (row: GearRow) => string | number | boolean | readonly number[] | null;
 }
 
 const wordsOf = (
@@ -240,6 +242,22 @@ export const COLUMNS: readonly Column[] = [
     kind: { is: 'day' },
     paths: [['start', 'lastInspectedOn']],
     write: ({ start }) => start.lastInspectedOn,
+  },
+  {
+    id: 'suspect',
+    header: 'Inspect first',
+    also: ['suspect', 'incident', 'doubted', 'shockloaded'],
+    kind: { is: 'yes-no' },
+    paths: [['start', 'suspect']],
+    write: ({ start }) => start.suspect,
+  },
+  {
+    id: 'damagedAt',
+    header: 'Damaged at',
+    also: ['damage', 'damageat', 'damagedplaces'],
+    kind: { is: 'quantities', unit: 'm' },
+    paths: [['start', 'damagedAtM']],
+    write: ({ start }) => start.damagedAtM,
   },
   {
     id: 'retired',

@@ -99,7 +99,7 @@ function draftsOf(cells: ReadonlyMap<string, unknown>): Drafts {
 }
 
 /** The header under which a path of the documents stands in this file, or what the column would be called. */
-function headerOf(
+export function headerOf(
   columns: readonly MatchedColumn[],
   document: 'gear' | 'start',
   path: readonly (string | number)[],
@@ -211,7 +211,7 @@ const LEFT_OUT = '#';
 
 /**
  * Headers that mean nothing here, or the same as another, over cells that say something: what stands there would be lost
- * without a word. Then no row is taken.
+ * without a word. Where one was probably meant otherwise (`nearest`, `twin`) no row can be trusted.
  */
 function headerErrors(
   columns: readonly MatchedColumn[],
@@ -270,9 +270,9 @@ export function readGearTable(table: readonly (readonly string[])[]): Result<Rea
         .join(', ')
         .slice(0, 200),
     });
-  const headersWrong = headerErrors(columns, rows);
-  if (headersWrong.length > 0) return ok({ columns, good: [], errors: headersWrong });
-  const errors: RowError[] = [];
+  const errors = headerErrors(columns, rows);
+  if (errors.some((e) => e.code === 'column-twice' || e.values['nearest'] !== null))
+    return ok({ columns, good: [], errors });
   const read: GoodRow[] = [];
   rows.forEach((values, i) => {
     if (values.every((v) => v.trim() === '')) return;

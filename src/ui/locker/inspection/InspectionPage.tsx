@@ -9,6 +9,8 @@ import { Button } from '../../kit/Button';
 import { Tag } from '../../kit/Tag';
 import { Label, Small } from '../../kit/text';
 import type { LockerItem } from '../useLockerList';
+import type { HistoryEntry } from '@/core/gear/events';
+import { AgedDraft } from './AgedDraft';
 import { CheckStep } from './CheckStep';
 import { OutcomeStep } from './OutcomeStep';
 import { useInspection } from './useInspection';
@@ -54,10 +56,17 @@ const Dot = styled.i<{ $is: 'clear' | 'found' | 'open'; $now: boolean }>`
 `;
 
 /** The inspection walk-through: made for one hand, and for keys. */
-export function InspectionPage({ item }: { item: LockerItem }) {
+export function InspectionPage({
+  item,
+  history,
+}: {
+  item: LockerItem;
+  /** What is on its record as the page is opened. */
+  history: readonly HistoryEntry[];
+}) {
   const { units } = useMember();
   const router = useRouter();
-  const state = useInspection(item);
+  const state = useInspection(item, history.at(-1)?.id ?? null);
   const { document: gear, standing } = item;
   const { checks, check, draft } = state;
   const is = (id: string): 'clear' | 'found' | 'open' =>
@@ -95,7 +104,14 @@ export function InspectionPage({ item }: { item: LockerItem }) {
           </li>
         ))}
       </Steps>
-      {check ? (
+      {state.aged ? (
+        <AgedDraft
+          draft={state.aged}
+          history={history}
+          onGoOn={state.goOn}
+          onAgain={state.forget}
+        />
+      ) : check ? (
         <CheckStep key={check.id} check={check} item={item} state={state} overview={overview} />
       ) : (
         <>

@@ -1,4 +1,5 @@
 'use client';
+import Link from 'next/link';
 import { useState } from 'react';
 import styled, { css } from 'styled-components';
 import type { Inspection } from '@/core/gear/events';
@@ -8,7 +9,8 @@ import type { Condition } from '@/core/rope/condition';
 import { formatQuantity } from '@/core/units';
 import { OUTCOME_SAYS, OUTCOME_WORDS, wordReason } from '@/wording/gear';
 import { useMember } from '../../frame/MemberContext';
-import { Button } from '../../kit/Button';
+import { Button, ButtonLink } from '../../kit/Button';
+import { Cluster } from '../../kit/layout';
 import { TextAreaField } from '../../kit/TextAreaField';
 import { Select } from '../../kit/Select';
 import { ErrorText, Small } from '../../kit/text';
@@ -69,7 +71,7 @@ export function OutcomeStep({
   const [decided, setDecided] = useState<Outcome | null>(null);
   const [condition, setCondition] = useState<Condition | null>(null);
   const [reason, setReason] = useState('');
-  const { error, busy, record } = useRecord(item.id, () => {
+  const { error, moved, busy, record } = useRecord(item.id, () => {
     state.forget();
     onRecorded();
   });
@@ -80,6 +82,7 @@ export function OutcomeStep({
     chosen !== outcome.outcome || (goesOn && condition !== null && condition !== computed);
   const body: Inspection = {
     kind: 'inspected',
+    seen: draft.seen,
     answered: [...draft.answered],
     found: [...draft.found],
     decided: chosen,
@@ -147,6 +150,22 @@ export function OutcomeStep({
         <TextAreaField label="Why you decide otherwise" value={reason} onChange={setReason} />
       ) : null}
       {error ? <ErrorText role="alert">{error}</ErrorText> : null}
+      {moved === null ? null : (
+        <Cluster>
+          <ButtonLink as={Link} href={`/locker/${item.id}`}>
+            See its history
+          </ButtonLink>
+          <Button
+            isDisabled={busy}
+            onPress={() => {
+              state.know(moved);
+              void record({ ...body, seen: moved });
+            }}
+          >
+            I looked with that in mind: record it
+          </Button>
+        </Cluster>
+      )}
       <Confirm
         $kind="primary"
         isDisabled={busy || outcome.unchecked > 0 || (otherwise && reason.trim() === '')}

@@ -10,21 +10,36 @@ export interface InspectionDraft {
   readonly at: number;
   readonly answered: readonly string[];
   readonly found: readonly DamageFound[];
+  /** The last entry of the history when it was begun. */
+  readonly seen: string | null;
+  /** When it was begun, ISO time. */
+  readonly begunAt: string;
 }
 
-const FRESH: InspectionDraft = { at: 0, answered: [], found: [] };
+const fresh = (seen: string | null): InspectionDraft => ({
+  at: 0,
+  answered: [],
+  found: [],
+  seen,
+  begunAt: new Date().toISOString(),
+});
+
+/** What was begun longer ago is put to the inspector: a rope that lay in the yard overnight is another rope. */
+const FRESH_FOR_MS = 12 * 3_600_000;
 
 /** What was begun on this device and not recorded yet: a telephone rings in the middle of a rope. */
-function kept(key: string, checks: readonly InspectionCheck[]): InspectionDraft {
+function kept(key: string, checks: readonly InspectionCheck[]): InspectionDraft | null {
   try {
     const draft = JSON.parse(window.localStorage.getItem(key) ?? 'null') as InspectionDraft | null;
     const known =
       draft?.answered.every((id) => checks.some((c) => c.id === id)) &&
       draft.at <= checks.length &&
       Array.isArray(draft.found);
-    return draft && known ? draft : FRESH;
+    const dated =
+      draft && typeof draft.begunAt === 'string' && !Number.isNaN(Date.parse(draft.begunAt));
+    return known && dated && draft.answered.length + draft.found.length > 0 ? draft : null;
   } catch {
-    return FRESH;
+    return null;
   }
 }
 
@@ -38,6 +53,12 @@ export interface InspectionState {
   readonly here: readonly DamageFound[];
   /** Somebody has gone from one check to another since the page opened. */
   readonly walked: boolean;
+  /** A draft of this device that is old, or that does not know the whole history; the inspector says what becomes of it. */
+  readonly aged: InspectionDraft | null;
+  /** Goes on with it, knowing what was recorded since. */
+  goOn(): void;
+  /** Has looked with everything in mind that is recorded up to this entry. */
+  know(seen: string): void;
   clear(): void;
   mark(damage: DamageFound): void;
   unmark(damage: DamageFound): void;
@@ -48,20 +69,26 @@ export interface InspectionState {
 }
 
 /** State of an inspection walk-through: one check after the other, nothing computed twice. */
-export function useInspection(item: LockerItem): InspectionState {
+export function useInspection(item: LockerItem, seen: string | null): InspectionState {
   const { document: gear, standing } = item;
   const checks = INSPECTION_CHECKS[gear.item.kind];
   const key = `inspection-${item.id}`;
-  const [draft, setDraft] = useState(FRESH);
+  const [draft, setDraft] = useState(() => fresh(seen));
+  const [aged, setAged] = useState<InspectionDraft | null>(null);
   const [restored, setRestored] = useState(false);
   const [walked, setWalked] = useState(false);
   useEffect(() => {
-    setDraft(kept(key, checks));
+    const found = kept(key, checks);
+    const old = found && Date.now() - Date.parse(found.begunAt) > FRESH_FOR_MS;
+    if (found && (old || found.seen !== seen)) setAged(found);
+    else if (found) setDraft(found);
     setRestored(true);
+    // What is recorded while the page is open is told when the inspection is recorded.
+    // eslint-disable-next-line react-hooks/exhaustive-deps
   }, [key, checks]);
   useEffect(() => {
-    if (restored) window.localStorage.setItem(key, JSON.stringify(draft));
-  }, [key, draft, restored]);
+    if (restored && !aged) window.localStorage.setItem(key, JSON.stringify(draft));
+  }, [key, draft, restored, aged]);
   const check = checks[draft.at] ?? null;
   const outcome = useMemo(
     () => outcomeOf(gear, standing, { found: [...draft.found], answered: [...draft.answered] }),
@@ -82,6 +109,12 @@ export function useInspection(item: LockerItem): InspectionState {
     outcome,
     here: check ? draft.found.filter((f) => f.check === check.id) : [],
     walked,
+    aged,
+    goOn: () => {
+      if (aged) setDraft({ ...aged, seen, begunAt: new Date().toISOString() });
+      setAged(null);
+    },
+    know: (last) => setDraft((d) => ({ ...d, seen: last })),
     clear: () => {
       if (!check) return;
       setWalked(true);
@@ -103,6 +136,9 @@ export function useInspection(item: LockerItem): InspectionState {
       })),
     next: () => goTo(draft.at + 1),
     back: () => goTo(draft.at - 1),
-    forget: () => window.localStorage.removeItem(key),
+    forget: () => {
+      setAged(null);
+      window.localStorage.removeItem(key);
+    },
   };
 }

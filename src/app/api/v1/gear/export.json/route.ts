@@ -3,7 +3,7 @@ import { pool } from '@/db/pool';
 import { gearHistories } from '@/db/queries/gear-events';
 import { allGear } from '@/db/queries/gear-list';
 import { API } from '@/server/api/endpoints';
-import { startOf } from '@/server/gear-import';
+import { rowOf } from '@/server/gear-import';
 import { fileResponse, route } from '@/server/route';
 
 export const GET = route(API.exportGearJson, async ({ member }) => {
@@ -14,8 +14,7 @@ export const GET = route(API.exportGearJson, async ({ member }) => {
       member.crewId,
       batch.map((g) => g.id),
     );
-    for (const g of batch)
-      items.push({ gear: g.document, start: startOf(g), history: histories.get(g.id) ?? [] });
+    for (const g of batch) items.push({ ...rowOf(g), history: histories.get(g.id) ?? [] });
   }
   return fileResponse(
     `${JSON.stringify({ format: LOCKER_FORMAT, version: 1, items }, null, 1)}\n`,
