@@ -29,8 +29,18 @@ export function ifMatch(request: Request): number {
   return Number(version);
 }
 
+/** A day of the calendar, as 2026-11-28. */
+export const isDay = (text: string): boolean => z.iso.date().safeParse(text).success;
+
 const cursorSchema = z.tuple([z.string().max(200), z.uuid()]);
 const MICROSECONDS = /^\d{4}-\d\d-\d\dT\d\d:\d\d:\d\d\.\d{1,6}Z$/;
+
+/** A time that there is, after the year 0: 30 February is none, though a clock would carry it over. */
+const isTime = (text: string): boolean =>
+  MICROSECONDS.test(text) &&
+  text > '0001' &&
+  isDay(text.slice(0, 10)) &&
+  !Number.isNaN(Date.parse(text));
 
 /** What is searched for in a list, out of an address. */
 export const searchText = (search: URLSearchParams): string =>
@@ -47,8 +57,7 @@ export function readMarker(
     const parsed = cursorSchema.parse(
       JSON.parse(Buffer.from(marker, 'base64url').toString('utf8')),
     );
-    if (times && (!MICROSECONDS.test(parsed[0]) || Number.isNaN(Date.parse(parsed[0]))))
-      throw new Error('not a time');
+    if (times && !isTime(parsed[0])) throw new Error('not a time');
     if (parsed[0].includes('\0')) throw new Error('not text');
     return parsed;
   } catch {

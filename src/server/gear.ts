@@ -25,7 +25,7 @@ import { addGearEvent, gearHistory } from '@/db/queries/gear-events';
 import { GEAR_SORTS, type GearQuery } from '@/db/queries/gear-list';
 import { rejudgePlansUsing } from '@/db/queries/plan-gear';
 import type { Member } from '@/db/queries/crews';
-import { readMarker, searchText } from './documents';
+import { isDay, readMarker, searchText } from './documents';
 import { Refusal, refuse } from './problem';
 
 /** The day of a moment. */
@@ -59,13 +59,11 @@ const FARTHEST_AHEAD_MS = 14 * 3_600_000;
 export const latestToday = (now: Date): string =>
   new Date(now.getTime() + FARTHEST_AHEAD_MS).toISOString().slice(0, 10);
 
-const DAY = /^\d{4}-\d\d-\d\d$/;
-
 /** What of the locker is asked for, out of an address. Without a state, what is retired stays away. */
 export function gearQuery(search: URLSearchParams, now: Date): GearQuery {
   const sort = oneOf(search, 'sort', GEAR_SORTS) ?? 'code';
   const after = readMarker(search, false);
-  if (after && sort === 'due' && (!DAY.test(after[0]) || Number.isNaN(Date.parse(after[0]))))
+  if (after && sort === 'due' && !(isDay(after[0]) && after[0] > '0001'))
     throw refuse(422, 'cursor-invalid', {}, ['after']);
   const state = oneOf(search, 'state', [...GEAR_STATES, 'all']);
   const size = lengthOf(search, 'sizeM', 1);

@@ -95,6 +95,9 @@ const ISSUES: Record<string, (v: Issue['values']) => string> = {
   'column-twice': (v) =>
     `“${v['header']}” and “${v['twin']}” mean the same. Keep one of them. Nothing was read.`,
   'cell-not-for-kind': (v) => `A ${v['kind']} has nothing of the sort. Empty this cell.`,
+  'day-out-of-range': (v) => `A day between ${v['least']} and ${v['most']} is needed.`,
+  'control-character': () =>
+    'A name is one line of text: take line breaks and control characters out.',
   'inspected-in-future': (v) =>
     `It cannot have been inspected on ${v['on']}: that day is still to come.`,
   'history-moved': (v) =>

@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { monthsLater } from '@/core/gear/due';
 import { ConflictError, NotFoundError, transaction } from '@/db/pool';
-import { setCrewIntervals } from '@/db/queries/crews';
+import { crewSettings, saveCrewSettings } from '@/db/queries/crews';
 import { gearByCode, gearById } from '@/db/queries/gear';
 import { gearHistory } from '@/db/queries/gear-events';
 import { dueByDay } from '@/db/queries/gear-list';
@@ -122,6 +122,27 @@ describe('things and their history', () => {
         .every((r) => (r as PromiseRejectedResult).reason instanceof ConflictError),
     ).toBe(true);
   });
+  it('of two who change the crew’s settings the second is shown what the first saved', async () => {
+    const who = await memberOf('Settings');
+    const begun = await crewSettings(pool, who.crewId);
+    const save = (designFactor: number) =>
+      transaction(
+        (c) =>
+          saveCrewSettings(c, who.crewId, {
+            ...begun,
+            strength: { ...begun.strength, designFactor },
+          }),
+        pool,
+      );
+    expect(await save(12)).toMatchObject({ version: 2, strength: { designFactor: 12 } });
+    const refused: unknown = await save(5).catch((e: unknown) => e);
+    expect(refused).toBeInstanceOf(ConflictError);
+    expect((refused as ConflictError<unknown>).current).toMatchObject({
+      version: 2,
+      strength: { designFactor: 12 },
+    });
+    expect((await crewSettings(pool, who.crewId)).strength.designFactor).toBe(12);
+  });
   it('what a crew’s interval moves is due accordingly, to the day that is computed elsewhere', async () => {
     const who = await memberOf('Intervals');
     const day = '2026-08-31';
@@ -141,7 +162,11 @@ describe('things and their history', () => {
       ),
     );
     await transaction(
-      (c) => setCrewIntervals(c, who.crewId, { normalMonths: 18, dailyMonths: 6 }),
+      async (c) =>
+        saveCrewSettings(c, who.crewId, {
+          ...(await crewSettings(c, who.crewId)),
+          intervals: { normalMonths: 18, dailyMonths: 6 },
+        }),
       pool,
     );
     expect((await gearById(pool, who.crewId, normal!.id)).dueOn).toBe(monthsLater(day, 18));

@@ -154,6 +154,63 @@ describe('plans over the programming interface', () => {
       200,
     );
   });
+  it('settings of the crew: an older tab does not overwrite a newer one', async () => {
+    const settings = async () => (await request('GET', '/crew', { cookie })).json;
+    const { strength, version } = (await settings()) as unknown as {
+      strength: object;
+      version: number;
+    };
+    const begun = version;
+    const put = (designFactor: number, seen: number | null) =>
+      request('PUT', '/crew', {
+        cookie,
+        body: { strength: { ...strength, designFactor } },
+        headers: seen === null ? {} : { 'if-match': `"${seen}"` },
+      });
+    expect((await put(12, null)).status).toBe(428);
+    expect(await put(12, begun)).toMatchObject({
+      status: 200,
+      json: { version: begun + 1, strength: { designFactor: 12 } },
+    });
+    expect(await put(5, begun)).toMatchObject({
+      status: 409,
+      json: { current: { version: begun + 1, strength: { designFactor: 12 } } },
+    });
+    expect((await settings())['strength']).toMatchObject({ designFactor: 12 });
+  });
+  it.each([
+    ['2026-02-30T01:02:03.456789Z', '/plans'],
+    ['0000-01-01T00:00:00.000000Z', '/plans'],
+    ['2026-02-30', '/gear'],
+    ['0000-01-01', '/gear'],
+  ])('a page marker with the day %s is refused, at %s', async (key, path) => {
+    const marker = Buffer.from(
+      JSON.stringify([key, '0190b5a0-0000-7000-8000-000000000000']),
+    ).toString('base64url');
+    const sort = path === '/gear' ? '&sort=due' : '';
+    expect((await request('GET', `${path}?after=${marker}${sort}`, { cookie })).status).toBe(422);
+  });
+  it('days at the end of the calendar and names of two lines are refused where they stand', async () => {
+    const gear = {
+      format: 'vast-cleat/gear',
+      version: 1,
+      code: 'END-1',
+      lengthM: 30,
+      item: { kind: 'rope', material: 'polyester', diameterM: '12 mm' },
+      boughtOn: '9999-12-31',
+    };
+    expect(await request('POST', '/gear', { cookie, body: { gear } })).toMatchObject({
+      status: 422,
+      json: { issues: [{ code: 'day-out-of-range', path: ['gear', 'boughtOn'] }] },
+    });
+    const crew = 'Rope\r\nEND:VEVENT';
+    expect(
+      await request('POST', '/crews', { body: { crew, name: 'A', password: 'long enough' } }),
+    ).toMatchObject({
+      status: 422,
+      json: { issues: [{ code: 'control-character', path: ['crew'] }] },
+    });
+  });
   it('a misspelt name in a plan is refused where it stands, not dropped', async () => {
     const cargo = { ...(document['cargo'] as object), surfaceState: 'icy' };
     for (const [path, method] of [

@@ -97,6 +97,38 @@ describe('two people at one plan', () => {
     await p.context.close();
   });
 
+  it('settings of the crew: the older page is shown what was saved first, and nothing is lost either way', async () => {
+    const p = await Person.at(browser);
+    await p.stepInAs('Ilse Varrow', '/crew');
+    const factor = async () =>
+      ((await p.api('GET', '/crew')).json['strength'] as { designFactor: number }).designFactor;
+    await p.fill('Design factor N', '7');
+    await p.page.waitForFunction(() => document.body.innerText.includes('Kept. New plans'));
+    expect(await factor()).toBe(7);
+    const { version, strength } = (await p.api('GET', '/crew')).json as {
+      version: number;
+      strength: object;
+    };
+    const elsewhere = { strength: { ...strength, designFactor: 12 } };
+    const match = { 'if-match': `"${version}"` };
+    expect((await p.api('PUT', '/crew', elsewhere, match)).status).toBe(200);
+    await p.fill('Every so many months', '9');
+    await p.page.waitForSelector('[role=dialog]');
+    const both = await p.text('[role=dialog]');
+    expect(both).toContain('Design factor: 7');
+    expect(both).toContain('Design factor: 12');
+    await p.clickText('Take theirs');
+    await p.page.waitForFunction(() => !document.querySelector('[role=dialog]'));
+    expect(await factor()).toBe(12);
+    await p.fill('Every so many months', '9');
+    await p.page.waitForFunction(() => document.body.innerText.includes('What is due moves'));
+    expect((await p.api('GET', '/crew')).json).toMatchObject({
+      strength: { designFactor: 12 },
+      intervals: { normalMonths: 9 },
+    });
+    await p.leave();
+  });
+
   it('a trainee reads and does not change', async () => {
     const p = await Person.at(browser);
     await p.stepInAs('Joss Pemberly');

@@ -30,7 +30,15 @@ const codeSchema = z
     return code;
   });
 
-const day = z.iso.date().nullable().default(null);
+/** Before and after these nobody owns rope, and a database's arithmetic of days ends. */
+const [EARLIEST, LATEST] = ['1900-01-01', '2199-12-31'];
+const day = z.iso
+  .date()
+  .refine((on) => on >= EARLIEST && on <= LATEST, {
+    params: { code: 'day-out-of-range', values: { least: EARLIEST, most: LATEST } },
+  })
+  .nullable()
+  .default(null);
 
 /** What a piece of gear is, and what is marked on it. `mbsN`: breaking strength from the label, null: not on it. */
 export const itemSchema = z.discriminatedUnion('kind', [

@@ -1,8 +1,8 @@
 import { v7 as uuid } from 'uuid';
 import { z } from 'zod';
-import { type Intervals, intervalsSchema } from '@/core/gear/intervals';
+import { intervalsSchema } from '@/core/gear/intervals';
 import { type Strength, strengthSchema } from '@/core/securement/schema';
-import { type Database, many, maybeOne, one } from '../pool';
+import { ConflictError, type Database, many, maybeOne, one } from '../pool';
 
 export const ROLES = ['lead', 'instructor', 'keeper', 'hand', 'trainee'] as const;
 export type Role = (typeof ROLES)[number];
@@ -143,43 +143,41 @@ export async function crewStrength(db: Database, crewId: string): Promise<Streng
   return row.strength;
 }
 
-export async function setCrewStrength(
+const settingsRow = z.object({
+  version: z.number(),
+  strength: strengthSchema,
+  intervals: intervalsSchema,
+});
+/** What a crew has settled for itself, and the version whoever changes it must have seen. */
+export type CrewSettings = z.infer<typeof settingsRow>;
+
+/** A crew's settings: where new plans get their working loads from, and how often it inspects. */
+export const crewSettings = (db: Database, crewId: string): Promise<CrewSettings> =>
+  one(db, settingsRow, 'SELECT version, strength, intervals FROM crew WHERE id = $1', [crewId]);
+
+/**
+ * Saves a crew's settings; what is due for inspection moves with the intervals. Call inside a transaction.
+ * @throws ConflictError with the settings of today when somebody else saved since `version`
+ */
+export async function saveCrewSettings(
   db: Database,
   crewId: string,
-  strength: Strength,
-): Promise<void> {
-  await one(db, idRow, 'UPDATE crew SET strength = $2 WHERE id = $1 RETURNING id', [
-    crewId,
-    strength,
-  ]);
-}
-
-/** How often a crew inspects. */
-export async function crewIntervals(db: Database, crewId: string): Promise<Intervals> {
-  const row = await one(
+  { version, strength, intervals }: CrewSettings,
+): Promise<CrewSettings> {
+  const saved = await maybeOne(
     db,
-    z.object({ intervals: intervalsSchema }),
-    'SELECT intervals FROM crew WHERE id = $1',
-    [crewId],
+    settingsRow,
+    `UPDATE crew SET strength = $3, intervals = $4, version = version + 1 WHERE id = $1 AND version = $2
+    RETURNING version, strength, intervals`,
+    [crewId, version, strength, intervals],
   );
-  return row.intervals;
-}
-
-/** Changes how often a crew inspects; what is due moves with it. Call inside a transaction. */
-export async function setCrewIntervals(
-  db: Database,
-  crewId: string,
-  intervals: Intervals,
-): Promise<void> {
-  await one(db, idRow, 'UPDATE crew SET intervals = $2 WHERE id = $1 RETURNING id', [
-    crewId,
-    intervals,
-  ]);
+  if (!saved) throw new ConflictError(await crewSettings(db, crewId));
   await db.query(
     `UPDATE gear SET due_on = (standing->>'inspectedOn')::date + make_interval(months => CASE document->>'use' WHEN 'daily' THEN $2::int ELSE $3::int END)
     WHERE crew_id = $1 AND state <> 'retired' AND standing->>'inspectedOn' IS NOT NULL AND NOT (standing->>'suspect')::boolean`,
     [crewId, intervals.dailyMonths, intervals.normalMonths],
   );
+  return saved;
 }
 
 export async function setUnits(

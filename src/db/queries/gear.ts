@@ -8,7 +8,7 @@ import { sizeOf, typeOf } from '@/core/gear/vocabulary';
 import { GEAR_STATES, type GearState, stateOf } from '@/core/gear/history';
 import { CONDITIONS } from '@/core/rope/condition';
 import { ConflictError, type Database, many, maybeOne, NotFoundError, one } from '../pool';
-import { crewIntervals } from './crews';
+import { crewSettings } from './crews';
 import type { StoredDocument } from './documents';
 
 /** A thing of the locker as it is kept: its document, and how it stands today by its history. */
@@ -178,7 +178,7 @@ export async function insertGear(
   things: readonly NewGear[],
   now: Date,
 ): Promise<string[]> {
-  const intervals = await crewIntervals(db, crewId);
+  const { intervals } = await crewSettings(db, crewId);
   const [at, enteredOn] = [now.toISOString(), now.toISOString().slice(0, 10)];
   const rows = things.map(({ gear, start }) => {
     const body = { kind: 'entered' as const, ...start };
@@ -217,7 +217,7 @@ export async function refreshGear(
   gear: Gear,
   standing: GearState,
 ): Promise<void> {
-  const intervals = await crewIntervals(db, crewId);
+  const { intervals } = await crewSettings(db, crewId);
   await many(
     db,
     z.object({}),

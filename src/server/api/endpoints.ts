@@ -78,10 +78,10 @@ export const API = {
   changeCrew: endpoint({
     method: 'PUT',
     path: '/crew',
-    summary: 'Change the crew’s default school',
+    summary: 'Change the crew’s settings; If-Match carries the version you started from',
     body: crewBody,
     action: 'crew.change',
-    answer: 'Crew defaults',
+    answer: 'The settings as saved, with their version',
   }),
   addMember: endpoint({
     method: 'POST',

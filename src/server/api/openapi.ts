@@ -69,7 +69,7 @@ const IF_MATCH = z.object({ 'If-Match': z.string() });
 /** What a request brings besides its body: the names in its path, and for a document that is saved its version. */
 function parametersOf(e: Endpoint): ZodOpenApiOperationObject['requestParams'] {
   const names = [...e.path.matchAll(/\{(\w+)\}/g)].map((m) => m[1]!);
-  const saves = e.method === 'PUT' && e.path.endsWith('/{id}');
+  const saves = e.method === 'PUT' && (e.path.endsWith('/{id}') || e.path === '/crew');
   return {
     ...(names.length > 0
       ? { path: z.object(Object.fromEntries(names.map((n) => [n, z.string()]))) }

@@ -58,7 +58,15 @@ export const rulesBody = z.strictObject({
     .max(60),
 });
 
-const personName = z.string().trim().min(1).max(80);
+/** A name goes into calendars, tables and headers: a line break in it would begin an entry of its own. */
+const personName = z
+  .string()
+  .trim()
+  .min(1)
+  .max(80)
+  .refine((name) => !/\p{Cc}/u.test(name), {
+    params: { code: 'control-character', values: {} },
+  });
 /** Long enough to matter, short enough that hashing cannot be abused. */
 const password = z.string().min(10).max(200);
 
@@ -71,7 +79,7 @@ export const foundCrewBody = z.strictObject({ crew: personName, name: personName
 export const addMemberBody = z.strictObject({ name: personName, password, role: z.enum(ROLES) });
 export const selfBody = z.strictObject({ units: z.enum(UNIT_SYSTEMS) });
 export const crewBody = z.strictObject({
-  strength: strengthSchema,
+  strength: strengthSchema.optional(),
   intervals: intervalsSchema.optional(),
 });
 export const planBody = planSchema;

@@ -2,8 +2,6 @@
 import { useRouter } from 'next/navigation';
 import { type FormEvent, useState } from 'react';
 import styled from 'styled-components';
-import type { Intervals } from '@/core/gear/intervals';
-import type { Strength } from '@/core/securement/schema';
 import type { Role } from '@/db/queries/crews';
 import { call, messageOf } from '../api';
 import { useMember } from '../frame/MemberContext';
@@ -14,6 +12,10 @@ import { Select } from '../kit/Select';
 import { ErrorText, Label, Small } from '../kit/text';
 import { StrengthFields } from '../planner/StrengthFields';
 import { Grow, Fields } from '../kit/layout';
+import { SCHOOLS } from '@/core/rope/schools';
+import type { CrewSettings } from '@/db/queries/crews';
+import { ConflictSheet, type Side } from '../kit/ConflictSheet';
+import { useCrewSettings } from './useCrewSettings';
 
 const Page = styled.div`
   padding: 16px 24px 24px;
@@ -92,37 +94,31 @@ function AddMember() {
   );
 }
 
+const MOVES = 'Kept. What is due moves with it.';
+
+/** Settings as facts that can be compared. */
+const sideOf = ({ strength, intervals }: CrewSettings): Side => ({
+  facts: [
+    ['School', SCHOOLS[strength.school].name],
+    ['Design factor', String(strength.designFactor)],
+    ['Knots by', strength.knotSchool],
+    ['A hand is asked for, N', String(strength.handLimitN)],
+    ['Inspected every so many months', String(intervals.normalMonths)],
+    ['In daily use, months', String(intervals.dailyMonths)],
+  ],
+});
+
 /** The crew: its members, and where its working loads come from by default. */
 export function CrewPage({
-  strength: initial,
-  intervals: first,
+  settings: first,
   members,
 }: {
-  strength: Strength;
-  intervals: Intervals;
+  settings: CrewSettings;
   members: readonly MemberLine[];
 }) {
   const { viewer } = useMember();
-  const [strength, setStrength] = useState(initial);
-  const [note, setNote] = useState<string | null>(null);
-  const [intervals, setIntervals] = useState(first);
-  const [inspected, setInspected] = useState<string | null>(null);
-  const interval = async (part: Partial<Intervals>): Promise<void> => {
-    const next = { ...intervals, ...part };
-    setIntervals(next);
-    const answer = await call('PUT', '/crew', { strength, intervals: next });
-    setInspected(answer.ok ? 'Kept. What is due moves with it.' : messageOf(answer.problem));
-  };
-  const change = async (part: Partial<Strength>): Promise<void> => {
-    const next = { ...strength, ...part };
-    setStrength(next);
-    const answer = await call('PUT', '/crew', { strength: next });
-    setNote(
-      answer.ok
-        ? 'Kept. New plans begin with it; plans that exist keep their own.'
-        : messageOf(answer.problem),
-    );
-  };
+  const { settings, notes, theirs, change, settle } = useCrewSettings(first);
+  const { strength, intervals } = settings;
   const leave = async (): Promise<void> => {
     await call('DELETE', '/session');
     window.location.assign('/');
@@ -141,10 +137,19 @@ export function CrewPage({
       <section>
         <h2>Rope strength, for new plans</h2>
         <Fields disabled={!viewer.canChangeCrew} $top={10} $bottom={10}>
-          <StrengthFields strength={strength} onChange={(part) => void change(part)} />
+          <StrengthFields
+            strength={strength}
+            onChange={(part) =>
+              change(
+                'strength',
+                part,
+                'Kept. New plans begin with it; plans that exist keep their own.',
+              )
+            }
+          />
         </Fields>
         {viewer.canChangeCrew ? null : <Small>Only the lead changes this.</Small>}
-        {note ? <Small role="status">{note}</Small> : null}
+        {notes.strength ? <Small role="status">{notes.strength}</Small> : null}
       </section>
       <section>
         <h2>Recorded inspections</h2>
@@ -156,7 +161,7 @@ export function CrewPage({
               least={1}
               most={60}
               whole
-              onChange={(n) => void interval({ normalMonths: n })}
+              onChange={(n) => change('intervals', { normalMonths: n }, MOVES)}
             />
             <NumberField
               label="In daily use, months"
@@ -164,11 +169,11 @@ export function CrewPage({
               least={1}
               most={60}
               whole
-              onChange={(n) => void interval({ dailyMonths: n })}
+              onChange={(n) => change('intervals', { dailyMonths: n }, MOVES)}
             />
           </FieldGrid>
         </Fields>
-        {inspected ? <Small role="status">{inspected}</Small> : null}
+        {notes.intervals ? <Small role="status">{notes.intervals}</Small> : null}
       </section>
       <section>
         <h2>Members</h2>
@@ -185,6 +190,17 @@ export function CrewPage({
         </ul>
       </section>
       {viewer.canChangeCrew ? <AddMember /> : null}
+      {theirs ? (
+        <ConflictSheet
+          what="crew’s settings"
+          by="Somebody else"
+          mine={sideOf(settings)}
+          theirs={sideOf(theirs)}
+          onKeep={settle}
+        >
+          Both are shown. What you keep is what new plans begin with from now on.
+        </ConflictSheet>
+      ) : null}
     </Page>
   );
 }

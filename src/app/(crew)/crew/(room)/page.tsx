@@ -1,5 +1,5 @@
 import { pool } from '@/db/pool';
-import { crewIntervals, crewStrength, membersOfCrew } from '@/db/queries/crews';
+import { crewSettings, membersOfCrew } from '@/db/queries/crews';
 import { memberOrFirstPage } from '@/server/page';
 import { CrewPage } from '@/ui/crew/CrewPage';
 import { CAUTIONS_VERSION } from '@/wording/cautions';
@@ -8,15 +8,13 @@ export const metadata = { title: 'Crew · Vast Cleat' };
 
 export default async function Page() {
   const member = await memberOrFirstPage();
-  const [strength, intervals, members] = await Promise.all([
-    crewStrength(pool(), member.crewId),
-    crewIntervals(pool(), member.crewId),
+  const [settings, members] = await Promise.all([
+    crewSettings(pool(), member.crewId),
     membersOfCrew(pool(), member.crewId, CAUTIONS_VERSION),
   ]);
   return (
     <CrewPage
-      strength={strength}
-      intervals={intervals}
+      settings={settings}
       members={members.map(({ id, name, role, cautioned }) => ({ id, name, role, cautioned }))}
     />
   );

@@ -1,5 +1,5 @@
 import { pool } from '@/db/pool';
-import { crewIntervals, crewStrength } from '@/db/queries/crews';
+import { crewSettings } from '@/db/queries/crews';
 import { gearById } from '@/db/queries/gear';
 import { gearHistory } from '@/db/queries/gear-events';
 import { plansUsing } from '@/db/queries/plan-gear';
@@ -12,11 +12,10 @@ export const metadata = { title: 'Gear · Vast Cleat' };
 export default async function Page({ params }: { params: Promise<{ id: string }> }) {
   const { crewId } = await memberOrFirstPage();
   const item = standingOn(await storedOrNotFound((await params).id, gearById), new Date());
-  const [entries, plans, strength, intervals] = await Promise.all([
+  const [entries, plans, { strength, intervals }] = await Promise.all([
     gearHistory(pool(), crewId, item.id),
     plansUsing(pool(), crewId, item.id),
-    crewStrength(pool(), crewId),
-    crewIntervals(pool(), crewId),
+    crewSettings(pool(), crewId),
   ]);
   return (
     <GearPage
