@@ -11,6 +11,9 @@ export default defineConfig({
         resolve: { alias },
         test: {
           name: 'unit',
+          // No clock decides a check: this only ends what hangs, also where the machine is busy with something else.
+          testTimeout: 240_000,
+          hookTimeout: 240_000,
           include: [
             'src/**/*.test.ts',
             'tests/published/**/*.test.ts',
@@ -27,8 +30,8 @@ export default defineConfig({
         test: {
           name: 'database',
           include: ['tests/db/**/*.test.ts'],
-          testTimeout: 60_000,
-          hookTimeout: 60_000,
+          testTimeout: 240_000,
+          hookTimeout: 240_000,
         },
       },
       {
