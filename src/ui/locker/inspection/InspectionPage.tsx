@@ -94,7 +94,11 @@ export function InspectionPage({
         <Tag>{gear.code}</Tag>
         <h1>{wordItem(gear.item, units)}</h1>
         <Label aria-live="polite">
-          {check ? `Check ${draft.at + 1} of ${checks.length}` : 'Outcome'}
+          {state.aged
+            ? 'Begun before'
+            : check
+              ? `Check ${draft.at + 1} of ${checks.length}`
+              : 'Outcome'}
         </Label>
       </Head>
       <Steps aria-hidden>
@@ -124,7 +128,11 @@ export function InspectionPage({
         </>
       )}
       <Cluster as="footer">
-        <Button $kind="quiet" isDisabled={draft.at === 0} onPress={state.back}>
+        <Button
+          $kind="quiet"
+          isDisabled={draft.at === 0 || state.aged !== null}
+          onPress={state.back}
+        >
           Check before
         </Button>
         {check && draft.answered.includes(check.id) ? (

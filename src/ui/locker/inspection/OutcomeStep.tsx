@@ -150,7 +150,7 @@ export function OutcomeStep({
         <TextAreaField label="Why you decide otherwise" value={reason} onChange={setReason} />
       ) : null}
       {error ? <ErrorText role="alert">{error}</ErrorText> : null}
-      {moved === null ? null : (
+      {moved !== null ? (
         <Cluster>
           <ButtonLink as={Link} href={`/locker/${item.id}`}>
             See its history
@@ -165,14 +165,15 @@ export function OutcomeStep({
             I looked with that in mind: record it
           </Button>
         </Cluster>
+      ) : (
+        <Confirm
+          $kind="primary"
+          isDisabled={busy || outcome.unchecked > 0 || (otherwise && reason.trim() === '')}
+          onPress={() => void record(body)}
+        >
+          {otherwise ? 'Record my decision' : 'Confirm and record'}
+        </Confirm>
       )}
-      <Confirm
-        $kind="primary"
-        isDisabled={busy || outcome.unchecked > 0 || (otherwise && reason.trim() === '')}
-        onPress={() => void record(body)}
-      >
-        {otherwise ? 'Record my decision' : 'Confirm and record'}
-      </Confirm>
     </Step>
   );
 }
