@@ -15,8 +15,6 @@ const Line = styled.form`
 `;
 
 const GAP_MS = 8;
-/** The sheet must be gone before the keys come, as it is with a reader in the hand. */
-const AIM_MS = 400;
 const Codes = styled.ul`
   display: flex;
   flex-wrap: wrap;
@@ -24,23 +22,30 @@ const Codes = styled.ul`
   padding-top: 14px;
 `;
 
-/** Types a code as a reader would: into whatever has the focus, key by key, then Enter. */
-function emit(code: string): void {
-  for (const { key, atMs } of burstOf(code, GAP_MS)) {
-    setTimeout(() => {
-      const target = document.activeElement ?? document.body;
-      const went = target.dispatchEvent(
-        new KeyboardEvent('keydown', { key, bubbles: true, cancelable: true }),
-      );
-      // A key that is made does not type by itself.
-      if (
-        went &&
-        key.length === 1 &&
-        (target instanceof HTMLInputElement || target instanceof HTMLTextAreaElement)
-      )
-        document.execCommand('insertText', false, key);
-    }, AIM_MS + atMs);
+/** Types a code as a reader would: into whatever has the focus, key by key, then Enter. At once, so that a busy machine cannot stretch it. */
+function type(code: string): void {
+  for (const { key } of burstOf(code, GAP_MS)) {
+    const target = document.activeElement ?? document.body;
+    const went = target.dispatchEvent(
+      new KeyboardEvent('keydown', { key, bubbles: true, cancelable: true }),
+    );
+    // A key that is made does not type by itself.
+    if (
+      went &&
+      key.length === 1 &&
+      (target instanceof HTMLInputElement || target instanceof HTMLTextAreaElement)
+    )
+      document.execCommand('insertText', false, key);
   }
+}
+
+/** Reads a tag once the sheet is gone, as it is with a reader in the hand. */
+function emit(code: string): void {
+  const aim = (): void => {
+    if (document.querySelectorAll('[role=dialog]').length > 0) requestAnimationFrame(aim);
+    else type(code);
+  };
+  requestAnimationFrame(aim);
 }
 
 /** A stand-in for a tag reader, for those who have none at hand. Ships with the product. */
