@@ -22,8 +22,3 @@ export function isBurst(strokes: readonly Keystroke[], enterMs: number): boolean
       .toUpperCase(),
   );
 }
-
-/** What the stand-in for a reader sends for a code: its characters and Enter, each so long after the one before. */
-export function burstOf(code: string, gapMs: number): Keystroke[] {
-  return [...code, 'Enter'].map((key, i) => ({ key, atMs: i * gapMs }));
-}

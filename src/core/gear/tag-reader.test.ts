@@ -1,6 +1,10 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { burstOf, isBurst } from './reader';
+import { isBurst, type Keystroke } from './reader';
+
+/** What a reader sends for a code: its characters and Enter, each so long after the one before. */
+const burstOf = (code: string, gapMs: number): Keystroke[] =>
+  [...code, 'Enter'].map((key, i) => ({ key, atMs: i * gapMs }));
 
 describe('a tag reader that types', () => {
   it('is told from hands by its pace: every burst of the stand-in is heard, no typing is', () => {

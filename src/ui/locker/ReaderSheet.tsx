@@ -1,7 +1,6 @@
 'use client';
 import { useState } from 'react';
 import styled from 'styled-components';
-import { burstOf } from '@/core/gear/reader';
 import { Button } from '../kit/Button';
 import { TextField } from '../kit/TextField';
 import { Sheet } from '../kit/Sheet';
@@ -14,7 +13,6 @@ const Line = styled.form`
   padding-top: 14px;
 `;
 
-const GAP_MS = 8;
 const Codes = styled.ul`
   display: flex;
   flex-wrap: wrap;
@@ -24,7 +22,7 @@ const Codes = styled.ul`
 
 /** Types a code as a reader would: into whatever has the focus, key by key, then Enter. At once, so that a busy machine cannot stretch it. */
 function type(code: string): void {
-  for (const { key } of burstOf(code, GAP_MS)) {
+  for (const key of [...code, 'Enter']) {
     const target = document.activeElement ?? document.body;
     const went = target.dispatchEvent(
       new KeyboardEvent('keydown', { key, bubbles: true, cancelable: true }),
