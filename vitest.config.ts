@@ -11,6 +11,7 @@ export default defineConfig({
         resolve: { alias },
         test: {
           name: 'unit',
+          env: { LOG_LEVEL: 'silent' },
           // No clock decides a check: this only ends what hangs, also where the machine is busy with something else.
           testTimeout: 240_000,
           hookTimeout: 240_000,
@@ -29,6 +30,7 @@ export default defineConfig({
         resolve: { alias },
         test: {
           name: 'database',
+          env: { LOG_LEVEL: 'silent' },
           include: ['tests/db/**/*.test.ts'],
           testTimeout: 240_000,
           hookTimeout: 240_000,
@@ -38,6 +40,7 @@ export default defineConfig({
         resolve: { alias },
         test: {
           name: 'end-to-end',
+          env: { LOG_LEVEL: 'silent' },
           include: ['tests/e2e/**/*.test.ts'],
           testTimeout: 240_000,
           hookTimeout: 120_000,

@@ -1,7 +1,8 @@
 import { throwAwayCluster } from './lib/cluster.mjs';
 import { ensurePackages } from './lib/prerequisites.mjs';
-import { ensureBuild, ensureDependencies, NEXT, prepareDatabase, TSX } from './lib/project.mjs';
-import { freePort, main, run, say, sleep, start } from './lib/system.mjs';
+import { ensureBuild, ensureDependencies, prepareDatabase, TSX } from './lib/project.mjs';
+import { ended, listening, serve } from './lib/serving.mjs';
+import { freePort, main, run, say, Stop } from './lib/system.mjs';
 
 /** Measures what is named in the README, on a throw-away database and the production build. */
 await main(async () => {
@@ -11,24 +12,18 @@ await main(async () => {
   const cluster = await throwAwayCluster();
   let child = null;
   try {
-    prepareDatabase(cluster.url);
+    prepareDatabase(cluster);
     const port = await freePort();
-    const env = {
-      ...process.env,
-      DATABASE_URL: cluster.url,
-      APP_URL: `http://127.0.0.1:${port}`,
-      VAST_CLEAT_LIMITER: 'off',
-      NEXT_TELEMETRY_DISABLED: '1',
-    };
-    child = start(process.execPath, [NEXT, 'start', '-H', '127.0.0.1', '-p', String(port)], {
-      env,
-      stdio: ['ignore', 'ignore', 'inherit'],
-    });
-    await sleep(2500);
+    const env = { VAST_CLEAT_LIMITER: 'off', VAST_CLEAT_DEMO: 'yes', LOG_LEVEL: 'error' };
+    child = serve({ url: cluster.url, port, env });
+    if (!(await listening(child))) throw new Stop('The application did not start.');
     say('measuring');
-    run(process.execPath, [TSX, 'tests/bench/bench.ts'], { env });
+    run(process.execPath, [TSX, 'tests/bench/bench.ts'], {
+      env: { ...process.env, DATABASE_URL: cluster.adminUrl, APP_URL: `http://127.0.0.1:${port}` },
+    });
   } finally {
     child?.kill('SIGTERM');
+    if (child) await ended(child);
     cluster.stop();
   }
 });

@@ -1,51 +1,76 @@
 import { startCluster } from './lib/cluster.mjs';
 import { ensurePackages } from './lib/prerequisites.mjs';
-import { ensureBuild, ensureDependencies, NEXT, prepareDatabase } from './lib/project.mjs';
-import { main, portIsFree, say, start, Stop } from './lib/system.mjs';
+import { ensureBuild, ensureDependencies, prepareDatabase } from './lib/project.mjs';
+import { ended, exitCode, listening, noteRunning, serve, stopLeftOver } from './lib/serving.mjs';
+import { main, portIsFree, say, Stop } from './lib/system.mjs';
 
 const dev = process.argv.includes('--dev');
 const port = Number(process.env.PORT ?? 3000);
+const PARENT_MS = 500;
+
+/** The database given from outside, or our own. The demo goes into our own, into another only when it is asked for. */
+async function openDatabase() {
+  const { DATABASE_URL: given, DEMO: demo } = process.env;
+  if (given)
+    return { url: given, adminUrl: given, demo: demo === 'yes' ? 'asked' : 'no', stop: () => {} };
+  const cluster = await startCluster(undefined, [], `the start on port ${port}`);
+  return { ...cluster, demo: demo === 'yes' ? 'asked' : demo === 'no' ? 'no' : 'if-empty' };
+}
+
+/** Calls `stop` when what started us is gone: npm does not pass on the signal that ends it. */
+function watchParent(stop) {
+  if (!process.env.npm_lifecycle_event) return;
+  const parent = process.ppid;
+  setInterval(() => process.ppid === parent || stop(0, 'npm is gone'), PARENT_MS).unref();
+}
+
+/** Runs the application until it ends or somebody stops it. First it, then the database. */
+async function run(database) {
+  let child = null;
+  let forget = () => {};
+  let stopping = false;
+  const stop = async (code, why) => {
+    if (stopping) return;
+    stopping = true;
+    if (why) say(`stopping (${why})`);
+    if (child?.exitCode === null && child.signalCode === null) child.kill('SIGTERM');
+    if (child) await ended(child);
+    forget();
+    database.stop();
+    say('stopped');
+    process.exit(code);
+  };
+  for (const signal of ['SIGINT', 'SIGTERM', 'SIGHUP'])
+    process.on(signal, () => void stop(0, signal));
+  watchParent(stop);
+  try {
+    prepareDatabase(database);
+    if (!dev) ensureBuild();
+    child = serve({
+      url: database.url,
+      port,
+      dev,
+      env: { VAST_CLEAT_DEMO: database.demo === 'no' ? 'no' : 'yes' },
+    });
+    forget = noteRunning(child, port);
+    void exitCode(child).then((code) => stop(code || 1, `the application ended with code ${code}`));
+    if (await listening(child)) say(`open http://127.0.0.1:${port}  (Ctrl+C stops everything)`);
+  } catch (error) {
+    database.stop();
+    throw error;
+  }
+}
 
 /** Everything from an empty machine to a page that answers. */
 await main(async () => {
   if (!Number.isInteger(port) || port < 1 || port > 65535)
     throw new Stop(`PORT must be a number from 1 to 65535, not “${process.env.PORT}”.`);
+  await stopLeftOver();
   if (!(await portIsFree(port)))
     throw new Stop(
       `Port ${port} is taken, perhaps by an earlier start. Stop that one, or choose another: PORT=${port + 1} npm start`,
     );
   ensurePackages({ database: !process.env.DATABASE_URL, browser: false });
   ensureDependencies();
-  const cluster = process.env.DATABASE_URL
-    ? { url: process.env.DATABASE_URL, stop: () => {} }
-    : await startCluster();
-  let child = null;
-  let stopping = false;
-  const stop = (code) => {
-    if (stopping) return;
-    stopping = true;
-    child?.kill('SIGTERM');
-    cluster.stop();
-    say('stopped');
-    process.exit(code);
-  };
-  process.on('SIGINT', () => stop(0));
-  process.on('SIGTERM', () => stop(0));
-  process.on('SIGHUP', () => stop(0));
-  try {
-    prepareDatabase(cluster.url);
-    if (!dev) ensureBuild();
-    child = start(
-      process.execPath,
-      [NEXT, dev ? 'dev' : 'start', '-H', '127.0.0.1', '-p', String(port)],
-      {
-        env: { ...process.env, DATABASE_URL: cluster.url, NEXT_TELEMETRY_DISABLED: '1' },
-      },
-    );
-    child.on('exit', (code) => stop(code ?? 0));
-    say(`open http://127.0.0.1:${port}  (Ctrl+C stops everything)`);
-  } catch (error) {
-    cluster.stop();
-    throw error;
-  }
+  await run(await openDatabase());
 });

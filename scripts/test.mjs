@@ -3,8 +3,9 @@ import { availableParallelism, tmpdir } from 'node:os';
 import path from 'node:path';
 import { throwAwayCluster } from './lib/cluster.mjs';
 import { ensurePackages } from './lib/prerequisites.mjs';
-import { ensureBuild, ensureDependencies, NEXT, prepareDatabase } from './lib/project.mjs';
-import { capture, freePort, main, ROOT, say, sleep, start, Stop } from './lib/system.mjs';
+import { ensureBuild, ensureDependencies, prepareDatabase } from './lib/project.mjs';
+import { ended, listening, serve } from './lib/serving.mjs';
+import { capture, freePort, main, ROOT, say, start, Stop } from './lib/system.mjs';
 
 /** Everything: lint, types, unit and published checks, database, end to end. The last line counts it all. */
 const total = { passed: 0, failed: 0 };
@@ -44,35 +45,30 @@ async function vitest(project, env = {}, workers = Math.max(2, availableParallel
     numFailedTests + (numFailedTests === 0 && (numFailedTestSuites > 0 || code !== 0) ? 1 : 0);
 }
 
-async function answers(url) {
-  for (let i = 0; i < 150; i++) {
-    try {
-      if ((await fetch(url)).ok) return;
-    } catch {
-      /* not yet */
-    }
-    await sleep(200);
-  }
-  throw new Stop('The application did not answer within 30 seconds.');
-}
-
 /** The production build on its own port, with the demo loaded. The limiter of requests is off: the fuzz test sends thousands. */
-async function serve(url) {
-  prepareDatabase(url);
+async function application(cluster) {
+  prepareDatabase(cluster);
   ensureBuild();
   const port = await freePort();
-  const child = start(process.execPath, [NEXT, 'start', '-H', '127.0.0.1', '-p', String(port)], {
+  const child = serve({
+    url: cluster.url,
+    port,
     env: {
-      ...process.env,
-      DATABASE_URL: url,
       VAST_CLEAT_LIMITER: 'off',
-      NEXT_TELEMETRY_DISABLED: '1',
+      VAST_CLEAT_DEMO: 'yes',
+      TRUST_PROXY: 'loopback',
+      LOG_LEVEL: 'error',
     },
-    stdio: ['ignore', 'ignore', 'inherit'],
+    stdio: ['ignore', 'inherit', 'inherit'],
   });
-  const base = `http://127.0.0.1:${port}`;
-  await answers(base);
-  return { base, stop: () => child.kill('SIGTERM') };
+  if (!(await listening(child))) throw new Stop('The application did not start.');
+  return {
+    base: `http://127.0.0.1:${port}`,
+    stop: () => {
+      child.kill('SIGTERM');
+      return ended(child);
+    },
+  };
 }
 
 await main(async () => {
@@ -84,28 +80,22 @@ await main(async () => {
   await vitest('unit');
   const cluster = await throwAwayCluster();
   let server = null;
-  const clean = () => {
-    server?.stop();
+  const clean = async () => {
+    await server?.stop();
     cluster.stop();
     rmSync(reports, { recursive: true, force: true });
   };
-  process.on('SIGINT', () => {
-    clean();
-    process.exit(130);
-  });
-  process.on('SIGTERM', () => {
-    clean();
-    process.exit(143);
-  });
+  process.on('SIGINT', () => void clean().then(() => process.exit(130)));
+  process.on('SIGTERM', () => void clean().then(() => process.exit(143)));
   try {
-    await vitest('database', { DATABASE_URL: cluster.url });
-    server = await serve(cluster.url);
-    await vitest('end-to-end', { APP_URL: server.base, DATABASE_URL: cluster.url }, 2);
+    await vitest('database', { DATABASE_URL: cluster.adminUrl });
+    server = await application(cluster);
+    await vitest('end-to-end', { APP_URL: server.base, DATABASE_URL: cluster.adminUrl }, 2);
   } catch (error) {
     total.failed += 1;
     console.error(error);
   } finally {
-    clean();
+    await clean();
   }
   say(`took ${Math.round((Date.now() - began) / 1000)} s`);
   console.log(`${total.passed} passed, ${total.failed} failed`);

@@ -11,12 +11,13 @@ import { parseRigging } from '@/core/bench/rigging';
 import type { Result } from '@/core/result';
 import { strengthSchema } from '@/core/securement/schema';
 import type { Database } from '@/db/pool';
-import { insertCrew, insertMember, type Member, membersOfCrew, ROLES } from '@/db/queries/crews';
+import { insertCrew } from '@/db/queries/crews';
+import { insertMember, type Member, membersOfCrew, ROLES } from '@/db/queries/members';
 import { gearByCode } from '@/db/queries/gear';
 import { insertPlan } from '@/db/queries/plans';
 import { insertRigging } from '@/db/queries/riggings';
 import { enterGear, recordGear } from '@/server/gear';
-import { hashPassword } from '@/server/session';
+import { hashPassword } from '@/server/passwords';
 
 const DEMO = fileURLToPath(new URL('../../demo', import.meta.url));
 const read = (file: string): unknown => JSON.parse(readFileSync(path.join(DEMO, file), 'utf8'));

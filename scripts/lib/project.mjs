@@ -23,22 +23,24 @@ export function ensureDependencies() {
   });
 }
 
-export const NEXT = path.join(ROOT, 'node_modules/next/dist/bin/next');
 export const TSX = path.join(ROOT, 'node_modules/tsx/dist/cli.mjs');
 
 /** Production build, when sources changed since the last one. */
 export function ensureBuild() {
   whenChanged(['src', 'next.config.ts', 'package-lock.json', 'tsconfig.json'], BUILT, () => {
     say('building (about a minute)');
-    run(process.execPath, [NEXT, 'build'], {
+    run(process.execPath, [path.join(ROOT, 'node_modules/next/dist/bin/next'), 'build'], {
       env: { ...process.env, NEXT_TELEMETRY_DISABLED: '1' },
     });
   });
 }
 
-/** Migrations, and the demo data when the database is empty. */
-export function prepareDatabase(url, demo = true) {
-  run(process.execPath, [TSX, 'scripts/prepare-database.ts', ...(demo ? ['--demo'] : [])], {
-    env: { ...process.env, DATABASE_URL: url },
+/**
+ * Migrations, what the application's own role may do, and the demo: `if-empty`, `asked` (also beside other crews) or `no`.
+ * `adminUrl` may change the database's structure; `url` is what the application connects by.
+ */
+export function prepareDatabase({ url, adminUrl, demo = 'if-empty' }) {
+  run(process.execPath, [TSX, 'scripts/prepare-database.ts', `--demo=${demo}`], {
+    env: { ...process.env, DATABASE_URL: adminUrl, APPLICATION_URL: url },
   });
 }

@@ -1,5 +1,6 @@
 import pg from 'pg';
 import type { z } from 'zod';
+import { isAway } from './away';
 
 /** Anything SQL can be sent to: the pool, or one client inside a transaction. */
 export type Database = Pick<pg.Pool, 'query'> | Pick<pg.PoolClient, 'query'>;
@@ -23,6 +24,22 @@ export class ConstraintError extends Error {
 
 const UNIQUE_VIOLATION = '23505';
 
+/** A database that says nothing for so long is away; nothing we ask takes as long. */
+const PATIENCE_MS = 8000;
+const CONNECT_MS = 3000;
+
+/** How the application connects: it waits for no answer for ever, and holds no lock after it is gone. */
+export const connectionOptions = (connectionString: string): pg.PoolConfig => ({
+  connectionString,
+  max: 10,
+  connectionTimeoutMillis: CONNECT_MS,
+  query_timeout: PATIENCE_MS,
+  statement_timeout: PATIENCE_MS,
+  lock_timeout: PATIENCE_MS / 2,
+  idle_in_transaction_session_timeout: 2 * PATIENCE_MS,
+  keepAlive: true,
+});
+
 // One pool a process; kept on globalThis because development reloads modules.
 const holder = globalThis as { vastCleatPool?: pg.Pool };
 
@@ -31,11 +48,9 @@ export function pool(): pg.Pool {
   const connectionString = process.env['DATABASE_URL'];
   if (!connectionString) throw new Error('DATABASE_URL is not set; use npm start');
   if (!holder.vastCleatPool) {
-    holder.vastCleatPool = new pg.Pool({ connectionString, max: 10 });
+    holder.vastCleatPool = new pg.Pool(connectionOptions(connectionString));
     // An idle connection that breaks (database restarted) must not take the process down: the next query opens another.
-    holder.vastCleatPool.on('error', (error) =>
-      console.error('database connection lost:', error.message),
-    );
+    holder.vastCleatPool.on('error', isAway);
   }
   return holder.vastCleatPool;
 }
@@ -100,15 +115,25 @@ export async function transaction<T>(
 
 async function once<T>(work: (db: pg.PoolClient) => Promise<T>, from: pg.Pool): Promise<T> {
   const client = await from.connect();
+  // A connection that breaks while nothing is asked of it is found at the next question.
+  client.on('error', isAway);
+  let broken = false;
   try {
     await client.query('BEGIN');
     const result = await work(client);
     await client.query('COMMIT');
     return result;
   } catch (error) {
-    await client.query('ROLLBACK');
+    // What cannot be rolled back is rolled back by the database when its connection is closed.
+    broken =
+      isAway(error) ||
+      (await client.query('ROLLBACK').then(
+        () => false,
+        () => true,
+      ));
     throw error;
   } finally {
-    client.release();
+    client.off('error', isAway);
+    client.release(broken);
   }
 }

@@ -3,7 +3,7 @@ import ical, { ICalCalendarMethod } from 'ical-generator';
 import { daysLater } from '@/core/gear/due';
 import { pool } from '@/db/pool';
 import { crewOfCalendar, setCalendarFeed } from '@/db/queries/calendar';
-import type { Member } from '@/db/queries/crews';
+import type { Member } from '@/db/queries/members';
 import { dueByDay } from '@/db/queries/gear-list';
 import { dayOf } from './gear';
 import { refuse } from './problem';

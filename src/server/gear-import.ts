@@ -14,7 +14,7 @@ import { startOf } from '@/core/gear/history';
 import { checkStart } from '@/core/gear/record';
 import type { Issue } from '@/core/result';
 import { type Database, transaction } from '@/db/pool';
-import type { Member } from '@/db/queries/crews';
+import type { Member } from '@/db/queries/members';
 import { codesOfRemoved, insertGear, type StoredGear, takenCodes } from '@/db/queries/gear';
 import { allGear } from '@/db/queries/gear-list';
 import { wordIssue } from '@/wording/issues';

@@ -24,7 +24,7 @@ import {
 import { addGearEvent, gearHistory } from '@/db/queries/gear-events';
 import { GEAR_SORTS, type GearQuery } from '@/db/queries/gear-list';
 import { rejudgePlansUsing } from '@/db/queries/plan-gear';
-import type { Member } from '@/db/queries/crews';
+import type { Member } from '@/db/queries/members';
 import { isDay, readMarker, searchText } from './documents';
 import { Refusal, refuse } from './problem';
 

@@ -1,33 +1,41 @@
+import { RateLimiterMemory, RateLimiterRes } from 'rate-limiter-flexible';
 import type { Database } from '@/db/pool';
-import { clearWindow, countInWindow } from '@/db/queries/sessions';
-import { Refusal } from './problem';
+import { countInWindow } from '@/db/queries/sessions';
+import { refuse, type Refusal } from './problem';
 
-/** Limits by what is counted: events per window of seconds. */
-export const LIMITS = {
-  request: { most: 600, windowSeconds: 60 },
-  'sign-in': { most: 10, windowSeconds: 900 },
-  'found-crew': { most: 10, windowSeconds: 3600 },
-} as const;
-export type LimitId = keyof typeof LIMITS;
+/** How many requests a member, or an address nobody is signed in at, may make: events per window of seconds. */
+export const REQUESTS = { most: 600, windowSeconds: 60 } as const;
+/** How many crews may be founded, or joined by link, from one address. */
+export const FOUNDINGS = { most: 10, windowSeconds: 3600 } as const;
+
+const tooMany = (seconds: number): Refusal =>
+  refuse(429, 'too-many-attempts', { seconds }, [], { 'retry-after': String(seconds) });
+
+// Counted in memory: it must cost nothing and work while the database is away. One process serves.
+const requests = new RateLimiterMemory({
+  points: REQUESTS.most,
+  duration: REQUESTS.windowSeconds,
+});
 
 /** Switched off only for load and fuzz tests. */
 const off = (): boolean => process.env['VAST_CLEAT_LIMITER'] === 'off';
 
-/** Counts an event; @throws Refusal 429 beyond the limit. The counter lives in the database, so any number of processes share it. */
-export async function limit(db: Database, id: LimitId, who: string): Promise<void> {
-  if (off() && id === 'request') return;
-  const { most, windowSeconds } = LIMITS[id];
-  const count = await countInWindow(db, `${id}:${who}`, windowSeconds);
-  if (count > most)
-    throw new Refusal(
-      429,
-      [{ code: 'too-many-attempts', path: [], values: { seconds: windowSeconds } }],
-      {},
-      { 'retry-after': String(windowSeconds) },
-    );
+/** Counts a request of a member or of an address. @throws Refusal 429 beyond the limit */
+export async function limitRequests(of: 'member' | 'address', who: string): Promise<void> {
+  if (off()) return;
+  try {
+    await requests.consume(`${of}:${who}`);
+  } catch (error) {
+    if (!(error instanceof RateLimiterRes)) throw error;
+    throw tooMany(Math.max(1, Math.ceil(error.msBeforeNext / 1000)));
+  }
 }
 
-/** Forgets the events under a key, after a success. */
-export async function forget(db: Database, id: LimitId, who: string): Promise<void> {
-  await clearWindow(db, `${id}:${who}`);
+/** Counts a crew that is founded from an address. @throws Refusal 429 beyond the limit */
+export async function limitFounding(db: Database, who: string): Promise<void> {
+  const count = await countInWindow(db, `found-crew:${who}`, FOUNDINGS.windowSeconds);
+  if (count > FOUNDINGS.most) throw tooMany(FOUNDINGS.windowSeconds);
 }
+
+/** The refusal of somebody who has to wait. */
+export const waitFor = tooMany;

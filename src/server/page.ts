@@ -2,7 +2,7 @@ import { cookies } from 'next/headers';
 import { notFound, redirect } from 'next/navigation';
 import { z } from 'zod';
 import { type Database, NotFoundError, pool } from '@/db/pool';
-import type { Member } from '@/db/queries/crews';
+import type { Member } from '@/db/queries/members';
 import { type Theme, THEME_COOKIE, THEMES } from '@/wording/themes';
 import { memberOfToken, SESSION_COOKIE } from './session';
 

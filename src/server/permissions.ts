@@ -1,4 +1,4 @@
-import type { Role } from '@/db/queries/crews';
+import type { Role } from '@/db/queries/members';
 
 /** Everything a member may be allowed to do. */
 export type Action =
@@ -13,7 +13,7 @@ export type Action =
   | 'gear.record'
   | 'crew.read'
   | 'crew.change'
-  | 'member.add'
+  | 'member.manage'
   | 'self.change';
 
 /** Who may do what. The whole of the program's permissions is this table. */
@@ -29,7 +29,7 @@ const PERMISSIONS: Record<Action, readonly Role[]> = {
   'gear.record': ['lead', 'instructor', 'keeper', 'hand'],
   'crew.read': ['lead', 'instructor', 'keeper', 'hand', 'trainee'],
   'crew.change': ['lead'],
-  'member.add': ['lead'],
+  'member.manage': ['lead'],
   'self.change': ['lead', 'instructor', 'keeper', 'hand', 'trainee'],
 };
 

@@ -11,6 +11,11 @@ export class Refusal extends Error {
   ) {
     super(issues[0]?.code ?? 'refused');
   }
+
+  /** What happened, in two or three words. */
+  get title(): string {
+    return TITLES[this.status] ?? 'Refused';
+  }
 }
 
 /** A refusal with one issue. */
@@ -19,8 +24,9 @@ export function refuse(
   code: string,
   values: Record<string, IssueValue> = {},
   path: (string | number)[] = [],
+  headers: Record<string, string> = {},
 ): Refusal {
-  return new Refusal(status, [{ code, path, values }]);
+  return new Refusal(status, [{ code, path, values }], {}, headers);
 }
 
 const TITLES: Record<number, string> = {
@@ -28,20 +34,23 @@ const TITLES: Record<number, string> = {
   401: 'Not signed in',
   403: 'Not permitted',
   404: 'Not found',
+  405: 'Not done here',
   409: 'Somebody saved first',
   412: 'Somebody saved first',
   413: 'Too large',
+  414: 'Too long',
   422: 'Some input is not accepted',
   428: 'Version missing',
   429: 'Too many attempts',
   500: 'Something broke here',
+  503: 'Back in a moment',
 };
 
 /** The response of a refusal. Every issue carries its code, where it is, and what to do. */
 export function problemResponse(refusal: Refusal): Response {
   const body = {
     type: `urn:vast-cleat:problem:${refusal.issues[0]?.code ?? 'refused'}`,
-    title: TITLES[refusal.status] ?? 'Refused',
+    title: refusal.title,
     status: refusal.status,
     issues: refusal.issues.map((i) => ({
       code: i.code,

@@ -3,13 +3,16 @@ import type { z } from 'zod';
 import { issuesOf } from '@/core/exchange/issues';
 import { nearest } from '@/core/exchange/known-keys';
 import type { Issue } from '@/core/result';
+import { isAway } from '@/db/away';
 import { ConflictError, NotFoundError, pool } from '@/db/pool';
-import type { Member } from '@/db/queries/crews';
+import type { Member } from '@/db/queries/members';
 import type { Endpoint } from './api/endpoint';
-import { limit } from './limiter';
+import { ADDRESS_HEADER, REQUEST_ID_HEADER, SECURE_HEADER } from './front/headers';
+import { limitRequests } from './limiter';
+import { log } from './log';
 import { may } from './permissions';
 import { problemResponse, Refusal, refuse } from './problem';
-import { memberOfToken, rotate, SESSION_COOKIE, sessionCookie } from './session';
+import { DEVICE_COOKIE, memberOfToken, rotate, SESSION_COOKIE, sessionCookie } from './session';
 
 /** Largest body of a route that says nothing else. */
 const MOST_BODY_BYTES = 1_000_000;
@@ -23,6 +26,8 @@ export interface Call<E extends Endpoint> {
   readonly who: string;
   /** The session token that came with the request, if any. */
   readonly token: string | undefined;
+  /** The token of the device, if somebody signed in on it before. */
+  readonly device: string | undefined;
   readonly now: Date;
   readonly secure: boolean;
 }
@@ -30,12 +35,18 @@ export interface Call<E extends Endpoint> {
 type Handler<E extends Endpoint> = (call: Call<E>) => Promise<Response>;
 type NextContext = { params: Promise<Record<string, string>> };
 
-/** A request that changes something must come from our own pages (or from a program, which sends no Origin). */
+/**
+ * A request that changes something must come from our own pages (or from a program, which sends no Origin). Ours are
+ * those at the address that was asked, and those at `PUBLIC_URL`: a proxy may write another address in its place.
+ */
 function checkOrigin(request: Request): void {
   const origin = request.headers.get('origin');
   if (request.method === 'GET' || origin === null) return;
-  const host = request.headers.get('host');
-  if (!URL.canParse(origin) || new URL(origin).host !== host) throw refuse(403, 'wrong-origin');
+  if (!URL.canParse(origin)) throw refuse(403, 'wrong-origin');
+  const { host } = new URL(origin);
+  const ours = process.env['PUBLIC_URL'];
+  if (ours && URL.canParse(ours) && new URL(ours).origin === new URL(origin).origin) return;
+  if (host !== request.headers.get('host')) throw refuse(403, 'wrong-origin');
 }
 
 /** Reads at most the allowed bytes, so that an endless body cannot fill memory. */
@@ -95,8 +106,10 @@ function checkQuery(request: Request, { query: known = [] }: Endpoint): void {
   if (issues.length > 0) throw new Refusal(422, issues.slice(0, 20));
 }
 
+const AWAY_SECONDS = 5;
+
 /** Expected failures become problems; anything else is our fault and says no more than that. */
-function toResponse(error: unknown): Response {
+function toResponse(error: unknown, id: string | null): Response {
   if (error instanceof Refusal) return problemResponse(error);
   if (error instanceof NotFoundError) return problemResponse(refuse(404, 'not-found'));
   if (error instanceof ConflictError)
@@ -105,17 +118,27 @@ function toResponse(error: unknown): Response {
         current: error.current,
       }),
     );
-  console.error(error);
+  if (isAway(error))
+    return problemResponse(
+      refuse(503, 'database-away', {}, [], { 'retry-after': String(AWAY_SECONDS) }),
+    );
+  log.error({ id, err: error }, 'request broke');
   return problemResponse(refuse(500, 'internal'));
 }
 
+/** Members are counted one by one, strangers by address: nobody is shut out by what others ask. */
 async function authorise(
   endpoint: Endpoint,
   token: string | undefined,
+  who: string,
   now: Date,
 ): Promise<{ member: Member | null; rotate: boolean }> {
-  if (endpoint.action === null) return { member: null, rotate: false };
+  if (endpoint.action === null) {
+    await limitRequests('address', who);
+    return { member: null, rotate: false };
+  }
   const found = await memberOfToken(pool(), token, now);
+  await (found ? limitRequests('member', found.member.id) : limitRequests('address', who));
   if (!found) throw refuse(401, 'sign-in-needed');
   if (!may(found.member.role, endpoint.action))
     throw refuse(403, 'not-permitted', { role: found.member.role });
@@ -129,13 +152,14 @@ export function route<E extends Endpoint>(
 ): (request: Request, context: NextContext) => Promise<Response> {
   return async (request, context) => {
     const now = new Date();
-    const secure = request.headers.get('x-forwarded-proto') === 'https';
-    const token = parseCookie(request.headers.get('cookie') ?? '')[SESSION_COOKIE] || undefined;
-    const who = request.headers.get('x-forwarded-for')?.split(',')[0]?.trim() ?? 'local';
+    const secure = request.headers.get(SECURE_HEADER) === 'yes';
+    const cookies = parseCookie(request.headers.get('cookie') ?? '');
+    const token = cookies[SESSION_COOKIE] || undefined;
+    const device = cookies[DEVICE_COOKIE]?.slice(0, 100) || undefined;
+    const who = request.headers.get(ADDRESS_HEADER) ?? 'local';
     try {
       checkOrigin(request);
-      await limit(pool(), 'request', who);
-      const session = await authorise(endpoint, token, now);
+      const session = await authorise(endpoint, token, who, now);
       checkQuery(request, endpoint);
       const body = await parseBody(request, endpoint);
       const response = await handler({
@@ -145,6 +169,7 @@ export function route<E extends Endpoint>(
         member: session.member,
         who,
         token,
+        device,
         now,
         secure,
       } as Call<E>);
@@ -152,9 +177,30 @@ export function route<E extends Endpoint>(
       if (fresh) response.headers.append('set-cookie', sessionCookie(fresh, secure));
       return response;
     } catch (error) {
-      return toResponse(error);
+      return toResponse(error, request.headers.get(REQUEST_ID_HEADER));
     }
   };
+}
+
+/** Makes a handler of an endpoint that says how the program does: nobody is counted or asked who they are. */
+export function open(
+  endpoint: Endpoint,
+  handler: () => Promise<Response>,
+): (request: Request) => Promise<Response> {
+  return async (request) => {
+    try {
+      checkQuery(request, endpoint);
+      return await handler();
+    } catch (error) {
+      return toResponse(error, request.headers.get(REQUEST_ID_HEADER));
+    }
+  };
+}
+
+/** A response that sets cookies. */
+export function withCookies(response: Response, cookies: readonly string[]): Response {
+  for (const cookie of cookies) response.headers.append('set-cookie', cookie);
+  return response;
 }
 
 /** A JSON response that no cache keeps. */

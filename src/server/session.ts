@@ -1,45 +1,28 @@
 import { createHash, randomBytes } from 'node:crypto';
-import { hash, verify } from '@node-rs/argon2';
 import { stringifySetCookie } from 'cookie';
 import { CAUTIONS_VERSION } from '@/wording/cautions';
 import type { Database } from '@/db/pool';
-import { type Member, memberOfSession, membersByName } from '@/db/queries/crews';
+import { type Member, memberOfSession } from '@/db/queries/members';
 import { deleteSession, insertSession, rotateSession } from '@/db/queries/sessions';
+import { rememberDevice } from '@/db/queries/sign-in';
 
 export const SESSION_COOKIE = 'vc_session';
+/** Remembers a device that somebody signed in on; outlives the session. */
+export const DEVICE_COOKIE = 'vc_device';
 const LIFETIME_MS = 30 * 24 * 3600_000;
 const ROTATE_AFTER_MS = 3600_000;
+const DEVICE_LIFETIME_S = 365 * 24 * 3600;
 const GRACE_MS = 60_000;
 
 /** Only this hash is ever stored: a stolen database opens no session. */
-const tokenHash = (token: string): Buffer => createHash('sha256').update(token).digest();
+export const tokenHash = (token: string): Buffer => createHash('sha256').update(token).digest();
 
-/** argon2id with the package's defaults (19 MiB, 2 passes: the OWASP minimum). */
-export const hashPassword = (password: string): Promise<string> => hash(password);
-
-/** Compared against when the name is unknown, so that the answer takes as long as for a known one. */
-let decoy: Promise<string> | null = null;
-
-/** The member of that name whose password matches, or null. */
-export async function memberByPassword(
-  db: Database,
-  name: string,
-  password: string,
-): Promise<string | null> {
-  const candidates = await membersByName(db, name);
-  if (candidates.length === 0) {
-    decoy ??= hashPassword('nobody');
-    await verify(await decoy, password);
-    return null;
-  }
-  for (const candidate of candidates)
-    if (await verify(candidate.passwordHash, password)) return candidate.id;
-  return null;
-}
+/** A token that nobody can guess. */
+export const newToken = (): string => randomBytes(32).toString('base64url');
 
 /** Opens a session and returns its token. */
 export async function openSession(db: Database, memberId: string, now: Date): Promise<string> {
-  const token = randomBytes(32).toString('base64url');
+  const token = newToken();
   await insertSession(db, memberId, tokenHash(token), new Date(now.getTime() + LIFETIME_MS));
   return token;
 }
@@ -65,7 +48,7 @@ export async function memberOfToken(
 
 /** Gives a session a new token; null when another request was faster. */
 export async function rotate(db: Database, token: string, now: Date): Promise<string | null> {
-  const fresh = randomBytes(32).toString('base64url');
+  const fresh = newToken();
   const at = (ms: number): Date => new Date(now.getTime() + ms);
   return (await rotateSession(
     db,
@@ -87,3 +70,25 @@ export const sessionCookie = (token: string | null, secure: boolean): string =>
     sameSite: 'strict',
     secure,
   });
+
+/**
+ * Opens a session for somebody who came in by the door, and remembers the device.
+ * @returns the Set-Cookie values of both
+ */
+export async function enter(
+  db: Database,
+  memberId: string,
+  device: string | undefined,
+  { now, secure }: { now: Date; secure: boolean },
+): Promise<string[]> {
+  const own = device ?? newToken();
+  await rememberDevice(db, tokenHash(own), memberId);
+  const deviceCookie = stringifySetCookie(DEVICE_COOKIE, own, {
+    path: '/api/v1/',
+    maxAge: DEVICE_LIFETIME_S,
+    httpOnly: true,
+    sameSite: 'strict',
+    secure,
+  });
+  return [sessionCookie(await openSession(db, memberId, now), secure), deviceCookie];
+}

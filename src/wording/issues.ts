@@ -150,6 +150,20 @@ const ISSUES: Record<string, (v: Issue['values']) => string> = {
   'crew-name-taken': (v) => `A crew called “${v['name']}” exists already. Choose another name.`,
   'wrong-origin': () => 'This request came from another site and was refused.',
   'address-unknown': () => 'There is no such address. The description is at /api/v1/openapi.json.',
+  busy: () => 'Too much is asked at once. Try again in a few seconds.',
+  'last-lead': () => 'A crew needs a lead. Make somebody else a lead first.',
+  'link-void': () =>
+    'This link is used up, older than seven days, or was never made. Ask your lead for another.',
+  'password-wrong': () => 'This is not your present password.',
+  'sign-in-name-taken': (v) => `Somebody signs in as “${v['name']}” already. Choose another.`,
+  'sign-in-name-empty': () => 'At least one letter or digit.',
+  'address-broken': () =>
+    'This address has a part that is no text. Follow a link, or begin at the first page.',
+  'address-too-long': (v) => `The address is longer than ${v['most']} characters.`,
+  'method-unknown': (v) => `Nothing here answers to ${v['method']}.`,
+  stopping: () => 'The program is being stopped. What was saved is safe; ask again when it runs.',
+  'database-away': () =>
+    'The database does not answer just now. What was saved is safe, and what you have not saved stays on this page; it goes on when the database is back.',
   internal: () => 'Something broke on our side. What was saved is safe; try again.',
   'demo-absent': () => 'The demo is not loaded here.',
   'rule-set-unknown': (v) => `There is no rule set “${v['id']}”. Known: ${v['known']}.`,

@@ -1,4 +1,4 @@
-import { mkdirSync, mkdtempSync, rmSync, writeFileSync } from 'node:fs';
+import { existsSync, mkdirSync, renameSync, mkdtempSync, rmSync, writeFileSync } from 'node:fs';
 import { createServer } from 'node:net';
 import path from 'node:path';
 import { spawnSync } from 'node:child_process';
@@ -41,10 +41,14 @@ describe('the private cluster', () => {
       return expect(clusterHome(scratch)).toBe(path.join(scratch, '.data'));
     const closed = path.join(scratch, 'closed');
     mkdirSync(closed, { mode: 0o700 });
-    expect(clusterHome(closed)).toMatch(/^\/var\/tmp\/vast-cleat-[0-9a-f]{12}$/);
+    const home = clusterHome(closed);
+    expect(home).toMatch(/^\/var\/tmp\/vast-cleat-[0-9a-f]{12}$/);
+    // Found again by its mark, whatever the folder is called by then.
+    renameSync(closed, `${closed}-renamed`);
+    expect(clusterHome(`${closed}-renamed`)).toBe(home);
     expect(clusterHome('/')).toBe('/.data');
   });
-  it('a half-finished set-up is put aside and begun again; a second start joins; stopping by the owner ends it', async () => {
+  it('a half-finished set-up is put aside and begun again; a second start joins; the last to stop ends it', async () => {
     const home = path.join(scratch, 'half');
     mkdirSync(path.join(home, 'data'), { recursive: true });
     writeFileSync(path.join(home, 'data', 'rubbish'), 'kept');
@@ -56,6 +60,8 @@ describe('the private cluster', () => {
     const second = await startCluster(home);
     expect(second.url).toBe(first.url);
     first.stop();
+    second.stop();
+    expect(existsSync(path.join(home, 'data/postmaster.pid'))).toBe(false);
   });
 });
 

@@ -1,6 +1,6 @@
 import type { Browser } from 'puppeteer-core';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
-import { LIMITS } from '@/server/limiter';
+import { PATIENCE } from '@/server/sign-in';
 import { request } from '../support/api';
 import { BASE, launch, Person } from '../support/browser';
 
@@ -14,7 +14,7 @@ describe('signing in', () => {
   it('with name and password; a wrong one is refused in words; out again', async () => {
     const p = await Person.at(browser);
     await p.goto('/');
-    await p.fill('Your name', 'wren halloway');
+    await p.fill('Sign-in name', 'wren halloway');
     await p.fill('Password', 'not this one');
     await p.clickText('Sign in');
     await p.page.waitForFunction(() => /do not match/.test(document.body.innerText));
@@ -39,12 +39,12 @@ describe('signing in', () => {
 
   it('attempts are limited and the answer says how long to wait', async () => {
     const name = `Nobody ${Date.now()}`;
-    for (let i = 0; i < LIMITS['sign-in'].most; i++)
+    for (let i = 0; i <= PATIENCE.account.free; i++)
       expect((await request('POST', '/session', { body: { name, password: 'x' } })).status).toBe(
         401,
       );
     const refused = await request('POST', '/session', { body: { name, password: 'x' } });
-    expect([refused.status, refused.headers.get('retry-after')]).toEqual([429, '900']);
+    expect([refused.status, refused.headers.get('retry-after')]).toEqual([429, '2']);
   });
 
   it('a lead adds a member, who signs in and may do what their role may', async () => {

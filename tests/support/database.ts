@@ -2,7 +2,8 @@ import pg from 'pg';
 import { v7 as uuid } from 'uuid';
 import { strengthSchema } from '@/core/securement/schema';
 import { migrate } from '@/db/migrate';
-import { insertCrew, insertMember, type Role } from '@/db/queries/crews';
+import { insertCrew } from '@/db/queries/crews';
+import { insertMember, type Role } from '@/db/queries/members';
 
 /** A fresh, migrated database for one test file. It goes with the throw-away cluster. */
 export async function freshDatabase(): Promise<{

@@ -3,7 +3,7 @@ import { afterAll, beforeAll } from 'vitest';
 import { INSPECTION_CHECKS } from '@/core/inspection/checks';
 import { type Gear, gearSchema, startSchema } from '@/core/gear/schema';
 import { transaction } from '@/db/pool';
-import type { Member } from '@/db/queries/crews';
+import type { Member } from '@/db/queries/members';
 import { gearHistory } from '@/db/queries/gear-events';
 import { ALL_GEAR, gearPage, type GearQuery } from '@/db/queries/gear-list';
 import { enterGear, recordGear } from '@/server/gear';
@@ -29,6 +29,7 @@ export const memberOf = async (name: string): Promise<Member> => {
     crewId,
     crewName: name,
     name: `${name} lead`,
+    signInName: `${name}.lead`,
     role: 'lead',
     units: 'metric',
     cautioned: true,

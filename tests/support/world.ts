@@ -2,7 +2,7 @@ import { randomUUID } from 'node:crypto';
 import { loadDemo } from '../../scripts/lib/demo';
 import { CAUTIONS_VERSION } from '@/wording/cautions';
 import { pool, transaction } from '@/db/pool';
-import { acknowledgeCautions } from '@/db/queries/crews';
+import { acknowledgeCautions } from '@/db/queries/members';
 import { openSession, SESSION_COOKIE } from '@/server/session';
 
 let made: Promise<ReadonlyMap<string, string>> | null = null;

@@ -4,48 +4,6 @@ import { intervalsSchema } from '@/core/gear/intervals';
 import { type Strength, strengthSchema } from '@/core/securement/schema';
 import { ConflictError, type Database, many, maybeOne, one } from '../pool';
 
-export const ROLES = ['lead', 'instructor', 'keeper', 'hand', 'trainee'] as const;
-export type Role = (typeof ROLES)[number];
-export const UNIT_SYSTEMS = ['metric', 'us'] as const;
-export type UnitSystem = (typeof UNIT_SYSTEMS)[number];
-
-const memberRow = z.object({
-  id: z.uuid(),
-  crew_id: z.uuid(),
-  crew_name: z.string(),
-  name: z.string(),
-  role: z.enum(ROLES),
-  units: z.enum(UNIT_SYSTEMS),
-  cautioned: z.boolean(),
-});
-
-/** A member as the rest of the program knows one. */
-export interface Member {
-  readonly id: string;
-  readonly crewId: string;
-  readonly crewName: string;
-  readonly name: string;
-  readonly role: Role;
-  readonly units: UnitSystem;
-  /** Has acknowledged the present wording of the cautions. */
-  readonly cautioned: boolean;
-}
-
-export const memberOf = (row: z.infer<typeof memberRow>): Member => ({
-  id: row.id,
-  crewId: row.crew_id,
-  crewName: row.crew_name,
-  name: row.name,
-  role: row.role,
-  units: row.units,
-  cautioned: row.cautioned,
-});
-
-/** Columns of a member; $1 is the version of the cautions. */
-const MEMBER = `SELECT m.id, m.crew_id, c.name AS crew_name, m.name, m.role, m.units,
-  EXISTS (SELECT 1 FROM caution_acknowledgement a WHERE a.member_id = m.id AND a.wording_version = $1) AS cautioned
-  FROM member m JOIN crew c ON c.id = m.crew_id`;
-
 /** How names are compared: case and spacing do not matter. */
 export const nameKey = (name: string): string =>
   name.trim().replace(/\s+/g, ' ').toLocaleLowerCase('en');
@@ -64,72 +22,6 @@ export async function insertCrew(
     [uuid(), crew.name, nameKey(crew.name), crew.strength, crew.demo ?? false],
   );
   return row.id;
-}
-
-/** Adds a member to a crew. @throws ConstraintError when the crew has one of that name. */
-export async function insertMember(
-  db: Database,
-  crewId: string,
-  member: { name: string; role: Role; passwordHash: string; units?: UnitSystem; demo?: boolean },
-): Promise<string> {
-  const row = await one(
-    db,
-    idRow,
-    'INSERT INTO member (id, crew_id, name, name_key, role, password_hash, units, demo) VALUES ($1, $2, $3, $4, $5, $6, $7, $8) RETURNING id',
-    [
-      uuid(),
-      crewId,
-      member.name,
-      nameKey(member.name),
-      member.role,
-      member.passwordHash,
-      member.units ?? 'metric',
-      member.demo ?? false,
-    ],
-  );
-  return row.id;
-}
-
-/** Members of any crew who go by this name, with their password hashes: for sign-in only. */
-export async function membersByName(
-  db: Database,
-  name: string,
-): Promise<{ id: string; passwordHash: string }[]> {
-  const rows = await many(
-    db,
-    z.object({ id: z.uuid(), password_hash: z.string() }),
-    'SELECT id, password_hash FROM member WHERE name_key = $1 ORDER BY id LIMIT 5',
-    [nameKey(name)],
-  );
-  return rows.map((r) => ({ id: r.id, passwordHash: r.password_hash }));
-}
-
-/** Members of one crew, by name. */
-export async function membersOfCrew(
-  db: Database,
-  crewId: string,
-  cautionsVersion: number,
-): Promise<Member[]> {
-  return (
-    await many(db, memberRow, `${MEMBER} WHERE m.crew_id = $2 ORDER BY m.name_key LIMIT 500`, [
-      cautionsVersion,
-      crewId,
-    ])
-  ).map(memberOf);
-}
-
-/** People of the demo who may be stepped in as. */
-export async function demoMembers(db: Database, cautionsVersion: number): Promise<Member[]> {
-  return (
-    await many(db, memberRow, `${MEMBER} WHERE m.demo ORDER BY m.id LIMIT 20`, [cautionsVersion])
-  ).map(memberOf);
-}
-
-/** One demo member, or null when there is none of that id or it is no demo member. */
-export async function demoMember(db: Database, id: string): Promise<string | null> {
-  return (
-    (await maybeOne(db, idRow, 'SELECT id FROM member WHERE id = $1 AND demo', [id]))?.id ?? null
-  );
 }
 
 /** A crew's default school, design factor and knot school. */
@@ -180,47 +72,6 @@ export async function saveCrewSettings(
   return saved;
 }
 
-export async function setUnits(
-  db: Database,
-  crewId: string,
-  memberId: string,
-  units: UnitSystem,
-): Promise<void> {
-  await one(db, idRow, 'UPDATE member SET units = $3 WHERE id = $2 AND crew_id = $1 RETURNING id', [
-    crewId,
-    memberId,
-    units,
-  ]);
-}
-
-/** Records that a member has read the cautions; reading them again changes nothing. */
-export async function acknowledgeCautions(
-  db: Database,
-  memberId: string,
-  version: number,
-): Promise<void> {
-  await db.query(
-    'INSERT INTO caution_acknowledgement (member_id, wording_version) VALUES ($1, $2) ON CONFLICT DO NOTHING',
-    [memberId, version],
-  );
-}
-
 export async function anyCrew(db: Database): Promise<boolean> {
   return (await maybeOne(db, idRow, 'SELECT id FROM crew LIMIT 1')) !== null;
-}
-
-/** The member of a session, by the hash of its token or of the one before within its grace. */
-export async function memberOfSession(
-  db: Database,
-  tokenHash: Buffer,
-  cautionsVersion: number,
-): Promise<{ member: Member; rotatedAt: Date; isCurrent: boolean } | null> {
-  const row = await maybeOne(
-    db,
-    memberRow.extend({ rotated_at: z.date(), is_current: z.boolean() }),
-    `${MEMBER.replace('SELECT', 'SELECT s.rotated_at, s.token_hash = $2 AS is_current,')} JOIN session s ON s.member_id = m.id
-     WHERE s.expires_at > now() AND (s.token_hash = $2 OR (s.previous_hash = $2 AND s.previous_until > now()))`,
-    [cautionsVersion, tokenHash],
-  );
-  return row && { member: memberOf(row), rotatedAt: row.rotated_at, isCurrent: row.is_current };
 }

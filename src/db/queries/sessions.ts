@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { type Database, maybeOne, one } from '../pool';
+import { type Database, many, maybeOne, one } from '../pool';
 
 export async function insertSession(
   db: Database,
@@ -62,4 +62,20 @@ export async function countInWindow(
 /** Takes attempts under a key back, after success. */
 export async function clearWindow(db: Database, key: string): Promise<void> {
   await db.query('DELETE FROM rate_window WHERE key = $1', [key]);
+}
+
+/** Ends the sessions of a member, all or all but the one of a token. @returns how many */
+export async function endSessions(
+  db: Database,
+  memberId: string,
+  but: Buffer | null,
+): Promise<number> {
+  const rows = await many(
+    db,
+    z.object({ n: z.number() }),
+    `WITH gone AS (DELETE FROM session WHERE member_id = $1 AND ($2::bytea IS NULL OR NOT (token_hash = $2 OR previous_hash IS NOT DISTINCT FROM $2)) RETURNING 1)
+     SELECT count(*)::int AS n FROM gone`,
+    [memberId, but],
+  );
+  return rows[0]!.n;
 }

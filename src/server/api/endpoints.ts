@@ -1,24 +1,17 @@
-import { z } from 'zod';
 import { METER_QUERY } from '../meter';
 import { endpoint, type Endpoint } from './endpoint';
 import { GEAR_API } from './gear-endpoints';
 import { riggingSchema } from '@/core/bench/rigging';
 import { COMPUTE_API } from './compute-endpoints';
+import { CREW_API } from './crew-endpoints';
 import { assessExample, riggingExample } from './examples';
-import {
-  addMemberBody,
-  crewBody,
-  demoBody,
-  foundCrewBody,
-  planBody,
-  selfBody,
-  signInBody,
-} from './schemas';
+import { planBody } from './schemas';
 
 /** Every endpoint of the programming interface, under /api/v1. */
 export const API = {
   ...GEAR_API,
   ...COMPUTE_API,
+  ...CREW_API,
   openapi: endpoint({
     method: 'GET',
     path: '/openapi.json',
@@ -34,78 +27,6 @@ export const API = {
     body: null,
     action: null,
     answer: 'JSON Schema 2020-12',
-  }),
-  signIn: endpoint({
-    method: 'POST',
-    path: '/session',
-    summary: 'Sign in with name and password',
-    body: signInBody,
-    action: null,
-    answer: 'The session cookie',
-  }),
-  signOut: endpoint({
-    method: 'DELETE',
-    path: '/session',
-    summary: 'Sign out',
-    body: null,
-    action: null,
-    answer: 'Nothing',
-  }),
-  stepIn: endpoint({
-    method: 'POST',
-    path: '/session/demo',
-    summary: 'Step in as one of the demo people',
-    body: demoBody,
-    action: null,
-    answer: 'The session cookie',
-  }),
-  foundCrew: endpoint({
-    method: 'POST',
-    path: '/crews',
-    summary: 'Found a crew and become its lead',
-    body: foundCrewBody,
-    action: null,
-    answer: 'The session cookie',
-  }),
-  crew: endpoint({
-    method: 'GET',
-    path: '/crew',
-    summary: 'Your crew, its defaults and members',
-    body: null,
-    action: 'crew.read',
-    answer: 'Crew',
-  }),
-  changeCrew: endpoint({
-    method: 'PUT',
-    path: '/crew',
-    summary: 'Change the crew’s settings; If-Match carries the version you started from',
-    body: crewBody,
-    action: 'crew.change',
-    answer: 'The settings as saved, with their version',
-  }),
-  addMember: endpoint({
-    method: 'POST',
-    path: '/members',
-    summary: 'Add a member to your crew',
-    body: addMemberBody,
-    action: 'member.add',
-    answer: 'The member',
-  }),
-  changeSelf: endpoint({
-    method: 'PUT',
-    path: '/me',
-    summary: 'Change the units you read in',
-    body: selfBody,
-    action: 'self.change',
-    answer: 'Your settings',
-  }),
-  acknowledge: endpoint({
-    method: 'POST',
-    path: '/cautions',
-    summary: 'Record that you have read the cautions',
-    body: z.strictObject({ version: z.int().min(1).max(1000) }),
-    action: 'self.change',
-    answer: 'Nothing',
   }),
   listPlans: endpoint({
     method: 'GET',

@@ -6,7 +6,7 @@ import { quantity, ratio } from '@/core/units/quantity';
 import { elementSchema } from '@/core/line/schema';
 import { strengthSchema } from '@/core/securement/schema';
 import { COMMODITY_IDS, LINE_KINDS } from '@/core/securement/vocabulary';
-import { ROLES, UNIT_SYSTEMS } from '@/db/queries/crews';
+import { ROLES, UNIT_SYSTEMS } from '@/db/queries/members';
 
 /** Bodies of the stateless computations and of the crew's own routes. */
 
@@ -70,13 +70,38 @@ const personName = z
 /** Long enough to matter, short enough that hashing cannot be abused. */
 const password = z.string().min(10).max(200);
 
+/** What one signs in by; without a choice it is made from the name. */
+const signInName = z
+  .string()
+  .trim()
+  .min(2)
+  .max(60)
+  .refine((name) => /[\p{L}\p{N}]/u.test(name), {
+    params: { code: 'sign-in-name-empty', values: {} },
+  })
+  .optional();
+
 export const signInBody = z.strictObject({
   name: personName,
   password: z.string().min(1).max(200),
 });
 export const demoBody = z.strictObject({ memberId: z.uuid() });
-export const foundCrewBody = z.strictObject({ crew: personName, name: personName, password });
-export const addMemberBody = z.strictObject({ name: personName, password, role: z.enum(ROLES) });
+export const foundCrewBody = z.strictObject({
+  crew: personName,
+  name: personName,
+  signInName,
+  password,
+});
+export const addMemberBody = z.strictObject({
+  name: personName,
+  signInName,
+  password,
+  role: z.enum(ROLES),
+});
+export const roleBody = z.strictObject({ role: z.enum(ROLES) });
+/** Whoever joins says a name; whoever sets a new password says the password alone. */
+export const joinBody = z.strictObject({ name: personName.optional(), signInName, password });
+export const passwordBody = z.strictObject({ current: z.string().min(1).max(200), password });
 export const selfBody = z.strictObject({ units: z.enum(UNIT_SYSTEMS) });
 export const crewBody = z.strictObject({
   strength: strengthSchema.optional(),

@@ -2,7 +2,7 @@
 import { useRouter } from 'next/navigation';
 import { type FormEvent, useState } from 'react';
 import styled from 'styled-components';
-import type { Role } from '@/db/queries/crews';
+import type { Role } from '@/db/queries/members';
 import { call, messageOf } from '../api';
 import { useMember } from '../frame/MemberContext';
 import { Button } from '../kit/Button';

@@ -1,5 +1,6 @@
 import { pool } from '@/db/pool';
-import { crewSettings, membersOfCrew } from '@/db/queries/crews';
+import { crewSettings } from '@/db/queries/crews';
+import { membersOfCrew } from '@/db/queries/members';
 import { memberOrFirstPage } from '@/server/page';
 import { CrewPage } from '@/ui/crew/CrewPage';
 import { CAUTIONS_VERSION } from '@/wording/cautions';

@@ -1,5 +1,5 @@
 import { pool } from '@/db/pool';
-import { acknowledgeCautions } from '@/db/queries/crews';
+import { acknowledgeCautions } from '@/db/queries/members';
 import { API } from '@/server/api/endpoints';
 import { json, route } from '@/server/route';
 

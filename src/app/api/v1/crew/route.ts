@@ -1,5 +1,7 @@
 import { pool, transaction } from '@/db/pool';
-import { crewSettings, membersOfCrew, saveCrewSettings } from '@/db/queries/crews';
+import { writeAudit } from '@/db/queries/crew-links';
+import { crewSettings, saveCrewSettings } from '@/db/queries/crews';
+import { membersOfCrew } from '@/db/queries/members';
 import { API } from '@/server/api/endpoints';
 import { ifMatch } from '@/server/documents';
 import { json, route } from '@/server/route';
@@ -10,7 +12,7 @@ export const GET = route(API.crew, async ({ member }) =>
     name: member.crewName,
     ...(await crewSettings(pool(), member.crewId)),
     members: (await membersOfCrew(pool(), member.crewId, CAUTIONS_VERSION)).map(
-      ({ id, name, role, cautioned }) => ({ id, name, role, cautioned }),
+      ({ id, name, signInName, role, cautioned }) => ({ id, name, signInName, role, cautioned }),
     ),
   }),
 );
@@ -20,7 +22,9 @@ export const PUT = route(API.changeCrew, async ({ request, body, member }) => {
   const saved = await transaction(async (db) => {
     const now = await crewSettings(db, member.crewId);
     const { strength = now.strength, intervals = now.intervals } = body;
-    return saveCrewSettings(db, member.crewId, { version, strength, intervals });
+    const settings = await saveCrewSettings(db, member.crewId, { version, strength, intervals });
+    await writeAudit(db, { crewId: member.crewId, by: member.id, action: 'settings-changed' });
+    return settings;
   });
   return json(saved, 200, { etag: `"${saved.version}"` });
 });

@@ -1,23 +1,22 @@
-import { ConstraintError, pool } from '@/db/pool';
-import { insertMember } from '@/db/queries/crews';
+import { transaction } from '@/db/pool';
+import { signInNameOf } from '@/db/queries/members';
 import { API } from '@/server/api/endpoints';
-import { refuse } from '@/server/problem';
+import { addMember } from '@/server/members';
+import { hashPassword } from '@/server/passwords';
 import { json, route } from '@/server/route';
-import { hashPassword } from '@/server/session';
 
 export const POST = route(API.addMember, async ({ body, member }) => {
   const passwordHash = await hashPassword(body.password);
-  try {
-    const id = await insertMember(pool(), member.crewId, {
-      name: body.name,
-      role: body.role,
+  const { name, role, signInName } = body;
+  const added = await transaction(async (db) => {
+    const id = await addMember(db, member, {
+      name,
+      role,
+      signInName,
       passwordHash,
       units: member.units,
     });
-    return json({ id, name: body.name, role: body.role }, 201);
-  } catch (error) {
-    if (error instanceof ConstraintError)
-      throw refuse(409, 'name-taken', { name: body.name }, ['name']);
-    throw error;
-  }
+    return { id, signInName: await signInNameOf(db, id) };
+  });
+  return json({ ...added, name, role }, 201);
 });

@@ -1,23 +1,19 @@
 import { pool } from '@/db/pool';
-import { nameKey } from '@/db/queries/crews';
+import { endCalendarFeed } from '@/db/queries/calendar';
 import { API } from '@/server/api/endpoints';
-import { forget, limit } from '@/server/limiter';
-import { refuse } from '@/server/problem';
-import { json, route } from '@/server/route';
-import { closeSession, memberByPassword, openSession, sessionCookie } from '@/server/session';
+import { json, route, withCookies } from '@/server/route';
+import { closeSession, enter, memberOfToken, sessionCookie } from '@/server/session';
+import { signIn } from '@/server/sign-in';
 
-export const POST = route(API.signIn, async ({ body, who, now, secure }) => {
-  const key = `${who}:${nameKey(body.name)}`;
-  await limit(pool(), 'sign-in', key);
-  const memberId = await memberByPassword(pool(), body.name, body.password);
-  if (memberId === null) throw refuse(401, 'sign-in-wrong');
-  await forget(pool(), 'sign-in', key);
-  return json({ ok: true }, 200, {
-    'set-cookie': sessionCookie(await openSession(pool(), memberId, now), secure),
-  });
+export const POST = route(API.signIn, async ({ body, who, device, now, secure }) => {
+  const memberId = await signIn(pool(), body, who, device);
+  return withCookies(json({ ok: true }), await enter(pool(), memberId, device, { now, secure }));
 });
 
-export const DELETE = route(API.signOut, async ({ token, secure }) => {
+export const DELETE = route(API.signOut, async ({ request, token, now, secure }) => {
+  const ends = new URL(request.url).searchParams.get('calendar') === 'end';
+  const found = ends ? await memberOfToken(pool(), token, now) : null;
+  if (found) await endCalendarFeed(pool(), found.member.id);
   if (token) await closeSession(pool(), token);
-  return json({ ok: true }, 200, { 'set-cookie': sessionCookie(null, secure) });
+  return withCookies(json({ ok: true }), [sessionCookie(null, secure)]);
 });

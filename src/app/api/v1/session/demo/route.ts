@@ -1,14 +1,13 @@
 import { pool } from '@/db/pool';
-import { demoMember } from '@/db/queries/crews';
+import { demoMember } from '@/db/queries/members';
 import { API } from '@/server/api/endpoints';
+import { demoIsOpen } from '@/server/demo';
 import { refuse } from '@/server/problem';
-import { json, route } from '@/server/route';
-import { openSession, sessionCookie } from '@/server/session';
+import { json, route, withCookies } from '@/server/route';
+import { enter } from '@/server/session';
 
-export const POST = route(API.stepIn, async ({ body, now, secure }) => {
-  const memberId = await demoMember(pool(), body.memberId);
+export const POST = route(API.stepIn, async ({ body, who, device, now, secure }) => {
+  const memberId = demoIsOpen(who) ? await demoMember(pool(), body.memberId) : null;
   if (memberId === null) throw refuse(404, 'demo-absent', {}, ['memberId']);
-  return json({ ok: true }, 200, {
-    'set-cookie': sessionCookie(await openSession(pool(), memberId, now), secure),
-  });
+  return withCookies(json({ ok: true }), await enter(pool(), memberId, device, { now, secure }));
 });

@@ -1,0 +1,8 @@
+import { transaction } from '@/db/pool';
+import { API } from '@/server/api/endpoints';
+import { changePassword } from '@/server/members';
+import { json, route } from '@/server/route';
+
+export const PUT = route(API.changePassword, async ({ body, member, token }) =>
+  json({ ended: await transaction((db) => changePassword(db, member, body, token!)) }),
+);

@@ -1,0 +1,8 @@
+import { transaction } from '@/db/pool';
+import { API } from '@/server/api/endpoints';
+import { endOthers } from '@/server/members';
+import { json, route } from '@/server/route';
+
+export const DELETE = route(API.endSessions, async ({ member, token }) =>
+  json({ ended: await transaction((db) => endOthers(db, member, token!)) }),
+);
