@@ -11,7 +11,7 @@ const config: NextConfig = {
       '**/dist/private/**/intlStrings.mjs': { loaders: ['./scripts/lib/one-language.cjs'] },
     },
   },
-  serverExternalPackages: ['@node-rs/argon2', 'pg'],
+  serverExternalPackages: ['@node-rs/argon2', 'pg', 'pino', 'piscina'],
 };
 
 export default config;

@@ -2,6 +2,7 @@ import next from 'next';
 import { DatabaseWatch } from '@/server/front/database-watch';
 import { Front } from '@/server/front/front';
 import { readTrust } from '@/server/front/client';
+import { keepJudging } from '@/server/keep-judging';
 import { log } from '@/server/log';
 import { tokens } from '@/ui/theme/tokens';
 
@@ -28,12 +29,14 @@ if (dev) front.server.on('upgrade', app.getUpgradeHandler());
 await front.listen(port, HOST);
 log.info({ port, host: HOST }, 'listening');
 process.send?.('listening');
+const judging = keepJudging();
 
 let stopping = false;
 /** First no new requests, then those under way; what holds the database ends after us. */
 async function stop(why: string): Promise<void> {
   if (stopping) return;
   stopping = true;
+  judging.stop();
   const cutOff = await front.stop();
   log.info({ why, cutOff }, 'stopped');
   process.exit(0);

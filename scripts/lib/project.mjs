@@ -1,5 +1,6 @@
 import { existsSync, mkdirSync, readFileSync, writeFileSync } from 'node:fs';
 import path from 'node:path';
+import { editionOf } from './serving.mjs';
 import { fingerprint, ROOT, run, say } from './system.mjs';
 
 const INSTALLED = 'node_modules/.vast-cleat-installed';
@@ -41,6 +42,11 @@ export function ensureBuild() {
  */
 export function prepareDatabase({ url, adminUrl, demo = 'if-empty' }) {
   run(process.execPath, [TSX, 'scripts/prepare-database.ts', `--demo=${demo}`], {
-    env: { ...process.env, DATABASE_URL: adminUrl, APPLICATION_URL: url },
+    env: {
+      ...process.env,
+      DATABASE_URL: adminUrl,
+      APPLICATION_URL: url,
+      VAST_CLEAT_EDITION: editionOf(),
+    },
   });
 }

@@ -2,11 +2,14 @@ import { existsSync, mkdirSync, readdirSync, readFileSync, rmSync, writeFileSync
 import path from 'node:path';
 import { constants } from 'node:os';
 import { identity, isStill } from './processes.mjs';
-import { ROOT, say, sleep, start } from './system.mjs';
+import { fingerprint, ROOT, say, sleep, start } from './system.mjs';
 
 const RUNNING = path.join(ROOT, '.data/running');
 /** Longer than the application takes to let requests finish. */
 const PATIENCE_MS = 15_000;
+
+/** Which edition of rules and program this is: verdicts of another are found again. */
+export const editionOf = () => fingerprint(['src/core']).slice(0, 16);
 
 /**
  * Starts the application on a port. It holds the other end of a channel and stops by itself when we are gone.
@@ -29,6 +32,7 @@ export function serve({
         NEXT_TELEMETRY_DISABLED: '1',
         DATABASE_URL: url,
         PORT: String(port),
+        VAST_CLEAT_EDITION: editionOf(),
         ...env,
       },
       stdio: [...stdio, 'ipc'],

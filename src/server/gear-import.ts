@@ -173,6 +173,6 @@ export const rowOf = (g: StoredGear): GearRow => ({
 /** Everything a crew has as a table that spreadsheets read and no spreadsheet runs. */
 export async function exportCsv(db: Database, crewId: string): Promise<string> {
   const rows: GearRow[] = [];
-  for await (const batch of allGear(db, crewId)) rows.push(...batch.map(rowOf));
+  for await (const batch of allGear(db, crewId)) rows.push(...batch.gear.map(rowOf));
   return `${Papa.unparse(writeGearTable(rows), { newline: '\r\n' })}\r\n`;
 }

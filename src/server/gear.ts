@@ -23,9 +23,9 @@ import {
 } from '@/db/queries/gear';
 import { addGearEvent, gearHistory } from '@/db/queries/gear-events';
 import { GEAR_SORTS, type GearQuery } from '@/db/queries/gear-list';
-import { rejudgePlansUsing } from '@/db/queries/plan-gear';
 import type { Member } from '@/db/queries/members';
 import { isDay, readMarker, searchText } from './documents';
+import { rejudgePlansUsing } from './judging';
 import { Refusal, refuse } from './problem';
 
 /** The day of a moment. */
@@ -197,7 +197,7 @@ export async function askedGear(
 ): Promise<StoredGear[]> {
   const ids = (search.get('ids') ?? '').split(',').filter((id) => isUuid(id));
   if (ids.length > most) throw refuse(422, 'too-big', { most, what: 'array' }, ['ids']);
-  return gearByIds(db, crewId, ids);
+  return (await gearByIds(db, crewId, ids)).gear;
 }
 
 /** How a thing stands as far as a day is concerned. */
@@ -212,7 +212,7 @@ export async function factsToday(
   plan: Plan,
 ): Promise<(readonly [string, GearFact])[]> {
   const now = new Date();
-  return (await gearByIds(pool(), crewId, gearIdsOf(plan))).map(
+  return (await gearByIds(pool(), crewId, gearIdsOf(plan))).gear.map(
     (g) =>
       [
         g.id,
@@ -235,13 +235,16 @@ export async function admitGear(
   const ids = gearIdsOf(plan);
   if (ids.length === 0) return plan;
   await holdGear(db, crewId, ids);
-  const found = new Map((await gearByIds(db, crewId, ids)).map((g) => [g.id, g]));
+  const known = await gearByIds(db, crewId, ids);
+  const found = new Map(known.gear.map((g) => [g.id, g]));
+  // What cannot be read is still the crew's: a plan keeps pointing at it, and is judged as not knowing it.
+  const unread = new Set(known.unreadable.map((g) => g.id));
   const had = new Set(before?.lines.flatMap((l) => l.elements.map(gearIdOf)) ?? []);
   const lines = plan.lines.map((line, i) => ({
     ...line,
     elements: line.elements.map((element, k) => {
       const id = gearIdOf(element);
-      if (id === null) return element;
+      if (id === null || unread.has(id)) return element;
       const gear = found.get(id);
       if (gear && (gear.standing.state === 'retired' || gear.removed) && !had.has(id))
         throw refuse(

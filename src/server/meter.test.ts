@@ -59,7 +59,7 @@ describe('the stream', () => {
   it('ten a second, with how soon to connect again; ends with its listener', async () => {
     vi.useFakeTimers({ now: 1_000_000 });
     const text = await read(
-      meterStream(asked({ since: '1000000' }), new AbortController().signal),
+      meterStream(asked({ since: '1000000' }), 'ada', new AbortController().signal),
       3000,
     );
     expect(text).toContain('retry: 1000');
@@ -71,11 +71,15 @@ describe('the stream', () => {
   it('a loose cable cuts after five seconds; connected again it goes on where the cell is by then', async () => {
     vi.useFakeTimers({ now: 2_000_000 });
     const query = asked({ since: '2000000', fault: 'cut' });
-    const first = dataOf(await read(meterStream(query, new AbortController().signal), 60_000));
+    const first = dataOf(
+      await read(meterStream(query, 'ada', new AbortController().signal), 60_000),
+    );
     expect(first.length).toBeGreaterThan(45);
     expect(first.length).toBeLessThan(60);
     await vi.advanceTimersByTimeAsync(2000);
-    const second = dataOf(await read(meterStream(query, new AbortController().signal), 1000));
+    const second = dataOf(
+      await read(meterStream(query, 'ada', new AbortController().signal), 1000),
+    );
     const log = withLines(EMPTY_LOG, [...first, ...second]);
     expect(log.missed).toBeGreaterThan(5);
     expect(log.faults.garbage).toBe(0);
@@ -83,15 +87,33 @@ describe('the stream', () => {
   });
   it('leaving aborts it, and too many at once are refused', () => {
     const controllers = Array.from({ length: 50 }, () => new AbortController());
-    controllers.forEach((c) => meterStream(asked(), c.signal));
-    expect(() => meterStream(asked(), new AbortController().signal)).toThrow(Refusal);
+    controllers.forEach((c, i) => meterStream(asked(), `member ${i}`, c.signal));
+    expect(() => meterStream(asked(), 'one more', new AbortController().signal)).toThrow(Refusal);
     controllers.forEach((c) => c.abort());
+    expect(openStreams()).toBe(0);
+  });
+  it('a member has two at most; what one leaves another may take', () => {
+    const [one, two] = [new AbortController(), new AbortController()];
+    [one, two].forEach((c) => meterStream(asked(), 'ada', c.signal));
+    expect(() => meterStream(asked(), 'ada', new AbortController().signal)).toThrow(Refusal);
+    one.abort();
+    meterStream(asked(), 'ada', one.signal);
+    expect(openStreams()).toBe(1);
+    two.abort();
+    expect(openStreams()).toBe(0);
+  });
+  it('a request that was broken off before it began takes no slot, however often', async () => {
+    for (let i = 0; i < 200; i++) {
+      const stream = meterStream(asked(), 'ada', AbortSignal.abort());
+      expect(await stream.getReader().read()).toEqual({ done: true, value: undefined });
+    }
     expect(openStreams()).toBe(0);
   });
   it('a listener that does not read costs nothing: at a hundred times the pace, nothing heaps up', async () => {
     vi.useFakeTimers({ now: 3_000_000 });
     const stream = meterStream(
       asked({ since: '3000000', pace: '100' }),
+      'ada',
       new AbortController().signal,
     );
     await vi.advanceTimersByTimeAsync(600_000);

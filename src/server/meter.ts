@@ -43,6 +43,7 @@ export function meterQuery(search: URLSearchParams): MeterQuery {
 }
 
 const MOST_STREAMS = 50;
+const MOST_OF_ONE = 2;
 /** A stream ends after a quarter of an hour; whoever still listens connects again by itself. */
 const LIFE_MS = 15 * 60_000;
 /** Readings after which a connection that is to be cut is cut. */
@@ -72,17 +73,37 @@ export function meterEvent(query: MeterQuery, sequence: number): string {
   return `id: ${sequence}\ndata: ${sent}\n\n`;
 }
 
-let streams = 0;
+/** Streams open now, by who listens. A slot ends with its connection. */
+const open = new Map<string, number>();
 /** Streams open now, for tests. */
-export const openStreams = (): number => streams;
+export const openStreams = (): number => [...open.values()].reduce((a, b) => a + b, 0);
+
+/** Takes a slot for a member. @returns what gives it back, once. @throws Refusal when the member, or everybody, has enough */
+function takeSlot(who: string): () => void {
+  const own = open.get(who) ?? 0;
+  if (own >= MOST_OF_ONE) throw refuse(429, 'meter-yours', { most: MOST_OF_ONE });
+  if (openStreams() >= MOST_STREAMS) throw refuse(503, 'meter-busy', { most: MOST_STREAMS });
+  open.set(who, own + 1);
+  let given = false;
+  return () => {
+    if (given) return;
+    given = true;
+    const left = (open.get(who) ?? 1) - 1;
+    if (left > 0) open.set(who, left);
+    else open.delete(who);
+  };
+}
 
 /**
- * The stream of one listener. `signal`: ends when the listener goes.
- * @throws Refusal when too many listen already.
+ * The stream of one listener. `who`: the member; `signal`: ends when the listener goes, which may be before it began.
+ * @throws Refusal when the member or everybody listens too often already.
  */
-export function meterStream(query: MeterQuery, signal: AbortSignal): ReadableStream<Uint8Array> {
-  if (streams >= MOST_STREAMS) throw refuse(503, 'meter-busy', { most: MOST_STREAMS });
-  streams += 1;
+export function meterStream(
+  query: MeterQuery,
+  who: string,
+  signal: AbortSignal,
+): ReadableStream<Uint8Array> {
+  const giveBack = takeSlot(who);
   const began = Date.now();
   const at = (): number =>
     Math.floor(((Date.now() - query.since) * READINGS_PER_S * query.pace) / 1000);
@@ -91,20 +112,20 @@ export function meterStream(query: MeterQuery, signal: AbortSignal): ReadableStr
   let next = Math.max(0, at());
   const first = next;
   const stop = (): void => {
-    if (timer === undefined) return;
     clearInterval(timer);
-    timer = undefined;
-    streams -= 1;
+    giveBack();
   };
   return new ReadableStream<Uint8Array>(
     {
       start(controller) {
+        let ended = false;
         const end = (): void => {
-          if (timer !== undefined) {
-            stop();
-            controller.close();
-          }
+          if (ended) return;
+          ended = true;
+          stop();
+          controller.close();
         };
+        if (signal.aborted) return end();
         signal.addEventListener('abort', end, { once: true });
         controller.enqueue(encode.encode(`retry: ${RETRY_MS}\n\n`));
         timer = setInterval(() => {

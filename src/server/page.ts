@@ -2,6 +2,7 @@ import { cookies } from 'next/headers';
 import { notFound, redirect } from 'next/navigation';
 import { z } from 'zod';
 import { type Database, NotFoundError, pool } from '@/db/pool';
+import { UnreadableError } from '@/db/unreadable';
 import type { Member } from '@/db/queries/members';
 import { type Theme, THEME_COOKIE, THEMES } from '@/wording/themes';
 import { memberOfToken, SESSION_COOKIE } from './session';
@@ -23,8 +24,9 @@ export async function memberOrFirstPage(): Promise<Member> {
   return (await currentMember()) ?? redirect('/');
 }
 
-/** A stored document of the member's crew for a page; one that is not there shows the page for that. */
+/** A stored document of the member's crew for a page; one that is not there, or cannot be read, shows the page for that. */
 export async function storedOrNotFound<D>(
+  kind: 'plan' | 'rigging' | 'gear',
   id: string,
   byId: (db: Database, crewId: string, id: string) => Promise<D>,
 ): Promise<D> {
@@ -34,6 +36,7 @@ export async function storedOrNotFound<D>(
     return await byId(pool(), member.crewId, id);
   } catch (error) {
     if (error instanceof NotFoundError) notFound();
+    if (error instanceof UnreadableError) redirect(`/unreadable?kind=${kind}&id=${id}`);
     throw error;
   }
 }

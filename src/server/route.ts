@@ -5,6 +5,7 @@ import { nearest } from '@/core/exchange/known-keys';
 import type { Issue } from '@/core/result';
 import { isAway } from '@/db/away';
 import { ConflictError, NotFoundError, pool } from '@/db/pool';
+import { UnreadableError } from '@/db/unreadable';
 import type { Member } from '@/db/queries/members';
 import type { Endpoint } from './api/endpoint';
 import { ADDRESS_HEADER, REQUEST_ID_HEADER, SECURE_HEADER } from './front/headers';
@@ -77,7 +78,7 @@ function hasUnstorableText(json: unknown): boolean {
 
 async function parseBody(
   request: Request,
-  { body: schema, mostBytes }: Endpoint,
+  { body: schema, mostBytes, upgrade }: Endpoint,
 ): Promise<unknown> {
   if (schema === null) return undefined;
   const text = await readBody(request, mostBytes ?? MOST_BODY_BYTES);
@@ -88,7 +89,9 @@ async function parseBody(
     throw refuse(400, 'body-not-json');
   }
   if (hasUnstorableText(json)) throw refuse(422, 'text-not-storable');
-  const parsed = schema.safeParse(json);
+  const upgraded = upgrade?.(json) ?? { ok: true, value: json };
+  if (!upgraded.ok) throw new Refusal(422, upgraded.issues);
+  const parsed = schema.safeParse(upgraded.value);
   if (!parsed.success) throw new Refusal(422, issuesOf(parsed.error, schema));
   return parsed.data;
 }
@@ -118,6 +121,8 @@ function toResponse(error: unknown, id: string | null): Response {
         current: error.current,
       }),
     );
+  if (error instanceof UnreadableError)
+    return problemResponse(new Refusal(422, error.issues, { reason: error.why.reason }));
   if (isAway(error))
     return problemResponse(
       refuse(503, 'database-away', {}, [], { 'retry-after': String(AWAY_SECONDS) }),

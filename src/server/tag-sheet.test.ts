@@ -5,7 +5,8 @@ import path from 'node:path';
 import jsQR from 'jsqr';
 import { PNG } from 'pngjs';
 import { describe, expect, it } from 'vitest';
-import { LABEL_SHEETS, tagSheet, type TagText } from './tag-sheet';
+import { LABEL_SHEETS } from './tag-sheets';
+import { tagSheet, type TagText } from './tag-sheet';
 
 /** Pages of a PDF as pictures, made by another program. */
 function pagesOf(pdf: Buffer, dpi: number): PNG[] {

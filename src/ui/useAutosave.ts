@@ -1,5 +1,6 @@
 'use client';
 import { useCallback, useEffect, useRef, useState } from 'react';
+import { differences } from '@/core/exchange/differences';
 import { call, messageOf, type Problem, type StoredDocument } from './api';
 
 /** Saving is tried again by itself, and the version that is sent with it keeps it from being done twice. */
@@ -14,6 +15,8 @@ export type SaveState<D> =
   | { readonly state: 'keeping' }
   | { readonly state: 'not-kept'; readonly why: string }
   | { readonly state: 'conflict'; readonly theirs: StoredDocument<D> };
+
+const same = (a: unknown, b: unknown): boolean => differences(a, b).length === 0;
 
 const PAUSE_MS = 500;
 const RETRY_MS = 4000;
@@ -53,6 +56,12 @@ export function useAutosave<D>(
       kept.current = sent;
       setSave({ state: 'kept', at: answer.value.updatedAt });
       if (latest.current !== sent) setWake((n) => n + 1);
+    } else if (answer.problem.current && same(answer.problem.current.document, sent)) {
+      // Ours arrived before, and its answer was lost.
+      const { version: at, updatedAt } = answer.problem.current;
+      version.current = at;
+      kept.current = sent;
+      setSave({ state: 'kept', at: updatedAt });
     } else if (answer.problem.current)
       setSave({ state: 'conflict', theirs: answer.problem.current as StoredDocument<D> });
     else setSave({ state: 'not-kept', why: whyNot(answer.problem) });

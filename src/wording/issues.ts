@@ -22,6 +22,12 @@ const ISSUES: Record<string, (v: Issue['values']) => string> = {
   'invalid-type': (v) => `Must be ${v['expected']}.`,
   'invalid-union': () => 'This has none of the forms that are known here.',
   'invalid-format': () => 'Not in the form that is expected here.',
+  'document-too-new': (v) =>
+    `A later program wrote this (version ${v['version']}; here ${v['newest']} is the newest). It stays as it is; open it there.`,
+  'document-too-old': (v) =>
+    `This is of version ${v['version']}, which is not read any more. It stays as it is.`,
+  'document-broken': (v) =>
+    `What is kept here is damaged${v['path'] ? ` at ${v['path']}` : ''}. It stays as it is; export it, or go back to an earlier version.`,
   'said-twice': (v) => `“${v['key']}” is said twice. Say it once.`,
   'unknown-key': (v) =>
     v['nearest'] === null
@@ -69,6 +75,8 @@ const ISSUES: Record<string, (v: Issue['values']) => string> = {
   'span-limit-too-low': () =>
     'No sag is deep enough: each part of the line must carry its share of the load.',
   'load-off-span': () => 'The load must hang between the ends of the span.',
+  'meter-yours': (v) =>
+    `You read ${v['most']} meters already, perhaps on another page. Close one of them first.`,
   'meter-busy': (v) => `${v['most']} meters are being read already. Try again in a minute.`,
   'wraps-no-hand': () =>
     'Enter what the hand holds. Wraps alone, with nothing at the tail, hold nothing here.',

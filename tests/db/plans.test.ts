@@ -9,11 +9,10 @@ import {
   planPageSql,
   planPageValues,
   planRevision,
-  planRevisions,
   type PlanSort,
-  setPlanDeleted,
   updatePlan,
 } from '@/db/queries/plans';
+import { revisionPage, setDeleted } from '@/db/queries/revisions';
 import { crewWith, freshDatabase } from '../support/database';
 import { demoPlan } from '../support/demo';
 
@@ -69,7 +68,9 @@ describe('plans in the database', () => {
       ),
     );
     expect(results.filter((r) => r.status === 'fulfilled')).toHaveLength(1);
-    expect((await planRevisions(pool, ours.crewId, id)).map((r) => r.version)).toEqual([2, 1]);
+    expect((await revisionPage(pool, 'plan', ours.crewId, id, null)).map((r) => r.version)).toEqual(
+      [2, 1],
+    );
   });
 
   it('history cannot be changed or taken away', async () => {
@@ -84,9 +85,9 @@ describe('plans in the database', () => {
 
   it('deleting hides and can be undone', async () => {
     const { id } = await keep('Gone');
-    await setPlanDeleted(pool, ours.crewId, id, true);
+    await setDeleted(pool, 'plan', ours.crewId, id, true);
     await expect(planById(pool, ours.crewId, id)).rejects.toThrow(NotFoundError);
-    await setPlanDeleted(pool, ours.crewId, id, false);
+    await setDeleted(pool, 'plan', ours.crewId, id, false);
     expect((await planById(pool, ours.crewId, id)).document.title).toBe('Gone');
   });
 
@@ -109,8 +110,8 @@ describe('no query reads across crews', () => {
     await expect(
       transaction((c) => updatePlan(c, ours.crewId, ours.memberId, id, 1, plan), pool),
     ).rejects.toThrow(NotFoundError);
-    await expect(setPlanDeleted(pool, ours.crewId, id, true)).rejects.toThrow(NotFoundError);
-    expect(await planRevisions(pool, ours.crewId, id)).toEqual([]);
+    await expect(setDeleted(pool, 'plan', ours.crewId, id, true)).rejects.toThrow(NotFoundError);
+    expect(await revisionPage(pool, 'plan', ours.crewId, id, null)).toEqual([]);
     await expect(planRevision(pool, ours.crewId, id, 1)).rejects.toThrow(NotFoundError);
     expect(
       (await planPage(pool, ours.crewId, { search: 'secret', sort: 'title', after: null })).plans,

@@ -3,13 +3,13 @@ import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { riggingSchema } from '@/core/bench/rigging';
 import { ConflictError, NotFoundError, transaction } from '@/db/pool';
 import {
-  deleteRigging,
   insertRigging,
   riggingById,
   riggingPage,
   riggingPageSql,
   updateRigging,
 } from '@/db/queries/riggings';
+import { revisionPage, setDeleted } from '@/db/queries/revisions';
 import { riggingExample } from '@/server/api/examples';
 import { crewWith, freshDatabase } from '../support/database';
 
@@ -62,14 +62,22 @@ describe('the library of riggings in the database', () => {
         .every((r) => (r as PromiseRejectedResult).reason instanceof ConflictError),
     ).toBe(true);
   });
-  it('taken out, it is gone from the library and cannot be saved', async () => {
+  it('taken out, it is gone from the library and cannot be saved; brought back, it is as it was, with its past', async () => {
     const { id } = await keep('Taken out');
-    await deleteRigging(pool, ours.crewId, id);
+    await setDeleted(pool, 'rigging', ours.crewId, id, true);
     await expect(riggingById(pool, ours.crewId, id)).rejects.toThrow(NotFoundError);
     await expect(
       transaction((c) => updateRigging(c, ours.crewId, ours.memberId, id, 1, document), pool),
     ).rejects.toThrow(NotFoundError);
-    await expect(deleteRigging(pool, ours.crewId, id)).rejects.toThrow(NotFoundError);
+    await expect(setDeleted(pool, 'rigging', ours.crewId, id, true)).rejects.toThrow(NotFoundError);
+    await setDeleted(pool, 'rigging', ours.crewId, id, false);
+    const changed = { ...document, title: 'Back again' };
+    await transaction((c) => updateRigging(c, ours.crewId, ours.memberId, id, 1, changed), pool);
+    const past = await revisionPage(pool, 'rigging', ours.crewId, id, null);
+    expect(past.map((r) => [r.version, (r.document as typeof document).title])).toEqual([
+      [2, 'Back again'],
+      [1, 'Taken out'],
+    ]);
   });
   it('pages by key: every one once, in order, searched anywhere in the title', async () => {
     const who = await crewWith(pool, 'Pages');

@@ -1,6 +1,5 @@
 import type { Browser } from 'puppeteer-core';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
-import { PATIENCE } from '@/server/sign-in';
 import { request } from '../support/api';
 import { BASE, launch, Person } from '../support/browser';
 
@@ -39,12 +38,13 @@ describe('signing in', () => {
 
   it('attempts are limited and the answer says how long to wait', async () => {
     const name = `Nobody ${Date.now()}`;
-    for (let i = 0; i <= PATIENCE.account.free; i++)
-      expect((await request('POST', '/session', { body: { name, password: 'x' } })).status).toBe(
-        401,
-      );
-    const refused = await request('POST', '/session', { body: { name, password: 'x' } });
-    expect([refused.status, refused.headers.get('retry-after')]).toEqual([429, '2']);
+    // The wait doubles with each: in the end it is longer than any machine is slow.
+    const attempt = () => request('POST', '/session', { body: { name, password: 'x' } });
+    let answer = await attempt();
+    for (let i = 0; i < 30 && answer.status === 401; i++) answer = await attempt();
+    expect(answer.status).toBe(429);
+    expect(Number(answer.headers.get('retry-after'))).toBeGreaterThan(0);
+    expect(answer.json['issues']).toMatchObject([{ code: 'too-many-attempts' }]);
   });
 
   it('a lead adds a member, who signs in and may do what their role may', async () => {

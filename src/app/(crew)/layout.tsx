@@ -4,10 +4,11 @@ import { memberOrFirstPage, wantedTheme } from '@/server/page';
 import { Frame } from '@/ui/frame/Frame';
 
 export default async function CrewLayout({ children }: { children: ReactNode }) {
-  const { id, name, crewName, role, units, cautioned } = await memberOrFirstPage();
+  const { id, name, signInName, crewName, role, units, cautioned } = await memberOrFirstPage();
   const viewer = {
     id,
     name,
+    signInName,
     crewName,
     role,
     units,

@@ -8,6 +8,7 @@ import { ropeSchema } from '../rope/rope';
 import { strengthSchema } from '../securement/schema';
 import { refuseUnsolvable, tackleFields, truckersFields } from '../tackle/fields';
 import { issuesOf } from '../exchange/issues';
+import { type DocumentKind, readDocument, type Reading, resultOf } from '../exchange/read';
 import { quantity, ratio } from '../units/quantity';
 
 const anchor = z.strictObject({
@@ -53,10 +54,23 @@ export const riggingSchema = z.strictObject({
 });
 export type RiggingDocument = z.infer<typeof riggingSchema>;
 
-/** Parses an unknown value as a rigging. Issues carry the path in the document. */
-export function parseRigging(input: unknown): Result<RiggingDocument> {
-  const parsed = riggingSchema.safeParse(input);
-  return parsed.success
-    ? { ok: true, value: parsed.data }
-    : { ok: false, issues: issuesOf(parsed.error, riggingSchema) };
-}
+/** Riggings of every version there was. */
+export const RIGGING: DocumentKind<RiggingDocument> = {
+  format: RIGGING_FORMAT,
+  version: RIGGING_VERSION,
+  upgrades: {},
+  parse: (document) => {
+    const parsed = riggingSchema.safeParse(document);
+    return parsed.success
+      ? { ok: true, value: parsed.data }
+      : { ok: false, issues: issuesOf(parsed.error, riggingSchema) };
+  },
+};
+
+/** Reads a rigging that was kept or brought, of whatever version. */
+export const readRigging = (input: unknown): Reading<RiggingDocument> =>
+  readDocument(RIGGING, input);
+
+/** The same where what cannot be read is refused. Issues carry the path in the document. */
+export const parseRigging = (input: unknown): Result<RiggingDocument> =>
+  resultOf(readRigging(input));

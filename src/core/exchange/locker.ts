@@ -2,6 +2,9 @@ import { z } from 'zod';
 import { correctionSchema, happeningSchema } from '../gear/events';
 import { gearSchema, startSchema } from '../gear/schema';
 
+import { issuesOf } from './issues';
+import { type DocumentKind, readDocument, type Reading } from './read';
+
 export const LOCKER_FORMAT = 'vast-cleat/locker';
 
 /** A thing with how it stands; its history goes out for the record and stays out on the way in: histories are made, not brought. */
@@ -27,4 +30,23 @@ export const lockerSchema = z.strictObject({
       }),
     )
     .max(20_000),
+  /** Things that the program which wrote this could not read, as they were kept there: for the record only. */
+  unreadable: z.array(z.unknown()).optional(),
 });
+export type Locker = z.infer<typeof lockerSchema>;
+
+/** Whole lockers of every version there was. */
+export const LOCKER: DocumentKind<Locker> = {
+  format: LOCKER_FORMAT,
+  version: 1,
+  upgrades: {},
+  parse: (document) => {
+    const parsed = lockerSchema.safeParse(document);
+    return parsed.success
+      ? { ok: true, value: parsed.data }
+      : { ok: false, issues: issuesOf(parsed.error, lockerSchema) };
+  },
+};
+
+/** Reads a whole locker that was brought, of whatever version. */
+export const readLocker = (input: unknown): Reading<Locker> => readDocument(LOCKER, input);

@@ -4,6 +4,7 @@ import type { Result } from '../result';
 import { PLAN_FORMAT, PLAN_VERSION } from './vocabulary';
 import { RULE_SET_IDS } from './rule-set-ids';
 import { issuesOf } from '../exchange/issues';
+import { type DocumentKind, readDocument, type Reading, resultOf } from '../exchange/read';
 
 /** Refuses a list whose items share an id: references would be ambiguous. */
 function uniqueIds(
@@ -46,10 +47,21 @@ export const planSchema = z
 
 export type Plan = z.infer<typeof planSchema>;
 
-/** Parses an unknown value as a plan. Issues carry the path in the document. */
-export function parsePlan(input: unknown): Result<Plan> {
-  const parsed = planSchema.safeParse(input);
-  return parsed.success
-    ? { ok: true, value: parsed.data }
-    : { ok: false, issues: issuesOf(parsed.error, planSchema) };
-}
+/** Plans of every version there was. */
+export const PLAN: DocumentKind<Plan> = {
+  format: PLAN_FORMAT,
+  version: PLAN_VERSION,
+  upgrades: {},
+  parse: (document) => {
+    const parsed = planSchema.safeParse(document);
+    return parsed.success
+      ? { ok: true, value: parsed.data }
+      : { ok: false, issues: issuesOf(parsed.error, planSchema) };
+  },
+};
+
+/** Reads a plan that was kept or brought, of whatever version. */
+export const readPlan = (input: unknown): Reading<Plan> => readDocument(PLAN, input);
+
+/** The same where what cannot be read is refused. Issues carry the path in the document. */
+export const parsePlan = (input: unknown): Result<Plan> => resultOf(readPlan(input));

@@ -1,6 +1,7 @@
 import { v7 as uuid } from 'uuid';
 import { z } from 'zod';
 import { type Database, many, maybeOne } from '../pool';
+import { AUDIT_ACTIONS, type AuditAction, type AuditEntry } from '@/wording/trail';
 import { type Role, ROLES } from './members';
 
 /** What a one-time link is for: joining a crew in a role, or a new password for a member of it. */
@@ -81,30 +82,6 @@ export async function useInvitation(db: Database, tokenHash: Buffer): Promise<In
     [tokenHash],
   );
   return row && invitationOf(row);
-}
-
-/** What is written down of changes to a crew and its people. */
-export const AUDIT_ACTIONS = [
-  'crew-founded',
-  'settings-changed',
-  'member-added',
-  'member-joined',
-  'link-made',
-  'role-changed',
-  'member-removed',
-  'password-changed',
-  'password-reset',
-  'sessions-ended',
-] as const;
-export type AuditAction = (typeof AUDIT_ACTIONS)[number];
-
-export interface AuditEntry {
-  readonly id: string;
-  readonly at: string;
-  readonly by: string;
-  readonly about: string | null;
-  readonly action: AuditAction;
-  readonly details: Readonly<Record<string, string | number>>;
 }
 
 /** Writes down who changed what about whom. Call inside the transaction that changes it. */

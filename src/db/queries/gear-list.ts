@@ -3,7 +3,7 @@ import { daysLater, type DueState, SOON_DAYS } from '@/core/gear/due';
 import type { GearStateId } from '@/core/gear/history';
 import { type Database, many } from '../pool';
 import { PAGE_SIZE, wordPattern } from './documents';
-import { gearRow, SELECT_GEAR, storedGear, type StoredGear } from './gear';
+import { gearRow, SELECT_GEAR, sorted, type StoredGear, type UnreadableGear } from './gear';
 
 export const GEAR_SORTS = ['code', 'due'] as const;
 export type GearSort = (typeof GEAR_SORTS)[number];
@@ -76,19 +76,23 @@ export function gearPageSql(
   };
 }
 
-/** One page of a crew's locker and the marker of the next page, or null at the end. */
+/** One page of a crew's locker and the marker of the next page, or null at the end. What cannot be read is named. */
 export async function gearPage(
   db: Database,
   crewId: string,
   query: GearQuery,
-): Promise<{ gear: StoredGear[]; next: readonly [string, string] | null }> {
+): Promise<{
+  gear: StoredGear[];
+  unreadable: UnreadableGear[];
+  next: readonly [string, string] | null;
+}> {
   const { sql, values } = gearPageSql(crewId, query);
   const rows = await many(db, gearRow, sql, values);
-  const page = rows.slice(0, PAGE_SIZE).map(storedGear);
+  const page = rows.slice(0, PAGE_SIZE);
   const last = rows.length > PAGE_SIZE ? page.at(-1) : undefined;
   return {
-    gear: page,
-    next: last ? [query.sort === 'due' ? last.dueOn! : last.document.code, last.id] : null,
+    ...sorted(page),
+    next: last ? [query.sort === 'due' ? last.due_on! : last.code, last.id] : null,
   };
 }
 
@@ -111,7 +115,7 @@ export async function ropesForLength(
       [crewId, lengthM],
     ),
   ]);
-  return [...enough, ...short].map(storedGear);
+  return sorted([...enough, ...short]).gear;
 }
 
 /** Ropes of a cut list are chosen by hand: more than this nobody goes through. */
@@ -126,11 +130,14 @@ export async function ropesByPrice(db: Database, crewId: string): Promise<Stored
     ORDER BY g.price_per_m NULLS LAST, g.code LIMIT ${MOST_ROPES}`,
     [crewId],
   );
-  return rows.map(storedGear);
+  return sorted(rows).gear;
 }
 
-/** Everything of a crew by tag, a batch at a time, for exports. */
-export async function* allGear(db: Database, crewId: string): AsyncGenerator<StoredGear[]> {
+/** Everything of a crew by tag, a batch at a time, for exports; what cannot be read as it is kept. */
+export async function* allGear(
+  db: Database,
+  crewId: string,
+): AsyncGenerator<{ gear: StoredGear[]; unreadable: unknown[] }> {
   let after = '';
   for (;;) {
     const rows = await many(
@@ -140,8 +147,10 @@ export async function* allGear(db: Database, crewId: string): AsyncGenerator<Sto
       [crewId, after],
     );
     if (rows.length === 0) return;
-    yield rows.map(storedGear);
-    after = rows.at(-1)!.document.code;
+    const { gear, unreadable } = sorted(rows);
+    const ids = new Set(unreadable.map((u) => u.id));
+    yield { gear, unreadable: rows.filter((r) => ids.has(r.id)).map((r) => r.document) };
+    after = rows.at(-1)!.code;
   }
 }
 

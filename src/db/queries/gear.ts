@@ -3,12 +3,15 @@ import { z } from 'zod';
 import { inspectionDue } from '@/core/gear/due';
 import type { Intervals } from '@/core/gear/intervals';
 import type { HistoryEntry } from '@/core/gear/events';
-import { type Gear, gearSchema, type GearStart } from '@/core/gear/schema';
+import { readGear } from '@/core/exchange/gear';
+import type { Unreadable } from '@/core/exchange/read';
+import type { Gear, GearStart } from '@/core/gear/schema';
 import { sizeOf, typeOf } from '@/core/gear/vocabulary';
 import { GEAR_STATES, type GearState, stateOf } from '@/core/gear/history';
 import { CONDITIONS } from '@/core/rope/condition';
 import { ConflictError, type Database, many, maybeOne, NotFoundError, one } from '../pool';
 import { crewSettings } from './crews';
+import { UnreadableError } from '../unreadable';
 import type { StoredDocument } from './documents';
 
 /** A thing of the locker as it is kept: its document, and how it stands today by its history. */
@@ -34,8 +37,9 @@ const standingSchema = z.object({
 export const gearRow = z.object({
   id: z.uuid(),
   version: z.number(),
-  document: gearSchema,
-  standing: standingSchema,
+  code: z.string(),
+  document: z.unknown(),
+  standing: z.unknown(),
   due_on: z.string().nullable(),
   entered_on: z.string(),
   updated_at: z.date(),
@@ -43,20 +47,57 @@ export const gearRow = z.object({
   removed: z.boolean(),
 });
 
-export const storedGear = (row: z.infer<typeof gearRow>): StoredGear => ({
-  id: row.id,
-  version: row.version,
-  document: row.document,
-  standing: row.standing,
-  dueOn: row.due_on,
-  enteredOn: row.entered_on,
-  removed: row.removed,
-  updatedAt: row.updated_at.toISOString(),
-  updatedBy: row.updated_by,
-});
+type Row = z.infer<typeof gearRow>;
+
+/** A thing that is kept and cannot be read by this program; it stays as it is. */
+export interface UnreadableGear {
+  readonly id: string;
+  readonly code: string;
+  readonly why: Unreadable;
+}
+
+function read(row: Row): { stored: StoredGear } | { unreadable: UnreadableGear } {
+  const document = readGear(row.document);
+  const standing = standingSchema.safeParse(row.standing);
+  const no = (why: Unreadable) => ({ unreadable: { id: row.id, code: row.code, why } });
+  if (!document.ok) return no(document.why);
+  if (!standing.success) return no({ reason: 'broken', version: null, newest: 1, issues: [] });
+  return {
+    stored: {
+      id: row.id,
+      version: row.version,
+      document: document.value,
+      standing: standing.data,
+      dueOn: row.due_on,
+      enteredOn: row.entered_on,
+      removed: row.removed,
+      updatedAt: row.updated_at.toISOString(),
+      updatedBy: row.updated_by,
+    },
+  };
+}
+
+/** A row as a thing. @throws UnreadableError */
+export function storedGear(row: Row): StoredGear {
+  const reading = read(row);
+  if ('unreadable' in reading) throw new UnreadableError(reading.unreadable.why);
+  return reading.stored;
+}
+
+/** Rows as things, and those that cannot be read. */
+export function sorted(rows: readonly Row[]): {
+  readonly gear: StoredGear[];
+  readonly unreadable: UnreadableGear[];
+} {
+  const readings = rows.map(read);
+  return {
+    gear: readings.flatMap((r) => ('stored' in r ? [r.stored] : [])),
+    unreadable: readings.flatMap((r) => ('unreadable' in r ? [r.unreadable] : [])),
+  };
+}
 
 /** Days come as text: a Date would move with the machine's time zone. */
-export const SELECT_GEAR = `SELECT g.id, g.version, g.document, g.standing, g.due_on::text AS due_on, g.entered_on::text AS entered_on, g.deleted_at IS NOT NULL AS removed, g.updated_at, m.name AS updated_by
+export const SELECT_GEAR = `SELECT g.id, g.version, g.code, g.document, g.standing, g.due_on::text AS due_on, g.entered_on::text AS entered_on, g.deleted_at IS NOT NULL AS removed, g.updated_at, m.name AS updated_by
   FROM gear g JOIN member m ON m.id = g.updated_by`;
 
 /** One thing of a crew. @throws NotFoundError when the crew has none of that id, or it was removed. */
@@ -91,16 +132,16 @@ export async function gearByIds(
   db: Database,
   crewId: string,
   ids: readonly string[],
-): Promise<StoredGear[]> {
-  if (ids.length === 0) return [];
-  return (
+): Promise<ReturnType<typeof sorted>> {
+  if (ids.length === 0) return { gear: [], unreadable: [] };
+  return sorted(
     await many(
       db,
       gearRow,
       `${SELECT_GEAR} WHERE g.crew_id = $1 AND g.id = ANY($2) ORDER BY g.code`,
       [crewId, ids],
-    )
-  ).map(storedGear);
+    ),
+  );
 }
 
 /** Holds things as they are until the transaction ends: nobody retires one while a plan that uses it is being kept. */

@@ -1,8 +1,5 @@
 import { z } from 'zod';
-import { planSchema } from '@/core/securement/plan';
 import type { GearFact, GearFacts } from '@/core/securement/locker-word';
-import { gearIdsOf } from '@/core/securement/locker-word';
-import { assess } from '@/core/securement/assess';
 import { type Database, many } from '../pool';
 import { gearByIds } from './gear';
 
@@ -12,9 +9,10 @@ export async function gearFacts(
   crewId: string,
   ids: readonly string[],
 ): Promise<GearFacts> {
-  const found = await gearByIds(db, crewId, ids);
+  // What cannot be read is left out: of a thing that is not among the facts nothing good is assumed.
+  const { gear } = await gearByIds(db, crewId, ids);
   return new Map(
-    found.map((g): [string, GearFact] => [
+    gear.map((g): [string, GearFact] => [
       g.id,
       { gear: g.document, state: g.standing, due: null, removed: g.removed },
     ]),
@@ -38,25 +36,49 @@ export async function linkGear(
   );
 }
 
-/** Judges every plan that uses a thing anew, in the transaction that changed it: no plan stands a moment on rope that is gone. */
-export async function rejudgePlansUsing(
-  db: Database,
-  crewId: string,
-  gearId: string,
-): Promise<void> {
-  const plans = await many(
+const keptRow = z.object({ id: z.uuid(), document: z.unknown() });
+type KeptPlan = z.infer<typeof keptRow>;
+
+/** Plans that use a thing, deleted ones too, held until the transaction ends, as they are kept. */
+export const plansUsingHeld = (db: Database, crewId: string, gearId: string): Promise<KeptPlan[]> =>
+  many(
     db,
-    z.object({ id: z.uuid(), document: planSchema }),
+    keptRow,
     'SELECT p.id, p.document FROM plan_gear l JOIN plan p ON p.id = l.plan_id WHERE l.gear_id = $2 AND l.crew_id = $1 ORDER BY p.id FOR UPDATE OF p',
     [crewId, gearId],
   );
-  for (const { id, document } of plans) {
-    const { verdict } = assess(document, await gearFacts(db, crewId, gearIdsOf(document)));
-    await db.query(
-      'UPDATE plan SET verdict = $3 WHERE crew_id = $1 AND id = $2 AND verdict <> $3',
-      [crewId, id, verdict],
-    );
-  }
+
+/** Plans judged in one transaction. */
+const AT_ONCE = 20;
+
+/** A few plans of one crew whose verdict is of another edition, held; null when there are none. What others hold is left to them. */
+export async function plansToJudgeAgain(
+  db: Database,
+  edition: string,
+): Promise<{ crewId: string; plans: KeptPlan[] } | null> {
+  const rows = await many(
+    db,
+    keptRow.extend({ crew_id: z.uuid() }),
+    `SELECT p.id, p.crew_id, p.document FROM plan p WHERE p.judged_by < $1 OR p.judged_by > $1
+     ORDER BY p.judged_by, p.id LIMIT ${AT_ONCE} FOR UPDATE SKIP LOCKED`,
+    [edition],
+  );
+  const crewId = rows[0]?.crew_id;
+  return crewId === undefined ? null : { crewId, plans: rows.filter((r) => r.crew_id === crewId) };
+}
+
+/** Keeps verdicts with the edition that found them. The documents, their versions and times stay as they are. */
+export async function keepVerdicts(
+  db: Database,
+  crewId: string,
+  verdicts: readonly { id: string; verdict: string }[],
+  edition: string,
+): Promise<void> {
+  await db.query(
+    `UPDATE plan p SET verdict = v.verdict, judged_by = $2
+     FROM jsonb_to_recordset($3::jsonb) AS v (id uuid, verdict text) WHERE p.crew_id = $1 AND p.id = v.id`,
+    [crewId, edition, JSON.stringify(verdicts)],
+  );
 }
 
 /** A plan that uses a thing, as its page names it. */

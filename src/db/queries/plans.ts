@@ -1,15 +1,18 @@
 import { v7 as uuid } from 'uuid';
 import { z } from 'zod';
-import { type Plan, planSchema } from '@/core/securement/plan';
+import { type Plan, readPlan } from '@/core/securement/plan';
 import { RULE_SET_IDS } from '@/core/securement/rule-set-ids';
 import { VERDICTS } from '@/core/securement/verdict';
 import { assess } from '@/core/securement/assess';
 import { gearIdsOf } from '@/core/securement/locker-word';
-import { ConflictError, type Database, many, maybeOne, NotFoundError, one } from '../pool';
+import { ConflictError, type Database, many, one } from '../pool';
 import { nameKey } from './crews';
 import { PAGE_SIZE, type StoredDocument, wordPattern } from './documents';
+import { edition } from '../edition';
+import { readable } from '../unreadable';
 import { holdGear } from './gear';
 import { gearFacts, linkGear } from './plan-gear';
+import { addRevision, revisionDocument } from './revisions';
 
 /** A plan as it is kept. */
 export type StoredPlan = StoredDocument<Plan>;
@@ -20,6 +23,8 @@ export interface PlanSummary {
   readonly title: string;
   readonly ruleSet: Plan['ruleSet'];
   readonly verdict: (typeof VERDICTS)[number];
+  /** Judged by other rules or another program than this one: it is being judged again. */
+  readonly outdated: boolean;
   readonly lineCount: number;
   readonly updatedAt: string;
   readonly updatedBy: string;
@@ -28,7 +33,7 @@ export interface PlanSummary {
 const planRow = z.object({
   id: z.uuid(),
   version: z.number(),
-  document: planSchema,
+  document: z.unknown(),
   updated_at: z.date(),
   updated_by: z.string(),
 });
@@ -38,16 +43,18 @@ const summaryRow = z.object({
   title_key: z.string(),
   rule_set: z.enum(RULE_SET_IDS),
   verdict: z.enum(VERDICTS),
+  judged_by: z.string(),
   line_count: z.number(),
   // Text keeps the microseconds that a Date would lose: a page marker must be exact.
   updated_at: z.string(),
   updated_by: z.string(),
 });
 
+/** @throws UnreadableError */
 const storedOf = (row: z.infer<typeof planRow>): StoredPlan => ({
   id: row.id,
   version: row.version,
-  document: row.document,
+  document: readable(readPlan(row.document)),
   updatedAt: row.updated_at.toISOString(),
   updatedBy: row.updated_by,
 });
@@ -57,7 +64,7 @@ async function columnsOf(
   db: Database,
   crewId: string,
   document: Plan,
-): Promise<[Plan, string, string, string, string, number]> {
+): Promise<[Plan, string, string, string, string, string, number]> {
   const ids = gearIdsOf(document);
   await holdGear(db, crewId, ids);
   const { verdict } = assess(document, await gearFacts(db, crewId, ids));
@@ -67,13 +74,14 @@ async function columnsOf(
     nameKey(document.title),
     document.ruleSet,
     verdict,
+    edition(),
     document.lines.length,
   ];
 }
 
 const SELECT = `SELECT p.id, p.version, p.document, p.updated_at, m.name AS updated_by FROM plan p JOIN member m ON m.id = p.updated_by`;
 
-/** One plan of a crew. @throws NotFoundError when the crew has none of that id, or it is deleted. */
+/** One plan of a crew. @throws NotFoundError when the crew has none of that id, or it is deleted; UnreadableError. */
 export async function planById(db: Database, crewId: string, id: string): Promise<StoredPlan> {
   return storedOf(
     await one(
@@ -85,19 +93,16 @@ export async function planById(db: Database, crewId: string, id: string): Promis
   );
 }
 
-async function addRevision(
-  db: Database,
-  crewId: string,
-  memberId: string,
-  id: string,
-  version: number,
-  document: Plan,
-): Promise<void> {
-  await db.query(
-    'INSERT INTO plan_revision (plan_id, version, crew_id, document, saved_at, saved_by) VALUES ($1, $2, $3, $4, now(), $5)',
-    [id, version, crewId, document, memberId],
+/** The same, held against other writers until the transaction ends. @throws NotFoundError, UnreadableError */
+const lockedPlan = async (db: Database, crewId: string, id: string): Promise<StoredPlan> =>
+  storedOf(
+    await one(
+      db,
+      planRow,
+      `${SELECT} WHERE p.crew_id = $1 AND p.id = $2 AND p.deleted_at IS NULL FOR UPDATE OF p`,
+      [crewId, id],
+    ),
   );
-}
 
 /** Keeps a new plan, version 1. Call inside a transaction. */
 export async function insertPlan(
@@ -108,18 +113,18 @@ export async function insertPlan(
 ): Promise<StoredPlan> {
   const id = uuid();
   await db.query(
-    `INSERT INTO plan (id, crew_id, version, document, title, title_key, rule_set, verdict, line_count, updated_at, updated_by)
-     VALUES ($1, $2, 1, $3, $4, $5, $6, $7, $8, now(), $9)`,
+    `INSERT INTO plan (id, crew_id, version, document, title, title_key, rule_set, verdict, judged_by, line_count, updated_at, updated_by)
+     VALUES ($1, $2, 1, $3, $4, $5, $6, $7, $8, $9, now(), $10)`,
     [id, crewId, ...(await columnsOf(db, crewId, document)), memberId],
   );
   await linkGear(db, crewId, id, gearIdsOf(document));
-  await addRevision(db, crewId, memberId, id, 1, document);
+  await addRevision(db, 'plan', crewId, memberId, id, 1, document);
   return planById(db, crewId, id);
 }
 
 /**
  * Keeps a changed plan if `version` is still the one that was read. Call inside a transaction.
- * @throws ConflictError with the plan as it is now; NotFoundError when the crew has no such plan.
+ * @throws ConflictError with the plan as it is now; NotFoundError when the crew has no such plan; UnreadableError.
  */
 export async function updatePlan(
   db: Database,
@@ -129,72 +134,29 @@ export async function updatePlan(
   version: number,
   document: Plan,
 ): Promise<StoredPlan> {
-  const row = await maybeOne(
+  // What this program cannot read it does not write over: a later one may have put more into it.
+  const before = await lockedPlan(db, crewId, id);
+  if (before.version !== version) throw new ConflictError(before);
+  const row = await one(
     db,
     z.object({ version: z.number() }),
-    `UPDATE plan SET version = version + 1, document = $4, title = $5, title_key = $6, rule_set = $7, verdict = $8, line_count = $9,
-       updated_at = now(), updated_by = $10
+    `UPDATE plan SET version = version + 1, document = $4, title = $5, title_key = $6, rule_set = $7, verdict = $8, judged_by = $9, line_count = $10,
+       updated_at = now(), updated_by = $11
      WHERE crew_id = $1 AND id = $2 AND version = $3 AND deleted_at IS NULL RETURNING version`,
     [crewId, id, version, ...(await columnsOf(db, crewId, document)), memberId],
   );
-  const current = await planById(db, crewId, id);
-  if (row === null) throw new ConflictError(current);
   await linkGear(db, crewId, id, gearIdsOf(document));
-  await addRevision(db, crewId, memberId, id, row.version, document);
-  return current;
+  await addRevision(db, 'plan', crewId, memberId, id, row.version, document);
+  return planById(db, crewId, id);
 }
 
-/** Deletes or brings back a plan; its document and history stay. @throws NotFoundError */
-export async function setPlanDeleted(
-  db: Database,
-  crewId: string,
-  id: string,
-  deleted: boolean,
-): Promise<void> {
-  const row = await maybeOne(
-    db,
-    z.object({ id: z.uuid() }),
-    `UPDATE plan SET deleted_at = CASE WHEN $3 THEN now() END WHERE crew_id = $1 AND id = $2 AND (deleted_at IS NULL) = $3 RETURNING id`,
-    [crewId, id, deleted],
-  );
-  if (row === null) throw new NotFoundError();
-}
-
-/** Versions of a plan, newest first. */
-export async function planRevisions(
-  db: Database,
-  crewId: string,
-  id: string,
-): Promise<{ version: number; savedBy: string; savedAt: string }[]> {
-  const rows = await many(
-    db,
-    z.object({ version: z.number(), saved_by: z.string(), saved_at: z.date() }),
-    `SELECT r.version, r.saved_at, m.name AS saved_by FROM plan_revision r JOIN member m ON m.id = r.saved_by
-     WHERE r.crew_id = $1 AND r.plan_id = $2 ORDER BY r.version DESC LIMIT 200`,
-    [crewId, id],
-  );
-  return rows.map((r) => ({
-    version: r.version,
-    savedBy: r.saved_by,
-    savedAt: r.saved_at.toISOString(),
-  }));
-}
-
-/** One earlier version's document. @throws NotFoundError */
-export async function planRevision(
+/** One earlier version's document. @throws NotFoundError, UnreadableError */
+export const planRevision = async (
   db: Database,
   crewId: string,
   id: string,
   version: number,
-): Promise<Plan> {
-  const row = await one(
-    db,
-    z.object({ document: planSchema }),
-    'SELECT document FROM plan_revision WHERE crew_id = $1 AND plan_id = $2 AND version = $3',
-    [crewId, id, version],
-  );
-  return row.document;
-}
+): Promise<Plan> => readable(readPlan(await revisionDocument(db, 'plan', crewId, id, version)));
 
 export const PLAN_SORTS = ['changed', 'title'] as const;
 export type PlanSort = (typeof PLAN_SORTS)[number];
@@ -219,7 +181,7 @@ const ORDER: Record<PlanSort, { key: string; compare: string; order: string; cas
 /** The SQL of a list page, apart so that a test can EXPLAIN it. $1 crew, $2 search pattern, $3 key, $4 id. */
 export function planPageSql(query: Pick<PlanQuery, 'sort' | 'search' | 'after'>): string {
   const { key, compare, order, cast } = ORDER[query.sort];
-  return `SELECT p.id, p.title, p.title_key, p.rule_set, p.verdict, p.line_count,
+  return `SELECT p.id, p.title, p.title_key, p.rule_set, p.verdict, p.judged_by, p.line_count,
       to_char(p.updated_at AT TIME ZONE 'UTC', 'YYYY-MM-DD"T"HH24:MI:SS.US"Z"') AS updated_at, m.name AS updated_by
     FROM plan p JOIN member m ON m.id = p.updated_by
     WHERE p.crew_id = $1 AND p.deleted_at IS NULL
@@ -249,6 +211,7 @@ export async function planPage(
       title: r.title,
       ruleSet: r.rule_set,
       verdict: r.verdict,
+      outdated: r.judged_by !== edition(),
       lineCount: r.line_count,
       updatedAt: r.updated_at,
       updatedBy: r.updated_by,

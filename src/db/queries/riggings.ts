@@ -1,8 +1,10 @@
 import { v7 as uuid } from 'uuid';
 import { z } from 'zod';
-import { type RiggingDocument, riggingSchema } from '@/core/bench/rigging';
-import { ConflictError, type Database, many, maybeOne, NotFoundError, one } from '../pool';
+import { type RiggingDocument, readRigging } from '@/core/bench/rigging';
+import { ConflictError, type Database, many, one } from '../pool';
 import { nameKey } from './crews';
+import { readable } from '../unreadable';
+import { addRevision, revisionDocument } from './revisions';
 import { PAGE_SIZE, type StoredDocument, wordPattern } from './documents';
 
 /** A rigging of the crew's library as it is kept. */
@@ -12,7 +14,8 @@ export type StoredRigging = StoredDocument<RiggingDocument>;
 export interface RiggingSummary {
   readonly id: string;
   readonly title: string;
-  readonly document: RiggingDocument;
+  /** Null when this program cannot read it. */
+  readonly document: RiggingDocument | null;
   readonly updatedAt: string;
   readonly updatedBy: string;
 }
@@ -20,23 +23,25 @@ export interface RiggingSummary {
 const riggingRow = z.object({
   id: z.uuid(),
   version: z.number(),
-  document: riggingSchema,
+  document: z.unknown(),
+  title: z.string(),
   title_key: z.string(),
   updated_at: z.date(),
   updated_by: z.string(),
 });
 type Row = z.infer<typeof riggingRow>;
 
+/** @throws UnreadableError */
 const storedOf = (row: Row): StoredRigging => ({
   id: row.id,
   version: row.version,
-  document: row.document,
+  document: readable(readRigging(row.document)),
   updatedAt: row.updated_at.toISOString(),
   updatedBy: row.updated_by,
 });
 
 const SELECT =
-  'SELECT r.id, r.version, r.document, r.title_key, r.updated_at, m.name AS updated_by FROM rigging r JOIN member m ON m.id = r.updated_by';
+  'SELECT r.id, r.version, r.document, r.title, r.title_key, r.updated_at, m.name AS updated_by FROM rigging r JOIN member m ON m.id = r.updated_by';
 
 /** One rigging of a crew. @throws NotFoundError when the crew has none of that id, or it is deleted. */
 export async function riggingById(
@@ -66,12 +71,13 @@ export async function insertRigging(
     'INSERT INTO rigging (id, crew_id, version, document, title, title_key, updated_at, updated_by) VALUES ($1, $2, 1, $3, $4, $5, now(), $6)',
     [id, crewId, document, document.title, nameKey(document.title), memberId],
   );
+  await addRevision(db, 'rigging', crewId, memberId, id, 1, document);
   return riggingById(db, crewId, id);
 }
 
 /**
  * Keeps a changed rigging if `version` is still the one that was read. Call inside a transaction.
- * @throws ConflictError with the rigging as it is now; NotFoundError when the crew has no such rigging.
+ * @throws ConflictError with the rigging as it is now; NotFoundError when the crew has no such rigging; UnreadableError.
  */
 export async function updateRigging(
   db: Database,
@@ -81,28 +87,35 @@ export async function updateRigging(
   version: number,
   document: RiggingDocument,
 ): Promise<StoredRigging> {
-  const row = await maybeOne(
+  // What this program cannot read it does not write over: a later one may have put more into it.
+  const before = storedOf(
+    await one(
+      db,
+      riggingRow,
+      `${SELECT} WHERE r.crew_id = $1 AND r.id = $2 AND r.deleted_at IS NULL FOR UPDATE OF r`,
+      [crewId, id],
+    ),
+  );
+  if (before.version !== version) throw new ConflictError(before);
+  const row = await one(
     db,
     z.object({ version: z.number() }),
     `UPDATE rigging SET version = version + 1, document = $4, title = $5, title_key = $6, updated_at = now(), updated_by = $7
      WHERE crew_id = $1 AND id = $2 AND version = $3 AND deleted_at IS NULL RETURNING version`,
     [crewId, id, version, document, document.title, nameKey(document.title), memberId],
   );
-  const current = await riggingById(db, crewId, id);
-  if (row === null) throw new ConflictError(current);
-  return current;
+  await addRevision(db, 'rigging', crewId, memberId, id, row.version, document);
+  return riggingById(db, crewId, id);
 }
 
-/** Takes a rigging out of the library; plans made from it keep what they took. @throws NotFoundError */
-export async function deleteRigging(db: Database, crewId: string, id: string): Promise<void> {
-  const row = await maybeOne(
-    db,
-    z.object({ id: z.uuid() }),
-    'UPDATE rigging SET deleted_at = now() WHERE crew_id = $1 AND id = $2 AND deleted_at IS NULL RETURNING id',
-    [crewId, id],
-  );
-  if (row === null) throw new NotFoundError();
-}
+/** One earlier version's document. @throws NotFoundError, UnreadableError */
+export const riggingRevision = async (
+  db: Database,
+  crewId: string,
+  id: string,
+  version: number,
+): Promise<RiggingDocument> =>
+  readable(readRigging(await revisionDocument(db, 'rigging', crewId, id, version)));
 
 /** What of the library is wanted. `after`: the last entry of the page before, as [title key, id]. */
 export interface RiggingQuery {
@@ -133,7 +146,16 @@ export async function riggingPage(
   const page = rows.slice(0, PAGE_SIZE);
   const last = rows.length > PAGE_SIZE ? page.at(-1) : undefined;
   return {
-    riggings: page.map((row) => ({ ...storedOf(row), title: row.document.title })),
+    riggings: page.map((row) => {
+      const read = readRigging(row.document);
+      return {
+        id: row.id,
+        title: row.title,
+        document: read.ok ? read.value : null,
+        updatedAt: row.updated_at.toISOString(),
+        updatedBy: row.updated_by,
+      };
+    }),
     next: last ? [last.title_key, last.id] : null,
   };
 }

@@ -1,4 +1,5 @@
-import { endpoint } from './endpoint';
+import { PLAN } from '@/core/securement/plan';
+import { endpoint, upgradeOf } from './endpoint';
 import { assessExample, lineExample, rulesExample } from './examples';
 import { lineBody, planBody, rulesBody } from './schemas';
 import {
@@ -21,6 +22,7 @@ export const COMPUTE_API = {
     path: '/assess',
     summary: 'Judge a plan document; nothing is stored',
     body: planBody,
+    upgrade: upgradeOf(PLAN),
     action: null,
     example: assessExample,
     answer:

@@ -1,4 +1,6 @@
 import type { z } from 'zod';
+import { type DocumentKind, resultOf, upgradeDocument } from '@/core/exchange/read';
+import type { Result } from '@/core/result';
 import type { Action } from '../permissions';
 
 /** One endpoint of the programming interface: the route handlers, the OpenAPI document and the tests over all routes read it. */
@@ -10,6 +12,8 @@ export interface Endpoint {
   /** Names that may stand behind the question mark. */
   readonly query?: readonly string[];
   readonly body: z.ZodType | null;
+  /** Makes documents of earlier versions in the body into those of today, before it is parsed. */
+  readonly upgrade?: (json: unknown) => Result<unknown>;
   /** What a member must be permitted to do; null: open to anybody, without a session. */
   readonly action: Action | null;
   readonly example?: unknown;
@@ -22,3 +26,21 @@ export interface Endpoint {
 export function endpoint<const E extends Endpoint>(e: E): E {
   return e;
 }
+
+/** For bodies that are a document: of whatever version it is, as one of the newest. */
+export const upgradeOf =
+  (kind: DocumentKind<unknown>) =>
+  (json: unknown): Result<unknown> =>
+    resultOf(upgradeDocument(kind, json));
+
+/** For bodies that hold a document under a name. */
+export const upgradeAt =
+  (name: string, kind: DocumentKind<unknown>) =>
+  (json: unknown): Result<unknown> => {
+    if (typeof json !== 'object' || json === null || !(name in json))
+      return { ok: true, value: json };
+    const inner = upgradeOf(kind)((json as Record<string, unknown>)[name]);
+    return inner.ok
+      ? { ok: true, value: { ...json, [name]: inner.value } }
+      : { ok: false, issues: inner.issues.map((i) => ({ ...i, path: [name, ...i.path] })) };
+  };

@@ -1,9 +1,11 @@
 import { METER_QUERY } from '../meter';
-import { endpoint, type Endpoint } from './endpoint';
+import { endpoint, type Endpoint, upgradeOf } from './endpoint';
 import { GEAR_API } from './gear-endpoints';
-import { riggingSchema } from '@/core/bench/rigging';
+import { RIGGING, riggingSchema } from '@/core/bench/rigging';
+import { PLAN } from '@/core/securement/plan';
 import { COMPUTE_API } from './compute-endpoints';
 import { CREW_API } from './crew-endpoints';
+import { HISTORY_API } from './history-endpoints';
 import { assessExample, riggingExample } from './examples';
 import { planBody } from './schemas';
 
@@ -12,6 +14,7 @@ export const API = {
   ...GEAR_API,
   ...COMPUTE_API,
   ...CREW_API,
+  ...HISTORY_API,
   openapi: endpoint({
     method: 'GET',
     path: '/openapi.json',
@@ -42,6 +45,7 @@ export const API = {
     path: '/plans',
     summary: 'Keep a new plan',
     body: planBody,
+    upgrade: upgradeOf(PLAN),
     action: 'plan.write',
     example: assessExample,
     answer: 'The plan; its version as ETag',
@@ -59,6 +63,7 @@ export const API = {
     path: '/plans/{id}',
     summary: 'Save a plan; If-Match carries the version you started from',
     body: planBody,
+    upgrade: upgradeOf(PLAN),
     action: 'plan.write',
     example: assessExample,
     answer: 'The plan, or 409 with the version that was saved first',
@@ -78,22 +83,6 @@ export const API = {
     body: null,
     action: 'plan.delete',
     answer: 'The plan',
-  }),
-  planHistory: endpoint({
-    method: 'GET',
-    path: '/plans/{id}/revisions',
-    summary: 'Versions of a plan, newest first',
-    body: null,
-    action: 'plan.read',
-    answer: 'revisions[]',
-  }),
-  planRevision: endpoint({
-    method: 'GET',
-    path: '/plans/{id}/revisions/{version}',
-    summary: 'The document of one version',
-    body: null,
-    action: 'plan.read',
-    answer: 'A plan document',
   }),
   riggingSchema: endpoint({
     method: 'GET',
@@ -117,6 +106,7 @@ export const API = {
     path: '/riggings',
     summary: 'Keep a new rigging',
     body: riggingSchema,
+    upgrade: upgradeOf(RIGGING),
     action: 'rigging.write',
     example: riggingExample,
     answer: 'The rigging; its version as ETag',
@@ -134,6 +124,7 @@ export const API = {
     path: '/riggings/{id}',
     summary: 'Save a rigging; If-Match carries the version you started from',
     body: riggingSchema,
+    upgrade: upgradeOf(RIGGING),
     action: 'rigging.write',
     example: riggingExample,
     answer: 'The rigging, or 409 with the version that was saved first',
@@ -141,7 +132,7 @@ export const API = {
   deleteRigging: endpoint({
     method: 'DELETE',
     path: '/riggings/{id}',
-    summary: 'Take a rigging out of the library',
+    summary: 'Take a rigging out of the library; it can be brought back',
     body: null,
     action: 'rigging.write',
     answer: 'Nothing',

@@ -1,7 +1,9 @@
 import { newGearSchema } from '@/core/exchange/locker';
 import { recordSchema } from '@/core/gear/events';
+import { GEAR } from '@/core/exchange/gear';
+import { LOCKER } from '@/core/exchange/locker';
 import { gearSchema } from '@/core/gear/schema';
-import { endpoint } from './endpoint';
+import { endpoint, upgradeAt, upgradeOf } from './endpoint';
 import {
   cutsBody,
   importBody,
@@ -50,6 +52,7 @@ export const GEAR_API = {
     summary:
       'Enter a thing in the locker; ?tagAgain=true where something that was removed wore its tag',
     body: newGearSchema,
+    upgrade: upgradeAt('gear', GEAR),
     action: 'gear.write',
     example: newGearExample,
     answer: 'The thing; its version as ETag',
@@ -78,6 +81,7 @@ export const GEAR_API = {
     summary:
       'Look at or keep a table (CSV) or a locker (JSON); row by row, all or nothing or only the good rows',
     body: importBody,
+    upgrade: upgradeAt('locker', LOCKER),
     action: 'gear.write',
     mostBytes: IMPORT_BYTES,
     example: {
@@ -151,6 +155,7 @@ export const GEAR_API = {
     summary:
       'Change what a thing is; If-Match carries the version you started from; ?tagAgain=true as when entering',
     body: gearSchema,
+    upgrade: upgradeOf(GEAR),
     action: 'gear.write',
     example: newGearExample.gear,
     answer: 'The thing, or 409 with the version that was saved first',

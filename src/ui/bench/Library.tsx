@@ -9,6 +9,7 @@ import { formatNumber } from '@/core/units';
 import { call, messageOf } from '../api';
 import { useImport } from '../files';
 import { useMember } from '../frame/MemberContext';
+import { UndoBar } from '../kit/UndoBar';
 import { Button, ButtonLink, IconButton } from '../kit/Button';
 import { TextField } from '../kit/TextField';
 import { ErrorText, Hidden, Label, Small } from '../kit/text';
@@ -88,6 +89,7 @@ export function Library({ first }: { first: LibraryPage }) {
   const [page, setPage] = useState(first);
   const [search, setSearch] = useState('');
   const [error, setError] = useState<string | null>(null);
+  const [deleted, setDeleted] = useState<RiggingSummary | null>(null);
   const files = useImport('/riggings', (id) => router.push(`/bench/${id}`), setError);
   const load = async (text: string, after: string | null): Promise<void> => {
     const answer = await call<LibraryPage>(
@@ -104,6 +106,13 @@ export function Library({ first }: { first: LibraryPage }) {
     const answer = await call('DELETE', `/riggings/${r.id}`);
     if (!answer.ok) return setError(messageOf(answer.problem));
     setPage((p) => ({ ...p, riggings: p.riggings.filter((x) => x.id !== r.id) }));
+    setDeleted(r);
+  };
+  const restore = async (r: RiggingSummary): Promise<void> => {
+    const answer = await call('POST', `/riggings/${r.id}/restore`);
+    if (!answer.ok) return setError(messageOf(answer.problem));
+    setDeleted(null);
+    await load(search, null);
   };
   return (
     <>
@@ -138,13 +147,24 @@ export function Library({ first }: { first: LibraryPage }) {
           />
         </Narrow>
         {error ? <ErrorText role="alert">{error}</ErrorText> : null}
+        {deleted ? (
+          <UndoBar onUndo={() => void restore(deleted)}>
+            “{deleted.title}” is taken out of the library.
+          </UndoBar>
+        ) : null}
         <ul aria-label="Riggings">
           {page.riggings.map((r) => (
             <Row key={r.id}>
               <Title href={`/bench/${r.id}`}>{r.title}</Title>
               <Small>
-                {formatNumber(benchFigures(r.document).tension.ratio?.value ?? 0)} : 1 hauling.{' '}
-                {lineWords(r.document, units)}
+                {r.document ? (
+                  <>
+                    {formatNumber(benchFigures(r.document).tension.ratio?.value ?? 0)} : 1 hauling.{' '}
+                    {lineWords(r.document, units)}
+                  </>
+                ) : (
+                  'cannot be read here; open it to see why'
+                )}
               </Small>
               <Small>
                 {r.updatedBy}, {shortTime(r.updatedAt)}

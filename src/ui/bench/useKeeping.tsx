@@ -73,6 +73,9 @@ export function useKeeping(
           },
         ]
       : []),
+    ...(stored
+      ? [{ id: 'history', name: 'History', run: () => router.push(`/bench/${stored.id}/history`) }]
+      : []),
     { id: 'export', name: 'Export', run: () => keepJson(latest.current.title, latest.current) },
     ...(viewer.canWrite ? [{ id: 'import', name: 'Import', run: ask }] : []),
   ]);

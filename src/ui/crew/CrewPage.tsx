@@ -1,20 +1,18 @@
 'use client';
-import { useRouter } from 'next/navigation';
-import { type FormEvent, useState } from 'react';
 import styled from 'styled-components';
-import type { Role } from '@/db/queries/members';
-import { call, messageOf } from '../api';
 import { useMember } from '../frame/MemberContext';
-import { Button } from '../kit/Button';
 import { NumberField, FieldGrid } from '../kit/fields';
-import { TextField } from '../kit/TextField';
-import { Select } from '../kit/Select';
-import { ErrorText, Label, Small } from '../kit/text';
+import { Label, Small } from '../kit/text';
 import { StrengthFields } from '../planner/StrengthFields';
 import { Grow, Fields } from '../kit/layout';
 import { SCHOOLS } from '@/core/rope/schools';
 import type { CrewSettings } from '@/db/queries/crews';
 import { ConflictSheet, type Side } from '../kit/ConflictSheet';
+import { AddMember } from './AddMember';
+import { Members } from './Members';
+import { OwnAccount } from './OwnAccount';
+import type { MemberLine } from './roles';
+import { Trail } from './Trail';
 import { useCrewSettings } from './useCrewSettings';
 
 const Page = styled.div`
@@ -34,66 +32,6 @@ const Head = styled.header`
   border-bottom: var(--w-strong) solid var(--ink);
   padding-bottom: 14px;
 `;
-const Row = styled.li`
-  display: grid;
-  grid-template-columns: 1fr 1fr 1.4fr;
-  gap: 10px;
-  padding: 10px 0;
-  border-bottom: var(--w-hair) solid var(--line);
-`;
-const Form = styled.form`
-  display: grid;
-  gap: 12px;
-  max-width: 420px;
-`;
-
-interface MemberLine {
-  readonly id: string;
-  readonly name: string;
-  readonly role: Role;
-  readonly cautioned: boolean;
-}
-const ROLE_CHOICES: readonly { id: Role; name: string }[] = [
-  { id: 'lead', name: 'lead: everything' },
-  { id: 'instructor', name: 'instructor: plans, signs off' },
-  { id: 'keeper', name: 'yard keeper: plans, the locker' },
-  { id: 'hand', name: 'hand: plans' },
-  { id: 'trainee', name: 'trainee: reads' },
-];
-
-function AddMember() {
-  const router = useRouter();
-  const [name, setName] = useState('');
-  const [password, setPassword] = useState('');
-  const [role, setRole] = useState<Role>('hand');
-  const [error, setError] = useState<string | null>(null);
-  const submit = async (e: FormEvent): Promise<void> => {
-    e.preventDefault();
-    const answer = await call('POST', '/members', { name, password, role });
-    if (!answer.ok) return setError(messageOf(answer.problem));
-    setError(null);
-    setName('');
-    setPassword('');
-    router.refresh();
-  };
-  return (
-    <Form onSubmit={(e) => void submit(e)}>
-      <h2>Add a member</h2>
-      <TextField label="Full name" value={name} onChange={setName} autoComplete="off" />
-      <TextField
-        label="First password, 10 characters or more"
-        type="password"
-        value={password}
-        onChange={setPassword}
-        autoComplete="new-password"
-      />
-      <Select label="Role" value={role} choices={ROLE_CHOICES} onChange={setRole} />
-      {error ? <ErrorText role="alert">{error}</ErrorText> : null}
-      <Button type="submit">Add to the crew</Button>
-    </Form>
-  );
-}
-
 const MOVES = 'Kept. What is due moves with it.';
 
 /** Settings as facts that can be compared. */
@@ -119,10 +57,6 @@ export function CrewPage({
   const { viewer } = useMember();
   const { settings, notes, theirs, change, settle } = useCrewSettings(first);
   const { strength, intervals } = settings;
-  const leave = async (): Promise<void> => {
-    await call('DELETE', '/session');
-    window.location.assign('/');
-  };
   return (
     <Page>
       <Head>
@@ -132,7 +66,6 @@ export function CrewPage({
           </Label>
           <h1>{viewer.crewName}</h1>
         </Grow>
-        <Button onPress={() => void leave()}>Sign out</Button>
       </Head>
       <section>
         <h2>Rope strength, for new plans</h2>
@@ -175,21 +108,10 @@ export function CrewPage({
         </Fields>
         {notes.intervals ? <Small role="status">{notes.intervals}</Small> : null}
       </section>
-      <section>
-        <h2>Members</h2>
-        <ul>
-          {members.map((m) => (
-            <Row key={m.id}>
-              <b>{m.name}</b>
-              <span>{m.role}</span>
-              <Small>
-                {m.cautioned ? 'has read the cautions' : 'has not read the cautions yet'}
-              </Small>
-            </Row>
-          ))}
-        </ul>
-      </section>
+      <Members members={members} />
       {viewer.canChangeCrew ? <AddMember /> : null}
+      <OwnAccount />
+      {viewer.canChangeCrew ? <Trail /> : null}
       {theirs ? (
         <ConflictSheet
           what="crew’s settings"

@@ -1,12 +1,16 @@
 'use client';
 import { type FormEvent, useState } from 'react';
 import styled from 'styled-components';
+import type { Role } from '@/db/queries/members';
 import { CAUTIONS } from '@/wording/cautions';
-import { type Answer, call, messageOf, type Problem } from '../api';
+import { ROLE_WORDS } from '@/wording/trail';
+import { call, messageOf } from '../api';
 import { CleatMark } from '../frame/Rail';
 import { Button } from '../kit/Button';
 import { TextField } from '../kit/TextField';
 import { ErrorText, Label } from '../kit/text';
+import { at, DoorForm, DoorHead, DoorPage, general, useEntry } from './entry';
+import { NameFields, type Names, NO_NAMES, sent } from './NameFields';
 
 const Crew = styled.span`
   font-weight: 500;
@@ -17,19 +21,6 @@ const Caution = styled.li`
   color: var(--ink-2);
 `;
 
-const Page = styled.main`
-  max-width: 1120px;
-  margin: 0 auto;
-  padding: 28px 24px 40px;
-`;
-const Head = styled.header`
-  display: flex;
-  align-items: center;
-  gap: 16px;
-  border-bottom: var(--w-strong) solid var(--ink);
-  padding-bottom: 16px;
-  margin-bottom: 20px;
-`;
 const Columns = styled.div`
   display: grid;
   grid-template-columns: minmax(0, 1.3fr) minmax(0, 1fr);
@@ -52,53 +43,12 @@ const Person = styled(Button)`
   padding: 12px 16px;
   text-align: left;
 `;
-const Form = styled.form`
-  display: flex;
-  flex-direction: column;
-  gap: 12px;
-  padding: 0 0 24px;
-  margin-bottom: 24px;
-  border-bottom: var(--w-hair) solid var(--line);
-`;
-
 interface DemoPerson {
   readonly id: string;
   readonly name: string;
-  readonly role: string;
+  readonly role: Role;
   readonly crewName: string;
 }
-
-const ROLE_WORDS: Record<string, string> = {
-  lead: 'lead',
-  instructor: 'instructor',
-  keeper: 'yard keeper',
-  hand: 'hand',
-  trainee: 'trainee, reads only',
-};
-const enter = (): void => window.location.assign('/loads');
-
-/** Sends a form and goes in; what was refused stays beside its field. */
-function useEntry(): {
-  problem: Problem | null;
-  busy: boolean;
-  send: (work: Promise<Answer<unknown>>) => Promise<void>;
-} {
-  const [problem, setProblem] = useState<Problem | null>(null);
-  const [busy, setBusy] = useState(false);
-  const send = async (work: Promise<Answer<unknown>>): Promise<void> => {
-    setBusy(true);
-    const answer = await work;
-    if (answer.ok) return enter();
-    setProblem(answer.problem);
-    setBusy(false);
-  };
-  return { problem, busy, send };
-}
-
-const at = (problem: Problem | null, field: string): string | null =>
-  problem?.issues.find((i) => i.path[0] === field)?.message ?? null;
-const general = (problem: Problem | null): string | null =>
-  problem && problem.issues.every((i) => i.path.length === 0) ? messageOf(problem) : null;
 
 function SignIn() {
   const [name, setName] = useState('');
@@ -109,10 +59,10 @@ function SignIn() {
     void send(call('POST', '/session', { name, password }));
   };
   return (
-    <Form onSubmit={submit}>
+    <DoorForm onSubmit={submit}>
       <h2>Sign in</h2>
       <TextField
-        label="Your name"
+        label="Sign-in name"
         value={name}
         onChange={setName}
         autoComplete="username"
@@ -130,43 +80,28 @@ function SignIn() {
       <Button type="submit" isDisabled={busy}>
         Sign in
       </Button>
-    </Form>
+    </DoorForm>
   );
 }
 
 function FoundCrew() {
   const [crew, setCrew] = useState('');
-  const [name, setName] = useState('');
-  const [password, setPassword] = useState('');
+  const [names, setNames] = useState<Names>(NO_NAMES);
   const { problem, busy, send } = useEntry();
   const submit = (e: FormEvent): void => {
     e.preventDefault();
-    void send(call('POST', '/crews', { crew, name, password }));
+    void send(call('POST', '/crews', { crew, ...sent(names) }));
   };
   return (
-    <Form onSubmit={submit}>
+    <DoorForm onSubmit={submit}>
       <h2>Found a crew</h2>
       <TextField label="Crew" value={crew} onChange={setCrew} error={at(problem, 'crew')} />
-      <TextField
-        label="Your full name"
-        value={name}
-        onChange={setName}
-        autoComplete="username"
-        error={at(problem, 'name')}
-      />
-      <TextField
-        label="New password, 10 characters or more"
-        type="password"
-        value={password}
-        onChange={setPassword}
-        autoComplete="new-password"
-        error={at(problem, 'password')}
-      />
+      <NameFields names={names} onChange={setNames} problem={problem} />
       {general(problem) ? <ErrorText role="alert">{general(problem)}</ErrorText> : null}
       <Button type="submit" isDisabled={busy}>
         Found the crew
       </Button>
-    </Form>
+    </DoorForm>
   );
 }
 
@@ -190,7 +125,7 @@ function DemoPeople({ people }: { people: readonly DemoPerson[] }) {
             >
               {p.name}
               <Crew>
-                {p.crewName}, {ROLE_WORDS[p.role] ?? p.role}
+                {p.crewName}, {ROLE_WORDS[p.role]}
               </Crew>
             </Person>
           </li>
@@ -203,14 +138,14 @@ function DemoPeople({ people }: { people: readonly DemoPerson[] }) {
 /** The first page. */
 export function Door({ people }: { people: readonly DemoPerson[] }) {
   return (
-    <Page>
-      <Head>
+    <DoorPage>
+      <DoorHead>
         <CleatMark />
         <div>
           <h1>Vast Cleat</h1>
           <p>What each line may carry, and whether all lines together hold the load.</p>
         </div>
-      </Head>
+      </DoorHead>
       <Columns>
         <div>
           {people.length > 0 ? (
@@ -230,6 +165,6 @@ export function Door({ people }: { people: readonly DemoPerson[] }) {
           <FoundCrew />
         </div>
       </Columns>
-    </Page>
+    </DoorPage>
   );
 }

@@ -7,6 +7,7 @@ import { call } from '../api';
 export interface Viewer {
   readonly id: string;
   readonly name: string;
+  readonly signInName: string;
   readonly crewName: string;
   readonly role: string;
   readonly units: 'metric' | 'us';

@@ -14,6 +14,7 @@ import { TextField } from '../kit/TextField';
 import { Select } from '../kit/Select';
 import { shortTime } from '../kit/time';
 import { ErrorText, Hidden, Label, Small } from '../kit/text';
+import { UndoBar } from '../kit/UndoBar';
 import { VerdictMark } from '../kit/VerdictMark';
 import { useKeys } from '../useKeys';
 import { type PlanPage, usePlanList } from './usePlanList';
@@ -88,20 +89,6 @@ const TitleLink = styled(Link)`
     outline: var(--w-focus) solid var(--ink);
   }
 `;
-const Undo = styled.div`
-  display: flex;
-  align-items: center;
-  gap: 12px;
-  padding: 6px 14px;
-  background: var(--plate);
-  color: var(--on-plate);
-  margin-top: 12px;
-  & button {
-    color: inherit;
-  }
-`;
-
-/** "12:04" today, "3 Nov" otherwise; in UTC on the server and at first paint, so both agree. */
 function PlanRow({
   plan,
   canDelete,
@@ -113,7 +100,10 @@ function PlanRow({
 }) {
   return (
     <Row>
-      <VerdictMark verdict={plan.verdict} />
+      <div>
+        <VerdictMark verdict={plan.verdict} />
+        {plan.outdated ? <Small>is being judged again</Small> : null}
+      </div>
       <TitleLink href={`/loads/${plan.id}`}>{plan.title}</TitleLink>
       <Small>
         {RULE_SET_TITLES[plan.ruleSet].name},{' '}
@@ -157,7 +147,8 @@ export function PlanList({ first, strength }: { first: PlanPage; strength: Stren
     setDeleted(plan);
   };
   const restore = async (plan: PlanSummary): Promise<void> => {
-    await call('POST', `/plans/${plan.id}/restore`);
+    const answer = await call('POST', `/plans/${plan.id}/restore`);
+    if (!answer.ok) return setError(messageOf(answer.problem));
     setDeleted(null);
     list.reload();
   };
@@ -198,12 +189,7 @@ export function PlanList({ first, strength }: { first: PlanPage; strength: Stren
       </Find>
       {(error ?? list.error) ? <ErrorText role="alert">{error ?? list.error}</ErrorText> : null}
       {deleted ? (
-        <Undo role="status">
-          “{deleted.title}” is deleted.
-          <Button $kind="quiet" onPress={() => void restore(deleted)}>
-            Undo
-          </Button>
-        </Undo>
+        <UndoBar onUndo={() => void restore(deleted)}>“{deleted.title}” is deleted.</UndoBar>
       ) : null}
       <ul aria-label="Plans">
         {list.page.plans.map((p) => (

@@ -85,6 +85,7 @@ export function PlanHead({
   onExport,
   onDuplicate,
   printHref,
+  historyHref,
   onKeys,
 }: {
   editor: PlanEditor;
@@ -95,6 +96,7 @@ export function PlanHead({
   onExport: () => void;
   onDuplicate: () => void;
   printHref: string;
+  historyHref: string;
   onKeys: () => void;
 }) {
   const { units, viewer, setUnits } = useMember();
@@ -170,6 +172,9 @@ export function PlanHead({
               Redo
             </Button>
           ) : null}
+          <ButtonLink as={Link} $kind="quiet" href={historyHref}>
+            History
+          </ButtonLink>
           <Button $kind="quiet" onPress={onKeys} aria-label="Keys">
             ?
           </Button>

@@ -256,6 +256,7 @@ export function Planner({
         version={version}
         alarm={alarm ?? (editor.failing ? NOT_JUDGED : save.state === 'not-kept' ? save.why : null)}
         printHref={`/loads/${stored.id}/print`}
+        historyHref={`/loads/${stored.id}/history`}
         onKeys={() => setKeys(true)}
         onExport={() => keepJson(editor.plan.title, editor.plan)}
         onDuplicate={() => void duplicate()}

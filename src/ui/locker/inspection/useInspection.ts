@@ -1,20 +1,16 @@
 'use client';
 import { useEffect, useMemo, useState } from 'react';
 import { type InspectionCheck, INSPECTION_CHECKS } from '@/core/inspection/checks';
+import {
+  type InspectionDraft,
+  keptDraft,
+  readInspectionDraft,
+} from '@/core/exchange/inspection-draft';
 import { outcomeOf } from '@/core/gear/history';
 import type { DamageFound, InspectionOutcome } from '@/core/inspection/outcome';
 import type { LockerItem } from '../useLockerList';
 
-/** Where a walk-through stands: which check, what was answered, what was found. */
-export interface InspectionDraft {
-  readonly at: number;
-  readonly answered: readonly string[];
-  readonly found: readonly DamageFound[];
-  /** The last entry of the history when it was begun. */
-  readonly seen: string | null;
-  /** When it was begun, ISO time. */
-  readonly begunAt: string;
-}
+export type { InspectionDraft };
 
 const fresh = (seen: string | null): InspectionDraft => ({
   at: 0,
@@ -30,14 +26,11 @@ const FRESH_FOR_MS = 12 * 3_600_000;
 /** What was begun on this device and not recorded yet: a telephone rings in the middle of a rope. */
 function kept(key: string, checks: readonly InspectionCheck[]): InspectionDraft | null {
   try {
-    const draft = JSON.parse(window.localStorage.getItem(key) ?? 'null') as InspectionDraft | null;
-    const known =
-      draft?.answered.every((id) => checks.some((c) => c.id === id)) &&
-      draft.at <= checks.length &&
-      Array.isArray(draft.found);
-    const dated =
-      draft && typeof draft.begunAt === 'string' && !Number.isNaN(Date.parse(draft.begunAt));
-    return known && dated && draft.answered.length + draft.found.length > 0 ? draft : null;
+    const text = window.localStorage.getItem(key);
+    const ids = checks.map((c) => c.id);
+    const draft = readInspectionDraft(JSON.parse(text ?? 'null'), ids);
+    if (!draft.ok) return null;
+    return draft.value.answered.length + draft.value.found.length > 0 ? draft.value : null;
   } catch {
     return null;
   }
@@ -87,7 +80,7 @@ export function useInspection(item: LockerItem, seen: string | null): Inspection
     // eslint-disable-next-line react-hooks/exhaustive-deps
   }, [key, checks]);
   useEffect(() => {
-    if (restored && !aged) window.localStorage.setItem(key, JSON.stringify(draft));
+    if (restored && !aged) window.localStorage.setItem(key, JSON.stringify(keptDraft(draft)));
   }, [key, draft, restored, aged]);
   const check = checks[draft.at] ?? null;
   const outcome = useMemo(

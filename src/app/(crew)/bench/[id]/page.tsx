@@ -5,6 +5,6 @@ import { PullBench } from '@/ui/bench/PullBench';
 export const metadata = { title: 'Rigging · Vast Cleat' };
 
 export default async function RiggingPage({ params }: { params: Promise<{ id: string }> }) {
-  const stored: StoredRigging = await storedOrNotFound((await params).id, riggingById);
+  const stored: StoredRigging = await storedOrNotFound('rigging', (await params).id, riggingById);
   return <PullBench key={stored.id} initial={stored.document} stored={stored} />;
 }

@@ -12,7 +12,9 @@ export default async function ComparePage() {
   return (
     <SideBySide
       strength={await crewStrength(pool(), member.crewId)}
-      library={riggings.map(({ id, title, document }) => ({ id, title, document }))}
+      library={riggings.flatMap(({ id, title, document }) =>
+        document ? [{ id, title, document }] : [],
+      )}
     />
   );
 }

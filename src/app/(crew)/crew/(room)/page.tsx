@@ -16,7 +16,13 @@ export default async function Page() {
   return (
     <CrewPage
       settings={settings}
-      members={members.map(({ id, name, role, cautioned }) => ({ id, name, role, cautioned }))}
+      members={members.map(({ id, name, signInName, role, cautioned }) => ({
+        id,
+        name,
+        signInName,
+        role,
+        cautioned,
+      }))}
     />
   );
 }

@@ -9,7 +9,7 @@ export const metadata = { title: 'Plan · Vast Cleat' };
 
 export default async function PlanPage({ params }: { params: Promise<{ id: string }> }) {
   const { crewId } = await memberOrFirstPage();
-  const stored = await storedOrNotFound((await params).id, planById);
+  const stored = await storedOrNotFound('plan', (await params).id, planById);
   const facts = await factsToday(crewId, stored.document);
   // The first picture needs the figures only; what judges the plan while it is changed is fetched after it.
   const assessment = outlineOf(assess(stored.document, new Map(facts)));

@@ -11,7 +11,7 @@ export const metadata = { title: 'Gear · Vast Cleat' };
 
 export default async function Page({ params }: { params: Promise<{ id: string }> }) {
   const { crewId } = await memberOrFirstPage();
-  const item = standingOn(await storedOrNotFound((await params).id, gearById), new Date());
+  const item = standingOn(await storedOrNotFound('gear', (await params).id, gearById), new Date());
   const [entries, plans, { strength, intervals }] = await Promise.all([
     gearHistory(pool(), crewId, item.id),
     plansUsing(pool(), crewId, item.id),

@@ -2,14 +2,21 @@ import { API } from '@/server/api/endpoints';
 import { meterQuery, meterStream } from '@/server/meter';
 import { route } from '@/server/route';
 
-export const GET = route(
-  API.meter,
-  async ({ request }) =>
-    new Response(meterStream(meterQuery(new URL(request.url).searchParams), request.signal), {
-      headers: {
-        'content-type': 'text/event-stream',
-        'cache-control': 'no-store, no-transform',
-        'x-accel-buffering': 'no',
-      },
-    }),
-);
+export const GET = route(API.meter, async ({ request, member }) => {
+  const query = meterQuery(new URL(request.url).searchParams);
+  return new Response(meterStream(query, member.id, request.signal), {
+    headers: {
+      'content-type': 'text/event-stream',
+      'cache-control': 'no-store, no-transform',
+      'x-accel-buffering': 'no',
+    },
+  });
+});
+
+/** What a stream would be like, without one: whoever only asks for its head takes no slot. */
+export const HEAD = route(API.meter, async ({ request }) => {
+  meterQuery(new URL(request.url).searchParams);
+  return new Response(null, {
+    headers: { 'content-type': 'text/event-stream', 'cache-control': 'no-store' },
+  });
+});

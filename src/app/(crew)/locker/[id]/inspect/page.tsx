@@ -11,7 +11,7 @@ export const metadata = { title: 'Inspection · Vast Cleat' };
 
 export default async function Page({ params }: { params: Promise<{ id: string }> }) {
   const { role, crewId } = await memberOrFirstPage();
-  const stored = await storedOrNotFound((await params).id, gearById);
+  const stored = await storedOrNotFound('gear', (await params).id, gearById);
   if (!may(role, 'gear.record') || stored.standing.state === 'retired')
     redirect(`/locker/${stored.id}`);
   const history = await gearHistory(pool(), crewId, stored.id);

@@ -8,16 +8,18 @@ import { fileResponse, route } from '@/server/route';
 
 export const GET = route(API.exportGearJson, async ({ member }) => {
   const items: unknown[] = [];
+  const unreadable: unknown[] = [];
   for await (const batch of allGear(pool(), member.crewId)) {
     const histories = await gearHistories(
       pool(),
       member.crewId,
-      batch.map((g) => g.id),
+      batch.gear.map((g) => g.id),
     );
-    for (const g of batch) items.push({ ...rowOf(g), history: histories.get(g.id) ?? [] });
+    for (const g of batch.gear) items.push({ ...rowOf(g), history: histories.get(g.id) ?? [] });
+    unreadable.push(...batch.unreadable);
   }
   return fileResponse(
-    `${JSON.stringify({ format: LOCKER_FORMAT, version: 1, items }, null, 1)}\n`,
+    `${JSON.stringify({ format: LOCKER_FORMAT, version: 1, items, ...(unreadable.length > 0 ? { unreadable } : {}) }, null, 1)}\n`,
     'application/json',
     'rope-locker.json',
   );

@@ -3,7 +3,8 @@ import { API } from '@/server/api/endpoints';
 import { askedGear } from '@/server/gear';
 import { refuse } from '@/server/problem';
 import { fileResponse, route } from '@/server/route';
-import { LABEL_SHEETS, type LabelSheetId, tagSheet } from '@/server/tag-sheet';
+import { LABEL_SHEETS, type LabelSheetId } from '@/server/tag-sheets';
+import { drawTags } from '@/server/jobs/pool';
 import { tagLines } from '@/wording/gear';
 
 const MOST_TAGS = 240;
@@ -30,7 +31,7 @@ export const GET = route(API.tagSheet, async ({ request, member }) => {
     crew: member.crewName,
   }));
   return fileResponse(
-    await tagSheet(tags, sheet as LabelSheetId, from),
+    await drawTags({ tags, sheet: sheet as LabelSheetId, from }),
     'application/pdf',
     'tags.pdf',
   );

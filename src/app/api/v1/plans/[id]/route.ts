@@ -1,5 +1,6 @@
 import { pool, transaction } from '@/db/pool';
-import { planById, setPlanDeleted, updatePlan } from '@/db/queries/plans';
+import { planById, updatePlan } from '@/db/queries/plans';
+import { setDeleted } from '@/db/queries/revisions';
 import { API } from '@/server/api/endpoints';
 import { documentId, documentResponse, ifMatch } from '@/server/documents';
 import { admitGear } from '@/server/gear';
@@ -27,6 +28,6 @@ export const PUT = route(API.savePlan, async ({ request, params, body, member })
 });
 
 export const DELETE = route(API.deletePlan, async ({ params, member }) => {
-  await setPlanDeleted(pool(), member.crewId, documentId(params), true);
+  await setDeleted(pool(), 'plan', member.crewId, documentId(params), true);
   return json({ ok: true });
 });

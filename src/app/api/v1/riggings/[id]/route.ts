@@ -1,5 +1,6 @@
 import { pool, transaction } from '@/db/pool';
-import { deleteRigging, riggingById, updateRigging } from '@/db/queries/riggings';
+import { setDeleted } from '@/db/queries/revisions';
+import { riggingById, updateRigging } from '@/db/queries/riggings';
 import { API } from '@/server/api/endpoints';
 import { documentId, documentResponse, ifMatch } from '@/server/documents';
 import { json, route } from '@/server/route';
@@ -16,6 +17,6 @@ export const PUT = route(API.saveRigging, async ({ request, params, body, member
 });
 
 export const DELETE = route(API.deleteRigging, async ({ params, member }) => {
-  await deleteRigging(pool(), member.crewId, documentId(params));
+  await setDeleted(pool(), 'rigging', member.crewId, documentId(params), true);
   return json({ ok: true });
 });

@@ -1,5 +1,6 @@
 import { transaction } from '@/db/pool';
-import { planById, setPlanDeleted } from '@/db/queries/plans';
+import { planById } from '@/db/queries/plans';
+import { setDeleted } from '@/db/queries/revisions';
 import { API } from '@/server/api/endpoints';
 import { documentId, documentResponse } from '@/server/documents';
 import { route } from '@/server/route';
@@ -7,7 +8,7 @@ import { route } from '@/server/route';
 export const POST = route(API.restorePlan, async ({ params, member }) =>
   documentResponse(
     await transaction(async (db) => {
-      await setPlanDeleted(db, member.crewId, documentId(params), false);
+      await setDeleted(db, 'plan', member.crewId, documentId(params), false);
       return planById(db, member.crewId, documentId(params));
     }),
   ),

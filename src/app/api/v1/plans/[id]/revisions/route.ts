@@ -1,10 +1,14 @@
+import { PLAN } from '@/core/securement/plan';
 import { pool } from '@/db/pool';
-import { planById, planRevisions } from '@/db/queries/plans';
+import { rawDocument } from '@/db/queries/revisions';
 import { API } from '@/server/api/endpoints';
 import { documentId } from '@/server/documents';
+import { askedVersion, historyPage } from '@/server/revisions';
 import { json, route } from '@/server/route';
 
-export const GET = route(API.planHistory, async ({ params, member }) => {
-  const { id } = await planById(pool(), member.crewId, documentId(params));
-  return json({ revisions: await planRevisions(pool(), member.crewId, id) });
+export const GET = route(API.planHistory, async ({ request, params, member }) => {
+  const id = documentId(params);
+  const after = askedVersion(new URL(request.url).searchParams);
+  await rawDocument(pool(), 'plan', member.crewId, id);
+  return json(await historyPage(pool(), 'plan', PLAN, member.crewId, id, after));
 });

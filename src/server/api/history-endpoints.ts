@@ -1,0 +1,90 @@
+import { z } from 'zod';
+import { endpoint, type Endpoint } from './endpoint';
+
+const nameBody = z.strictObject({ name: z.string().trim().min(1).max(80).nullable() });
+
+/** The past of plans and riggings, and documents as they are kept. */
+export const HISTORY_API = {
+  planHistory: endpoint({
+    method: 'GET',
+    path: '/plans/{id}/revisions',
+    query: ['after'],
+    summary: 'Versions of a plan, newest first, each with what changed: ?after=',
+    body: null,
+    action: 'plan.read',
+    answer: 'revisions[], next',
+  }),
+  planRevision: endpoint({
+    method: 'GET',
+    path: '/plans/{id}/revisions/{version}',
+    summary: 'The document of one version',
+    body: null,
+    action: 'plan.read',
+    answer: 'A plan document',
+  }),
+  namePlanRevision: endpoint({
+    method: 'PUT',
+    path: '/plans/{id}/revisions/{version}',
+    summary: 'Name a version, so that it is kept for ever, or take its name away',
+    body: nameBody,
+    action: 'plan.write',
+    answer: 'Nothing',
+  }),
+  planDocument: endpoint({
+    method: 'GET',
+    path: '/plans/{id}/document',
+    summary: 'The document exactly as it is kept, also one that cannot be read',
+    body: null,
+    action: 'plan.read',
+    answer: 'JSON',
+  }),
+  riggingHistory: endpoint({
+    method: 'GET',
+    path: '/riggings/{id}/revisions',
+    query: ['after'],
+    summary: 'Versions of a rigging, newest first, each with what changed: ?after=',
+    body: null,
+    action: 'rigging.read',
+    answer: 'revisions[], next',
+  }),
+  riggingRevision: endpoint({
+    method: 'GET',
+    path: '/riggings/{id}/revisions/{version}',
+    summary: 'The document of one version',
+    body: null,
+    action: 'rigging.read',
+    answer: 'A rigging document',
+  }),
+  nameRiggingRevision: endpoint({
+    method: 'PUT',
+    path: '/riggings/{id}/revisions/{version}',
+    summary: 'Name a version, so that it is kept for ever, or take its name away',
+    body: nameBody,
+    action: 'rigging.write',
+    answer: 'Nothing',
+  }),
+  riggingDocument: endpoint({
+    method: 'GET',
+    path: '/riggings/{id}/document',
+    summary: 'The document exactly as it is kept, also one that cannot be read',
+    body: null,
+    action: 'rigging.read',
+    answer: 'JSON',
+  }),
+  restoreRigging: endpoint({
+    method: 'POST',
+    path: '/riggings/{id}/restore',
+    summary: 'Bring a deleted rigging back',
+    body: null,
+    action: 'rigging.write',
+    answer: 'The rigging',
+  }),
+  gearDocument: endpoint({
+    method: 'GET',
+    path: '/gear/{id}/document',
+    summary: 'The document exactly as it is kept, also one that cannot be read',
+    body: null,
+    action: 'gear.read',
+    answer: 'JSON',
+  }),
+} as const satisfies Record<string, Endpoint>;

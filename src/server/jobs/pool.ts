@@ -1,0 +1,68 @@
+import { availableParallelism } from 'node:os';
+import path from 'node:path';
+import { Piscina } from 'piscina';
+import { log } from '../log';
+import { judge, type JudgeWork, type TagWork, type ToJudge, type VerdictId } from './work';
+
+export type { ToJudge };
+
+/** One processor stays with those who wait for an answer. */
+const MOST_THREADS = Math.max(1, Math.min(4, availableParallelism() - 1));
+const IDLE_MS = 60_000;
+/** More work than this waiting is refused: whoever asked has gone by then. */
+const MOST_WAITING = 200;
+
+// Kept on globalThis because development reloads modules.
+const holder = globalThis as { vastCleatJobs?: Piscina };
+
+function threads(): Piscina {
+  holder.vastCleatJobs ??= begin();
+  return holder.vastCleatJobs;
+}
+
+function begin(): Piscina {
+  const pool = new Piscina({
+    filename: path.join(process.cwd(), 'src/server/jobs/worker.mjs'),
+    execArgv: [],
+    minThreads: 0,
+    maxThreads: MOST_THREADS,
+    idleTimeout: IDLE_MS,
+    maxQueue: MOST_WAITING,
+  });
+  // A thread that dies fails what it was doing; the process goes on with another.
+  pool.on('error', (error) => log.error({ err: error }, 'a thread died'));
+  return pool;
+}
+
+/** Nothing here takes as long; whoever waits had better be told. */
+const patience = (): AbortSignal => AbortSignal.timeout(60_000);
+
+/** Below this a thread would take longer to be told than to do it. */
+const FEW = 3;
+/** Plans judged by a thread in one go. */
+const AT_ONCE = 20;
+
+/** Judges plans as they are kept, in threads when there are many: who asks something else meanwhile does not wait. */
+export async function judgePlans(work: JudgeWork): Promise<{ id: string; verdict: VerdictId }[]> {
+  if (work.plans.length <= FEW) return judge(work);
+  const parts = Array.from({ length: Math.ceil(work.plans.length / AT_ONCE) }, (_, i) =>
+    work.plans.slice(i * AT_ONCE, (i + 1) * AT_ONCE),
+  );
+  const judged = await Promise.all(
+    parts.map(
+      (plans) =>
+        threads().run(
+          { plans, facts: work.facts },
+          { name: 'judge', signal: patience() },
+        ) as Promise<{ id: string; verdict: VerdictId }[]>,
+    ),
+  );
+  return judged.flat();
+}
+
+/** A sheet of tags as PDF, made in a thread. */
+export async function drawTags(work: TagWork): Promise<Buffer> {
+  return Buffer.from(
+    (await threads().run(work, { name: 'tags', signal: patience() })) as Uint8Array,
+  );
+}

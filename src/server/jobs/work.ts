@@ -1,0 +1,40 @@
+import type { GearFact } from '@/core/securement/locker-word';
+import { assess } from '@/core/securement/assess';
+import { readPlan } from '@/core/securement/plan';
+import type { VERDICTS } from '@/core/securement/verdict';
+import type { TagText } from '../tag-sheet';
+import type { LabelSheetId } from '../tag-sheets';
+
+export type VerdictId = (typeof VERDICTS)[number];
+
+/** A plan as it is kept, to be judged. */
+export interface ToJudge {
+  readonly id: string;
+  readonly document: unknown;
+}
+
+export interface JudgeWork {
+  readonly plans: readonly ToJudge[];
+  /** What the locker says of everything these plans use. */
+  readonly facts: readonly (readonly [string, GearFact])[];
+}
+
+/** Judges plans as they are kept; what cannot be read cannot be said. */
+export function judge({ plans, facts }: JudgeWork): { id: string; verdict: VerdictId }[] {
+  const locker = new Map(facts);
+  return plans.map(({ id, document }) => {
+    const plan = readPlan(document);
+    return { id, verdict: plan.ok ? assess(plan.value, locker).verdict : 'cannot-say' };
+  });
+}
+
+export interface TagWork {
+  readonly tags: readonly TagText[];
+  readonly sheet: LabelSheetId;
+  readonly from: number;
+}
+
+/** A sheet of tags as PDF. */
+export const tags = async ({ tags: list, sheet, from }: TagWork): Promise<Buffer> =>
+  // Only who draws needs what draws.
+  (await import('../tag-sheet')).tagSheet(list, sheet, from);

@@ -1,0 +1,7 @@
+import { register } from 'tsx/esm/api';
+
+/** What runs in threads of its own. Plain JavaScript: a thread begins without what reads TypeScript. */
+register();
+const { judge, tags } = await import('./work.ts');
+
+export { judge, tags };

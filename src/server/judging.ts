@@ -1,0 +1,40 @@
+import { gearIdsOf } from '@/core/securement/locker-word';
+import { readPlan } from '@/core/securement/plan';
+import type { Database } from '@/db/pool';
+import { edition } from '@/db/edition';
+import { gearFacts, keepVerdicts, plansToJudgeAgain, plansUsingHeld } from '@/db/queries/plan-gear';
+import { judgePlans, type ToJudge } from './jobs/pool';
+
+/** Judges plans of one crew with what the locker says now, and keeps the verdicts with their edition. */
+async function judgeAll(db: Database, crewId: string, plans: readonly ToJudge[]): Promise<void> {
+  const ids = plans.flatMap(({ document }) => {
+    const plan = readPlan(document);
+    return plan.ok ? gearIdsOf(plan.value) : [];
+  });
+  const facts = [...(await gearFacts(db, crewId, [...new Set(ids)]))];
+  await keepVerdicts(db, crewId, await judgePlans({ plans, facts }), edition());
+}
+
+/**
+ * Judges every plan that uses a thing anew, in the transaction that changed it: no plan stands a moment on rope that is
+ * gone. A plan that cannot be read stops nothing: of it nothing can be said.
+ */
+export async function rejudgePlansUsing(
+  db: Database,
+  crewId: string,
+  gearId: string,
+): Promise<void> {
+  const plans = await plansUsingHeld(db, crewId, gearId);
+  if (plans.length > 0) await judgeAll(db, crewId, plans);
+}
+
+/**
+ * Judges again what other rules, or another program, judged: a few plans of one crew. Call inside a transaction.
+ * @returns whether there was anything left to do
+ */
+export async function judgeAgain(db: Database): Promise<boolean> {
+  const found = await plansToJudgeAgain(db, edition());
+  if (found === null) return false;
+  await judgeAll(db, found.crewId, found.plans);
+  return true;
+}
