@@ -38,7 +38,19 @@ const CORE = [
   'cutting',
 ];
 /** Rooms of the interface, likewise. */
-const UI = ['diagrams', 'kit', 'frame', 'knots', 'working', 'meter', 'locker', 'bench', 'planner'];
+const UI = [
+  'diagrams',
+  'kit',
+  'outbox',
+  'frame',
+  'revisions',
+  'knots',
+  'working',
+  'meter',
+  'locker',
+  'bench',
+  'planner',
+];
 const arrows = (root, order, more = []) =>
   order.map((folder, i) => ({
     files: [`${root}/${folder}/**/*.{ts,tsx}`],

@@ -1,5 +1,6 @@
 import { z } from 'zod';
 import type { StoredDocument } from '@/db/queries/documents';
+import type { Done } from './once';
 import { refuse } from './problem';
 import { json } from './route';
 
@@ -7,6 +8,13 @@ import { json } from './route';
 export function documentResponse(document: StoredDocument<unknown>, status = 200): Response {
   return json(document, status, { etag: `"${document.version}"` });
 }
+
+/** The same for what is recorded once. */
+export const documentAnswer = (document: StoredDocument<unknown>, status: number): Done => ({
+  status,
+  body: document,
+  headers: { etag: `"${document.version}"` },
+});
 
 /** The id in the address; anything that is no UUID simply does not exist. */
 export function documentId(params: Readonly<Record<string, string>>): string {

@@ -159,6 +159,8 @@ const ISSUES: Record<string, (v: Issue['values']) => string> = {
   'wrong-origin': () => 'This request came from another site and was refused.',
   'address-unknown': () => 'There is no such address. The description is at /api/v1/openapi.json.',
   busy: () => 'Too much is asked at once. Try again in a few seconds.',
+  'key-unusable': () => 'The key of a record is a UUID.',
+  'key-used': () => 'This key stands for another record already. Give each record its own.',
   'last-lead': () => 'A crew needs a lead. Make somebody else a lead first.',
   'link-void': () =>
     'This link is used up, older than seven days, or was never made. Ask your lead for another.',

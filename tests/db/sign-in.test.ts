@@ -46,6 +46,14 @@ describe('names one signs in by', () => {
       );
     }
   });
+  it('many of one name at once all get one of their own', async () => {
+    const crews = await Promise.all(
+      Array.from({ length: 5 }, (_, i) => crewWith(db.pool, `Same ${i}`)),
+    );
+    const ids = await Promise.all(crews.map((c) => person('Sam Same', undefined, c.crewId)));
+    const names = await Promise.all(ids.map((id) => signInNameOf(db.pool, id)));
+    expect(new Set(names).size).toBe(5);
+  });
   it('case and spacing do not matter; the full name is enough where nobody else has it', async () => {
     const id = await person('Øyvind Lund-Berg');
     expect(signInKey('  ØYVIND  lund berg ')).toBe('øyvind.lund.berg');

@@ -2,7 +2,7 @@ import { v7 as uuid } from 'uuid';
 import { z } from 'zod';
 import { intervalsSchema } from '@/core/gear/intervals';
 import { type Strength, strengthSchema } from '@/core/securement/schema';
-import { ConflictError, type Database, many, maybeOne, one } from '../pool';
+import { ConflictError, type Database, maybeOne, one } from '../pool';
 
 /** How names are compared: case and spacing do not matter. */
 export const nameKey = (name: string): string =>

@@ -85,29 +85,46 @@ export interface NewMember {
   readonly demo?: boolean;
 }
 
-/** Adds a member to a crew. @throws ConstraintError `member_name_in_crew` or `member_sign_in_name` when one is taken. */
-export async function insertMember(
+/** One try to add a member; null when somebody took the sign-in name meanwhile. */
+const tryInsert = (
   db: Database,
   crewId: string,
   member: NewMember,
-): Promise<string> {
-  const row = await one(
+  signInName: string,
+  taken: '' | 'ON CONFLICT (sign_in_name) DO NOTHING',
+): Promise<{ id: string } | null> =>
+  maybeOne(
     db,
     idRow,
-    'INSERT INTO member (id, crew_id, name, name_key, sign_in_name, role, password_hash, units, demo) VALUES ($1, $2, $3, $4, $5, $6, $7, $8, $9) RETURNING id',
+    `INSERT INTO member (id, crew_id, name, name_key, sign_in_name, role, password_hash, units, demo)
+     VALUES ($1, $2, $3, $4, $5, $6, $7, $8, $9) ${taken} RETURNING id`,
     [
       uuid(),
       crewId,
       member.name,
       nameKey(member.name),
-      member.signInName ? signInKey(member.signInName) : await freeSignInName(db, member.name),
+      signInName,
       member.role,
       member.passwordHash,
       member.units ?? 'metric',
       member.demo ?? false,
     ],
   );
-  return row.id;
+
+/** Adds a member to a crew. @throws ConstraintError `member_name_in_crew` or, for a chosen one, `member_sign_in_name` when one is taken. */
+export async function insertMember(
+  db: Database,
+  crewId: string,
+  member: NewMember,
+): Promise<string> {
+  if (member.signInName)
+    return (await tryInsert(db, crewId, member, signInKey(member.signInName), ''))!.id;
+  for (;;) {
+    const name = await freeSignInName(db, member.name);
+    // Whoever is entered at the same time may take it first: then the next one that is free.
+    const row = await tryInsert(db, crewId, member, name, 'ON CONFLICT (sign_in_name) DO NOTHING');
+    if (row) return row.id;
+  }
 }
 
 /** Who signs in by this name, with the hash of the password: for sign-in only. */

@@ -1,6 +1,7 @@
 'use client';
 import styled from 'styled-components';
 import { useMember } from '../frame/MemberContext';
+import { ButtonLink } from '../kit/Button';
 import { NumberField, FieldGrid } from '../kit/fields';
 import { Label, Small } from '../kit/text';
 import { StrengthFields } from '../planner/StrengthFields';
@@ -66,6 +67,7 @@ export function CrewPage({
           </Label>
           <h1>{viewer.crewName}</h1>
         </Grow>
+        <ButtonLink href="#you">Password, sign out</ButtonLink>
       </Head>
       <section>
         <h2>Rope strength, for new plans</h2>

@@ -126,10 +126,10 @@ export function Members({ members }: { members: readonly MemberLine[] }) {
       <ul aria-label="Members">
         {members.map((m) => (
           <Row key={m.id}>
-            <div>
+            <Stack $gap={2}>
               <b>{m.name}</b>
               <Small>signs in as {m.signInName}</Small>
-            </div>
+            </Stack>
             <span>{ROLE_WORDS[m.role]}</span>
             <Small>{m.cautioned ? 'has read the cautions' : 'has not read the cautions yet'}</Small>
             {viewer.canChangeCrew ? (

@@ -80,7 +80,7 @@ export function OwnAccount() {
     setSaid(messageOf(answer.problem));
   };
   return (
-    <section>
+    <section id="you">
       <h2>You</h2>
       <Stack $top={10}>
         <p>

@@ -9,6 +9,8 @@ import { ErrorText, Small } from '../kit/text';
 import { shortTime } from '../kit/time';
 
 const Row = styled.li`
+  display: grid;
+  gap: 2px;
   padding: 8px 0;
   border-bottom: var(--w-hair) solid var(--line);
 `;

@@ -6,6 +6,8 @@ import { CAUTION_LINE } from '@/wording/cautions';
 import type { Theme } from '@/wording/themes';
 import { MemberProvider, type Viewer } from './MemberContext';
 import { Rail } from './Rail';
+import { OutboxBar } from '../outbox/OutboxBar';
+import { OutboxProvider } from '../outbox/OutboxContext';
 import { orMissing } from '../orMissing';
 
 /** Fetched only by those who have not acknowledged the cautions yet. */
@@ -58,12 +60,15 @@ export function Frame({
 }) {
   return (
     <MemberProvider viewer={viewer}>
-      <Rail theme={theme} />
-      <Page>
-        <Main data-cautions={viewer.cautioned ? 'read' : 'unread'}>{children}</Main>
-        <Foot>{CAUTION_LINE}</Foot>
-      </Page>
-      {viewer.cautioned ? null : <CautionGate />}
+      <OutboxProvider memberId={viewer.id}>
+        <Rail theme={theme} />
+        <Page>
+          <OutboxBar />
+          <Main data-cautions={viewer.cautioned ? 'read' : 'unread'}>{children}</Main>
+          <Foot>{CAUTION_LINE}</Foot>
+        </Page>
+        {viewer.cautioned ? null : <CautionGate />}
+      </OutboxProvider>
     </MemberProvider>
   );
 }

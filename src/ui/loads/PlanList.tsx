@@ -18,7 +18,7 @@ import { UndoBar } from '../kit/UndoBar';
 import { VerdictMark } from '../kit/VerdictMark';
 import { useKeys } from '../useKeys';
 import { type PlanPage, usePlanList } from './usePlanList';
-import { Grow, Spaced } from '../kit/layout';
+import { Grow, Spaced, Stack } from '../kit/layout';
 
 const Page = styled.div`
   padding: 16px 24px 24px;
@@ -100,10 +100,10 @@ function PlanRow({
 }) {
   return (
     <Row>
-      <div>
+      <Stack $gap={2}>
         <VerdictMark verdict={plan.verdict} />
         {plan.outdated ? <Small>is being judged again</Small> : null}
-      </div>
+      </Stack>
       <TitleLink href={`/loads/${plan.id}`}>{plan.title}</TitleLink>
       <Small>
         {RULE_SET_TITLES[plan.ruleSet].name},{' '}

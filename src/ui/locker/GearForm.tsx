@@ -6,6 +6,7 @@ import { CONDITIONS } from '@/core/rope/condition';
 import type { StoredGear } from '@/db/queries/gear';
 import { KIND_WORDS } from '@/wording/gear';
 import { call, messageOf, type Problem } from '../api';
+import { isKept, useOutbox } from '../outbox/OutboxContext';
 import { useMember } from '../frame/MemberContext';
 import { Button } from '../kit/Button';
 import { Check } from '../kit/Check';
@@ -122,6 +123,7 @@ export function GearForm({
   onKept: (id: string) => void;
 }) {
   const { units } = useMember();
+  const outbox = useOutbox();
   const [gear, setGear] = useState<Gear>(stored?.document ?? BLANK);
   const [start, setStart] = useState(START);
   const [problem, setProblem] = useState<Problem | null>(null);
@@ -140,10 +142,12 @@ export function GearForm({
           document,
           { 'if-match': `"${version}"` },
         )
-      : await call<StoredGear>('POST', `/gear${again ? '?tagAgain=true' : ''}`, {
-          gear: document,
-          start,
-        });
+      : await outbox.record<StoredGear>(
+          `/gear${again ? '?tagAgain=true' : ''}`,
+          { gear: document, start },
+          `${gear.code}: entered`,
+        );
+    if (isKept(answer)) return onClose();
     if (answer.ok) return onKept(answer.value.id);
     setProblem(answer.problem);
     // Nothing is lost: the next press keeps what stands here over what was kept meanwhile.

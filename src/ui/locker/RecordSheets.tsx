@@ -1,11 +1,9 @@
 'use client';
-import { useRouter } from 'next/navigation';
 import { type FormEvent, type ReactNode, useState } from 'react';
-import type { Happening, HistoryBody, HistoryEntry } from '@/core/gear/events';
+import type { Happening, HistoryEntry } from '@/core/gear/events';
 import { CONDITIONS } from '@/core/rope/condition';
 import { OUTCOMES } from '@/core/inspection/outcome';
 import { OUTCOME_WORDS, wordHappening } from '@/wording/gear';
-import { call, messageOf } from '../api';
 import { useMember } from '../frame/MemberContext';
 import { Button } from '../kit/Button';
 import { Check } from '../kit/Check';
@@ -15,30 +13,9 @@ import { TextField } from '../kit/TextField';
 import { Select } from '../kit/Select';
 import { Sheet } from '../kit/Sheet';
 import { ErrorText } from '../kit/text';
+import { useRecord } from './useRecord';
 import type { LockerItem } from './useLockerList';
 import { Stack } from '../kit/layout';
-
-/** Adds a line to a thing's history and shows what it did. */
-export function useRecord(id: string, done: () => void) {
-  const router = useRouter();
-  const [error, setError] = useState<string | null>(null);
-  /** The last entry of a history that moved on while this was being looked at. */
-  const [moved, setMoved] = useState<string | null>(null);
-  const [busy, setBusy] = useState(false);
-  const record = async (body: HistoryBody): Promise<void> => {
-    setBusy(true);
-    const answer = await call('POST', `/gear/${id}/history`, body);
-    setBusy(false);
-    if (!answer.ok) {
-      const since = answer.problem.issues.find((i) => i.code === 'history-moved');
-      setMoved(since ? String(since.values?.['last']) : null);
-      return setError(messageOf(answer.problem));
-    }
-    done();
-    router.refresh();
-  };
-  return { error, moved, busy, record };
-}
 
 function RecordForm({
   title,
@@ -87,7 +64,7 @@ interface SheetProps {
 /** A piece is cut off, or the damage cut out. */
 export function CutSheet({ item, onClose }: SheetProps) {
   const { units } = useMember();
-  const { error, busy, record } = useRecord(item.id, onClose);
+  const { error, busy, record } = useRecord(item, onClose);
   const [lengthM, setLength] = useState<number | null>(null);
   const [what, setWhat] = useState('');
   const [scrapM, setScrap] = useState<number | null>(null);
@@ -166,7 +143,7 @@ export type TextRecord = keyof typeof TEXTS;
 
 /** What takes one text: a move, an incident, a retirement. */
 export function TextSheet({ item, onClose, what }: SheetProps & { what: TextRecord }) {
-  const { error, busy, record } = useRecord(item.id, onClose);
+  const { error, busy, record } = useRecord(item, onClose);
   const [text, setText] = useState('');
   const { title, label, action, says, body } = TEXTS[what];
   return (
@@ -279,7 +256,7 @@ export function CorrectionSheet({
   onClose,
 }: SheetProps & { entry: HistoryEntry; body: Happening }) {
   const { units } = useMember();
-  const { error, busy, record } = useRecord(item.id, onClose);
+  const { error, busy, record } = useRecord(item, onClose);
   const [instead, setInstead] = useState(body);
   const [withdrawn, setWithdrawn] = useState(body.kind === 'retired');
   const [reason, setReason] = useState('');

@@ -9,6 +9,8 @@ export type LockerItem = StoredGear & { readonly due: DueState };
 
 export interface LockerPage {
   readonly gear: readonly LockerItem[];
+  /** Kept, but not to be read by this program. */
+  readonly unreadable?: readonly { readonly id: string; readonly code: string }[];
   readonly next: string | null;
 }
 

@@ -22,6 +22,8 @@ const Page = styled.div`
   }
 `;
 const Head = styled.header`
+  display: grid;
+  gap: 6px;
   border-bottom: var(--w-strong) solid var(--ink);
   padding-bottom: 14px;
 `;
@@ -33,6 +35,10 @@ const Row = styled.li`
   border-bottom: var(--w-hair) solid var(--line);
 `;
 const When = styled.div`
+  display: grid;
+  gap: 2px;
+  align-content: start;
+  justify-items: start;
   width: 190px;
 `;
 const Changes = styled.ul`

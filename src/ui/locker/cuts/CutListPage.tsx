@@ -6,7 +6,8 @@ import { cutLength, END_KNOT_IDS, END_KNOTS } from '@/core/cutting/piece';
 import { formatNumber, formatQuantity } from '@/core/units';
 import { traced } from '@/core/working/working';
 import { wordItem } from '@/wording/gear';
-import { call, messageOf } from '../../api';
+import { messageOf } from '../../api';
+import { isKept, useOutbox } from '../../outbox/OutboxContext';
 import { useMember } from '../../frame/MemberContext';
 import { Button, IconButton } from '../../kit/Button';
 import { Check } from '../../kit/Check';
@@ -147,6 +148,7 @@ function RopeChoice({ item, list }: { item: LockerItem; list: CutList }) {
 }
 
 function useCutsRecorded(list: CutList) {
+  const outbox = useOutbox();
   const router = useRouter();
   const [said, setSaid] = useState<string | null>(null);
   const [error, setError] = useState<string | null>(null);
@@ -155,13 +157,18 @@ function useCutsRecorded(list: CutList) {
     if (!plan) return;
     const whatOf = (id: string): string =>
       list.wanted.find((w) => w.key === Number(id.split('.')[0]))?.what ?? '';
-    const answer = await call('POST', '/gear/cuts', {
+    const body = {
       cuts: plan.cuts.map((c) => ({
         gearId: c.hankId,
         pieces: c.pieces.map((p) => ({ lengthM: p.lengthM, what: whatOf(p.pieceId) })),
         scrapM: c.restIsScrap ? c.restM : 0,
       })),
-    });
+    };
+    const answer = await outbox.record('/gear/cuts', body, `Cuts of ${plan.cuts.length} ropes`);
+    const kept = isKept(answer);
+    if (kept) list.forget();
+    setSaid(kept ? 'Kept on this device; it is sent by itself.' : null);
+    if (kept) return setError(null);
     setError(answer.ok ? null : messageOf(answer.problem));
     if (!answer.ok) return;
     setSaid(`Recorded on ${plan.cuts.length === 1 ? 'one rope' : `${plan.cuts.length} ropes`}.`);

@@ -14,7 +14,7 @@ import { Cluster } from '../../kit/layout';
 import { TextAreaField } from '../../kit/TextAreaField';
 import { Select } from '../../kit/Select';
 import { ErrorText, Small } from '../../kit/text';
-import { useRecord } from '../RecordSheets';
+import { useRecord } from '../useRecord';
 import type { LockerItem } from '../useLockerList';
 import type { InspectionState } from './useInspection';
 import { FieldGrid } from '../../kit/fields';
@@ -71,7 +71,7 @@ export function OutcomeStep({
   const [decided, setDecided] = useState<Outcome | null>(null);
   const [condition, setCondition] = useState<Condition | null>(null);
   const [reason, setReason] = useState('');
-  const { error, moved, busy, record } = useRecord(item.id, () => {
+  const { error, moved, busy, record } = useRecord(item, () => {
     state.forget();
     onRecorded();
   });

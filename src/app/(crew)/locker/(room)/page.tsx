@@ -21,7 +21,11 @@ export default async function LockerPage() {
   ]);
   return (
     <LockerList
-      first={{ gear: first.gear.map((g) => standingOn(g, now)), next: writeMarker(first.next) }}
+      first={{
+        gear: first.gear.map((g) => standingOn(g, now)),
+        unreadable: first.unreadable.map(({ id, code }) => ({ id, code })),
+        next: writeMarker(first.next),
+      }}
       strength={strength}
     />
   );

@@ -1,9 +1,10 @@
-import { pool, transaction } from '@/db/pool';
+import { pool } from '@/db/pool';
 import { insertPlan, planPage } from '@/db/queries/plans';
 import { API } from '@/server/api/endpoints';
-import { documentResponse, writeMarker } from '@/server/documents';
+import { documentAnswer, writeMarker } from '@/server/documents';
 import { admitGear } from '@/server/gear';
 import { planQuery } from '@/server/plans';
+import { once } from '@/server/once';
 import { json, route } from '@/server/route';
 
 export const GET = route(API.listPlans, async ({ request, member }) => {
@@ -15,11 +16,12 @@ export const GET = route(API.listPlans, async ({ request, member }) => {
   return json({ plans, next: writeMarker(next) });
 });
 
-export const POST = route(API.createPlan, async ({ body, member }) =>
-  documentResponse(
-    await transaction(async (db) =>
-      insertPlan(db, member.crewId, member.id, await admitGear(db, member.crewId, body, null)),
+export const POST = route(API.createPlan, async (call) => {
+  const { crewId, id } = call.member;
+  return once(call, async (db) =>
+    documentAnswer(
+      await insertPlan(db, crewId, id, await admitGear(db, crewId, call.body, null)),
+      201,
     ),
-    201,
-  ),
-);
+  );
+});

@@ -1,7 +1,8 @@
-import { pool, transaction } from '@/db/pool';
+import { pool } from '@/db/pool';
 import { insertRigging, riggingPage } from '@/db/queries/riggings';
 import { API } from '@/server/api/endpoints';
-import { documentResponse, readMarker, searchText, writeMarker } from '@/server/documents';
+import { documentAnswer, readMarker, searchText, writeMarker } from '@/server/documents';
+import { once } from '@/server/once';
 import { json, route } from '@/server/route';
 
 export const GET = route(API.listRiggings, async ({ request, member }) => {
@@ -13,9 +14,9 @@ export const GET = route(API.listRiggings, async ({ request, member }) => {
   return json({ riggings, next: writeMarker(next) });
 });
 
-export const POST = route(API.createRigging, async ({ body, member }) =>
-  documentResponse(
-    await transaction((db) => insertRigging(db, member.crewId, member.id, body)),
-    201,
-  ),
-);
+export const POST = route(API.createRigging, async (call) => {
+  const { crewId, id } = call.member;
+  return once(call, async (db) =>
+    documentAnswer(await insertRigging(db, crewId, id, call.body), 201),
+  );
+});

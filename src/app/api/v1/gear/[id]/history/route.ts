@@ -1,9 +1,10 @@
-import { pool, transaction } from '@/db/pool';
+import { pool } from '@/db/pool';
 import { gearById } from '@/db/queries/gear';
 import { gearHistory } from '@/db/queries/gear-events';
 import { API } from '@/server/api/endpoints';
-import { documentId, documentResponse } from '@/server/documents';
+import { documentAnswer, documentId } from '@/server/documents';
 import { recordGear, standingOn } from '@/server/gear';
+import { once } from '@/server/once';
 import { json, route } from '@/server/route';
 
 export const GET = route(API.gearHistory, async ({ params, member }) => {
@@ -11,10 +12,10 @@ export const GET = route(API.gearHistory, async ({ params, member }) => {
   return json({ history: await gearHistory(pool(), member.crewId, id) });
 });
 
-export const POST = route(API.recordGear, async ({ params, body, member, now }) => {
+export const POST = route(API.recordGear, async (call) => {
+  const { params, body, member, now } = call;
   const id = documentId(params);
-  return documentResponse(
-    standingOn(await transaction((db) => recordGear(db, member, id, body, now)), now),
-    201,
+  return once(call, async (db) =>
+    documentAnswer(standingOn(await recordGear(db, member, id, body, now), now), 201),
   );
 });
