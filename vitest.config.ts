@@ -13,6 +13,7 @@ export default defineConfig({
           name: 'unit',
           env: { LOG_LEVEL: 'silent' },
           // No clock decides a check: this only ends what hangs, also where the machine is busy with something else.
+          expect: { poll: { timeout: 200_000 } },
           testTimeout: 240_000,
           hookTimeout: 240_000,
           include: [
@@ -32,6 +33,7 @@ export default defineConfig({
           name: 'database',
           env: { LOG_LEVEL: 'silent' },
           include: ['tests/db/**/*.test.ts'],
+          expect: { poll: { timeout: 200_000 } },
           testTimeout: 240_000,
           hookTimeout: 240_000,
         },
@@ -42,8 +44,9 @@ export default defineConfig({
           name: 'end-to-end',
           env: { LOG_LEVEL: 'silent' },
           include: ['tests/e2e/**/*.test.ts'],
+          expect: { poll: { timeout: 200_000 } },
           testTimeout: 240_000,
-          hookTimeout: 120_000,
+          hookTimeout: 240_000,
         },
       },
     ],

@@ -11,7 +11,7 @@ import {
 import path from 'node:path';
 import { ensureUserExists, postgresBinaries } from './prerequisites.mjs';
 import { alive, take, Users } from './processes.mjs';
-import { capture, freePort, isRoot, portIsFree, ROOT, say, Stop } from './system.mjs';
+import { capture, DATA, freePort, isRoot, portIsFree, ROOT, say, Stop } from './system.mjs';
 
 const LEAST_FREE_BYTES = 300 * 1024 * 1024;
 
@@ -35,11 +35,10 @@ function asDatabaseUser(command, args) {
  * Where the private cluster lives: under the clone, or under /var/tmp when the database user cannot enter the clone.
  * In the second case a mark inside the clone says where, so that it is found again when the clone is renamed.
  */
-export function clusterHome(root = ROOT) {
-  const inside = path.join(root, '.data');
+export function clusterHome(root = ROOT, inside = root === ROOT ? DATA : path.join(root, '.data')) {
   const mark = path.join(inside, 'cluster');
   if (existsSync(mark)) return readFileSync(mark, 'utf8').trim();
-  if (asDatabaseUser('test', ['-x', root]).status === 0) return inside;
+  if (asDatabaseUser('test', ['-x', path.dirname(inside)]).status === 0) return inside;
   // Before there were marks the place followed from the path.
   const hash = createHash('sha256').update(root).digest('hex').slice(0, 12);
   const earlier = `/var/tmp/vast-cleat-${hash}`;
@@ -54,7 +53,7 @@ export function clusterHome(root = ROOT) {
 /** The home of this clone's cluster; says so when it is not inside the clone. */
 function ownHome() {
   const home = clusterHome();
-  if (!home.startsWith(ROOT))
+  if (home !== DATA)
     say(`the database user cannot enter this folder, so the database lives in ${home}`);
   return home;
 }

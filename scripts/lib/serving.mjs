@@ -2,9 +2,9 @@ import { existsSync, mkdirSync, readdirSync, readFileSync, rmSync, writeFileSync
 import path from 'node:path';
 import { constants } from 'node:os';
 import { identity, isStill } from './processes.mjs';
-import { fingerprint, ROOT, say, sleep, start } from './system.mjs';
+import { DATA, fingerprint, say, sleep, start } from './system.mjs';
 
-const RUNNING = path.join(ROOT, '.data/running');
+const RUNNING = path.join(DATA, 'running');
 /** Longer than the application takes to let requests finish. */
 const PATIENCE_MS = 15_000;
 

@@ -7,6 +7,8 @@ import { fileURLToPath } from 'node:url';
 
 /** Root of this clone. */
 export const ROOT = fileURLToPath(new URL('../..', import.meta.url)).replace(/\/$/, '');
+/** Where this clone keeps what it runs: its database, and marks of what is running. */
+export const DATA = process.env.VAST_CLEAT_DATA ?? path.join(ROOT, '.data');
 export const isRoot = process.getuid?.() === 0;
 
 /** A failure with a message for the person at the terminal; `code` is the exit code. */

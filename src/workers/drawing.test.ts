@@ -28,7 +28,7 @@ async function worker(): Promise<{
   return { send: (data) => inside.onmessage!({ data }), answers };
 }
 const rest = (answers: DrawingAnswer[]): Promise<void> =>
-  vi.waitFor(() => expect(answers.at(-1)?.rest).toBe(true), { timeout: 10_000, interval: 10 });
+  vi.waitFor(() => expect(answers.at(-1)?.rest).toBe(true), { timeout: 200_000, interval: 10 });
 
 describe('the drawing-up worker', () => {
   beforeEach(() => vi.useRealTimers());

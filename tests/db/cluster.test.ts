@@ -70,7 +70,6 @@ describe('npm start', () => {
     spawnSync(process.execPath, ['scripts/start.mjs'], {
       encoding: 'utf8',
       env: { ...process.env, ...env },
-      timeout: 30_000,
     });
   it('says so when the port is taken, and changes nothing', async () => {
     const server = createServer();

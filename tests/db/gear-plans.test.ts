@@ -105,7 +105,7 @@ describe('plans and the locker', () => {
               )
             ).rowCount,
           ).toBeGreaterThan(0),
-        { timeout: 30_000 },
+        { timeout: 200_000 },
       );
       expect(retired).toBe(false);
       await updatePlan(c, ours.crewId, ours.id, plan.id, 1, admitted);

@@ -30,11 +30,14 @@ async function atRope(
   return { p, id, places };
 }
 
-async function move(p: Person, place: string): Promise<void> {
-  await p.page.evaluate(() => window.scrollTo(0, 0));
-  await p.clickText('More');
+/** Opens the sheet and fills it in, while the page can still be fetched. */
+async function openMove(p: Person, place: string): Promise<void> {
+  await p.clickText('PE-12-1: cut');
   await p.clickText('Move');
   await p.fill('Where it is now', place);
+}
+
+async function record(p: Person): Promise<void> {
   await p.clickText('Record the move');
   await p.page.waitForFunction(() => !document.querySelector('[role=dialog]'));
 }
@@ -46,10 +49,12 @@ describe('what is recorded while the server does not answer', () => {
   it('stays on the device, is seen there, and is recorded once, in order, when it answers again', async () => {
     const { p, places } = await atRope('PE-12-1');
     const before = await places();
+    await openMove(p, 'the tunnel');
     await p.page.setOfflineMode(true);
-    await move(p, 'the tunnel');
+    await record(p);
     await p.page.waitForSelector('[data-outbox="1"]');
-    await move(p, 'behind the tunnel');
+    await openMove(p, 'behind the tunnel');
+    await record(p);
     await p.page.waitForSelector('[data-outbox="2"]');
     await p.clickText('2 records wait on this device');
     const sheet = await p.text('[role=dialog]');
@@ -74,7 +79,8 @@ describe('what is recorded while the server does not answer', () => {
         throw new TypeError('connection lost');
       };
     });
-    await move(p, 'said twice');
+    await openMove(p, 'said twice');
+    await record(p);
     await untilSent(p);
     expect(await places()).toEqual([...before, 'said twice']);
     expect(p.errors).toEqual([]);
@@ -83,14 +89,18 @@ describe('what is recorded while the server does not answer', () => {
   it('outlives the page; what is not taken later stays with its reason until it is let go', async () => {
     const { p, id, places } = await atRope('PE-12-1', { phone: true });
     const before = await places();
+    await openMove(p, 'kept over a reload');
     await p.page.setOfflineMode(true);
-    await move(p, 'kept over a reload');
+    await record(p);
+    await p.page.waitForSelector('[data-outbox="1"]');
     await p.page.setOfflineMode(false);
     await p.goto(`/locker/${id}`);
-    await untilSent(p);
+    await p.page.waitForFunction(() => localStorage.getItem('outbox') === '[]');
     expect(await places()).toEqual([...before, 'kept over a reload']);
+    await openMove(p, 'not taken');
     await p.page.setOfflineMode(true);
-    await move(p, 'not taken');
+    await record(p);
+    await p.page.waitForSelector('[data-outbox="1"]');
     // What waits is spoilt, as if the rules had changed meanwhile.
     await p.page.evaluate(() => {
       const kept = JSON.parse(localStorage.getItem('outbox')!) as { body: { kind: string } }[];

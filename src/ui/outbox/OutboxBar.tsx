@@ -3,9 +3,13 @@ import dynamic from 'next/dynamic';
 import { useState } from 'react';
 import styled from 'styled-components';
 import { orMissing } from '../orMissing';
+import { useFetchAhead } from '../useFetchAhead';
 import { useOutbox } from './OutboxContext';
 
-const OutboxSheet = dynamic(() => orMissing(import('./OutboxSheet').then((m) => m.OutboxSheet)), {
+const fetchSheet = () => import('./OutboxSheet').then((m) => m.OutboxSheet);
+/** Wanted where there is no connection any more. */
+const ON_DEMAND = [fetchSheet, () => import('../kit/Modals')];
+const OutboxSheet = dynamic(() => orMissing(fetchSheet()), {
   loading: () => null,
 });
 
@@ -46,6 +50,7 @@ const records = (n: number): string => (n === 1 ? 'One record' : `${n} records`)
 export function OutboxBar() {
   const { entries } = useOutbox();
   const [open, setOpen] = useState(false);
+  useFetchAhead(ON_DEMAND);
   const refused = entries.filter((e) => e.refused !== null).length;
   const waiting = entries.length - refused;
   const words = [
