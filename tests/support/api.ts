@@ -40,6 +40,10 @@ export async function request(
 
 let founded = 0;
 
+/** Addresses that nobody has: of documentation, one for each crew that any process founds. */
+const address = (n: number): string =>
+  `2001:db8::${(process.pid % 65_536).toString(16)}:${n.toString(16)}`;
+
 /** Founds a crew of its own for a test and returns its lead's cookie. Each from an address of its own: founding is limited by address. */
 export async function foundCrew(name: string): Promise<string> {
   founded += 1;
@@ -49,7 +53,7 @@ export async function foundCrew(name: string): Promise<string> {
       name: `Lead of ${name}`,
       password: 'long enough indeed',
     },
-    headers: { 'x-forwarded-for': `${name}-${process.pid}-${founded}` },
+    headers: { 'x-forwarded-for': address(founded) },
   });
   if (answer.status !== 201) throw new Error(JSON.stringify(answer.json));
   return answer.headers.get('set-cookie')!.split(';')[0]!;

@@ -31,6 +31,7 @@ import { CalendarSheet } from './CalendarSheet';
 import { wllOf } from './figures';
 import { Page, Head, More, Find, Columns, Row, Name, Cell } from './LockerList.styles';
 import { Grow, Spaced } from '../kit/layout';
+import { UnreadableNotice } from './UnreadableNotice';
 
 const TYPES = [
   { id: '', name: 'everything' },
@@ -267,16 +268,7 @@ export function LockerList({ first, strength }: { first: LockerPage; strength: S
         <Label>Inspection</Label>
         <Label>Where</Label>
       </Columns>
-      {list.page.unreadable?.length ? (
-        <Spaced as="p" $top={10} $bottom={10}>
-          Cannot be read here, and stay as they are:{' '}
-          {list.page.unreadable.map(({ id, code }) => (
-            <Link key={id} href={`/unreadable?kind=gear&id=${id}`}>
-              {code}{' '}
-            </Link>
-          ))}
-        </Spaced>
-      ) : null}
+      <UnreadableNotice things={list.page.unreadable ?? []} />
       <ul aria-label="Gear">
         {list.page.gear.map((g) => (
           <GearRow key={g.id} item={g} strength={strength} />
