@@ -158,6 +158,7 @@ const ISSUES: Record<string, (v: Issue['values']) => string> = {
   'crew-name-taken': (v) => `A crew called “${v['name']}” exists already. Choose another name.`,
   'wrong-origin': () => 'This request came from another site and was refused.',
   'address-unknown': () => 'There is no such address. The description is at /api/v1/openapi.json.',
+  missing: () => 'This is needed.',
   busy: () => 'Too much is asked at once. Try again in a few seconds.',
   'key-unusable': () => 'The key of a record is a UUID.',
   'key-used': () => 'This key stands for another record already. Give each record its own.',

@@ -60,7 +60,7 @@ describe('the document vast-cleat/plan, version 1', () => {
       issue((d) => {
         d['version'] = 2 as never;
       }),
-    ).toEqual(['version: invalid-value']);
+    ).toEqual(['version: document-too-new']);
   });
   it.each([null, 3, 'plan', [], {}])('refuses %j without throwing', (input) =>
     expect(parsePlan(input).ok).toBe(false),
