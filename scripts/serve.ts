@@ -3,6 +3,7 @@ import { DatabaseWatch } from '@/server/front/database-watch';
 import { Front } from '@/server/front/front';
 import { readTrust } from '@/server/front/client';
 import { keepJudging } from '@/server/keep-judging';
+import { endThreads } from '@/server/jobs/pool';
 import { log } from '@/server/log';
 import { tokens } from '@/ui/theme/tokens';
 
@@ -38,6 +39,7 @@ async function stop(why: string): Promise<void> {
   stopping = true;
   judging.stop();
   const cutOff = await front.stop();
+  await endThreads();
   log.info({ why, cutOff }, 'stopped');
   process.exit(0);
 }

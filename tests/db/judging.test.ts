@@ -1,14 +1,15 @@
-import { afterEach, describe, expect, it } from 'vitest';
+import { afterAll, afterEach, describe, expect, it } from 'vitest';
 import { parsePlan, type Plan } from '@/core/securement/plan';
 import { transaction } from '@/db/pool';
 import { plansToJudgeAgain } from '@/db/queries/plan-gear';
 import { insertPlan, planPage } from '@/db/queries/plans';
-import { judgePlans } from '@/server/jobs/pool';
+import { endThreads, judgePlans } from '@/server/jobs/pool';
 import { keepJudging } from '@/server/keep-judging';
 import { demoDocument } from '../support/demo';
 import { enter, ours, pool, record, withTwoCrews } from '../support/locker-database';
 
 withTwoCrews();
+afterAll(endThreads);
 afterEach(() => {
   delete process.env['VAST_CLEAT_EDITION'];
 });

@@ -34,6 +34,13 @@ function begin(): Piscina {
   return pool;
 }
 
+/** Ends the threads; what they were doing fails. The next work begins new ones. */
+export async function endThreads(): Promise<void> {
+  const pool = holder.vastCleatJobs;
+  delete holder.vastCleatJobs;
+  await pool?.destroy();
+}
+
 /** Nothing here takes as long; whoever waits had better be told. */
 const patience = (): AbortSignal => AbortSignal.timeout(60_000);
 
