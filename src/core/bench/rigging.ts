@@ -7,7 +7,7 @@ import type { Result } from '../result';
 import { ropeSchema } from '../rope/rope';
 import { strengthSchema } from '../securement/schema';
 import { refuseUnsolvable, tackleFields, truckersFields } from '../tackle/fields';
-import { issuesOf } from '../exchange/issues';
+import { parserOf } from '../exchange/issues';
 import { type DocumentKind, readDocument, type Reading, resultOf } from '../exchange/read';
 import { quantity, ratio } from '../units/quantity';
 
@@ -59,12 +59,7 @@ export const RIGGING: DocumentKind<RiggingDocument> = {
   format: RIGGING_FORMAT,
   version: RIGGING_VERSION,
   upgrades: {},
-  parse: (document) => {
-    const parsed = riggingSchema.safeParse(document);
-    return parsed.success
-      ? { ok: true, value: parsed.data }
-      : { ok: false, issues: issuesOf(parsed.error, riggingSchema) };
-  },
+  parse: parserOf(riggingSchema),
 };
 
 /** Reads a rigging that was kept or brought, of whatever version. */

@@ -1,6 +1,6 @@
 import { type Gear, gearSchema } from '../gear/schema';
 import { GEAR_FORMAT, GEAR_VERSION } from '../gear/vocabulary';
-import { issuesOf } from './issues';
+import { parserOf } from './issues';
 import { type DocumentKind, readDocument, type Reading } from './read';
 
 /** Things of a locker, of every version there was. */
@@ -8,12 +8,7 @@ export const GEAR: DocumentKind<Gear> = {
   format: GEAR_FORMAT,
   version: GEAR_VERSION,
   upgrades: {},
-  parse: (document) => {
-    const parsed = gearSchema.safeParse(document);
-    return parsed.success
-      ? { ok: true, value: parsed.data }
-      : { ok: false, issues: issuesOf(parsed.error, gearSchema) };
-  },
+  parse: parserOf(gearSchema),
 };
 
 /** Reads a thing that was kept or brought, of whatever version. */

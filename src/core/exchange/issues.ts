@@ -1,5 +1,5 @@
 import type { z } from 'zod';
-import type { Issue, IssueValue } from '../result';
+import type { Issue, IssueValue, Result } from '../result';
 import { keysAt, nearest } from './known-keys';
 
 type RawIssue = z.core.$ZodIssue;
@@ -64,3 +64,13 @@ export function issuesOf(error: z.ZodError, schema: z.ZodType): Issue[] {
     })
     .slice(0, MOST_ISSUES);
 }
+
+/** Parses by a schema; what is wrong comes out as issues with their place. */
+export const parserOf =
+  <T>(schema: z.ZodType<T>) =>
+  (input: unknown): Result<T> => {
+    const parsed = schema.safeParse(input);
+    return parsed.success
+      ? { ok: true, value: parsed.data }
+      : { ok: false, issues: issuesOf(parsed.error, schema) };
+  };

@@ -2,7 +2,7 @@ import { z } from 'zod';
 import { correctionSchema, happeningSchema } from '../gear/events';
 import { gearSchema, startSchema } from '../gear/schema';
 
-import { issuesOf } from './issues';
+import { parserOf } from './issues';
 import { type DocumentKind, readDocument, type Reading } from './read';
 
 export const LOCKER_FORMAT = 'vast-cleat/locker';
@@ -40,12 +40,7 @@ export const LOCKER: DocumentKind<Locker> = {
   format: LOCKER_FORMAT,
   version: 1,
   upgrades: {},
-  parse: (document) => {
-    const parsed = lockerSchema.safeParse(document);
-    return parsed.success
-      ? { ok: true, value: parsed.data }
-      : { ok: false, issues: issuesOf(parsed.error, lockerSchema) };
-  },
+  parse: parserOf(lockerSchema),
 };
 
 /** Reads a whole locker that was brought, of whatever version. */

@@ -3,7 +3,7 @@ import { cargoSchema, deckSchema, lineSchema, strengthSchema } from './schema';
 import type { Result } from '../result';
 import { PLAN_FORMAT, PLAN_VERSION } from './vocabulary';
 import { RULE_SET_IDS } from './rule-set-ids';
-import { issuesOf } from '../exchange/issues';
+import { parserOf } from '../exchange/issues';
 import { type DocumentKind, readDocument, type Reading, resultOf } from '../exchange/read';
 
 /** Refuses a list whose items share an id: references would be ambiguous. */
@@ -52,12 +52,7 @@ export const PLAN: DocumentKind<Plan> = {
   format: PLAN_FORMAT,
   version: PLAN_VERSION,
   upgrades: {},
-  parse: (document) => {
-    const parsed = planSchema.safeParse(document);
-    return parsed.success
-      ? { ok: true, value: parsed.data }
-      : { ok: false, issues: issuesOf(parsed.error, planSchema) };
-  },
+  parse: parserOf(planSchema),
 };
 
 /** Reads a plan that was kept or brought, of whatever version. */
