@@ -5,7 +5,7 @@ import { refuse, type Refusal } from './problem';
 
 /** How many requests a member, or an address nobody is signed in at, may make: events per window of seconds. */
 export const REQUESTS = { most: 600, windowSeconds: 60 } as const;
-/** How many crews may be founded, or joined by link, from one address. */
+/** How many crews may be founded from one address. */
 export const FOUNDINGS = { most: 10, windowSeconds: 3600 } as const;
 
 const tooMany = (seconds: number): Refusal =>

@@ -70,13 +70,15 @@ describe('plans over the programming interface', () => {
       cookie,
     });
     const gearId = gear.json['id'] as unknown as string;
+    const crew = await request('GET', '/crew', { cookie });
+    const memberId = (crew.json['members'] as unknown as { id: string }[])[0]!.id;
     const other = await foundCrew('Other');
     const withId = ENDPOINTS.filter((e) => e.path.includes('{id}'));
     expect(withId.length).toBeGreaterThanOrEqual(5);
     for (const e of withId) {
       const family = e.path.split('/')[1]!;
-      const its = { riggings: riggingId, gear: gearId, plans: id }[family]!;
-      const body = family === 'plans' ? document : e.example;
+      const its = { riggings: riggingId, gear: gearId, plans: id, members: memberId }[family]!;
+      const body = e.example ?? document;
       const answer = await request(
         e.method,
         e.path.replace('{id}', its).replace('{version}', '1'),
@@ -94,6 +96,7 @@ describe('plans over the programming interface', () => {
     for (const page of [
       `/loads/${id}`,
       `/loads/${id}/print`,
+      `/loads/${id}/history`,
       '/loads',
       `/bench/${riggingId}`,
       '/bench/library',

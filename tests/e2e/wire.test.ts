@@ -38,7 +38,7 @@ describe('what is no request is refused, not broken', () => {
     ['GET', '/plans/%25', 404],
     ['GET', '/plans/9999-12-31', 404],
     ['GET', '/crew/trail?after=------------------------------------', 422],
-    ['GET', '/plans/00000000-0000-4000-8000-000000000000/revisions?after=x', 404],
+    ['GET', '/plans/00000000-0000-4000-8000-000000000000/revisions?after=x', 422],
   ])('%s %s → %i', async (method, path, status) => {
     const cookie = await foundCrew('refused');
     const answer = await request(method, path, { cookie });

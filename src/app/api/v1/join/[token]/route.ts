@@ -1,6 +1,5 @@
 import { pool, transaction } from '@/db/pool';
 import { API } from '@/server/api/endpoints';
-import { limitFounding } from '@/server/limiter';
 import { linkOf, useLink } from '@/server/members';
 import { hashPassword } from '@/server/passwords';
 import { json, route, withCookies } from '@/server/route';
@@ -11,10 +10,9 @@ export const GET = route(API.link, async ({ params }) => {
   return json({ crew: crewName, role, purpose: memberId ? 'password' : 'join' });
 });
 
-export const POST = route(API.useLink, async ({ params, body, who, device, now, secure }) => {
+export const POST = route(API.useLink, async ({ params, body, device, now, secure }) => {
   const token = params['token'] ?? '';
   await linkOf(pool(), token);
-  await limitFounding(pool(), who);
   const passwordHash = await hashPassword(body.password);
   const cookies = await transaction(async (db) =>
     enter(db, await useLink(db, token, body, passwordHash), device, { now, secure }),
