@@ -20,7 +20,7 @@ describe('the past of a plan', () => {
     await p.fill('Notes', 'mind the mast');
     await p.afterEdit();
     await p.clickText('History');
-    await p.page.waitForSelector('[data-version="2"]');
+    await p.page.waitForSelector('li[data-version="2"]');
     await p.ready();
     expect(await historyOf(p)).toMatch(
       /Ilse Varrow, version 2[\s\S]*Notes: “mind the mast”, before empty\./,

@@ -16,9 +16,8 @@ interface Entry {
 /** Sunniva at a rope of the locker. */
 async function atRope(
   code: string,
-  options: { phone?: boolean } = {},
 ): Promise<{ p: Person; id: string; places: () => Promise<(string | undefined)[]> }> {
-  const p = await Person.at(browser, options);
+  const p = await Person.at(browser);
   await p.stepInAs('Sunniva Dale', '/locker');
   const found = await p.api('GET', `/gear?search=${code}`);
   const id = (found.json['gear'] as { id: string }[])[0]!.id;
@@ -87,7 +86,7 @@ describe('what is recorded while the server does not answer', () => {
     await p.leave();
   });
   it('outlives the page; what is not taken later stays with its reason until it is let go', async () => {
-    const { p, id, places } = await atRope('PE-12-1', { phone: true });
+    const { p, id, places } = await atRope('PE-12-1');
     const before = await places();
     await openMove(p, 'kept over a reload');
     await p.page.setOfflineMode(true);
