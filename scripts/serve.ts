@@ -8,7 +8,9 @@ import { log } from '@/server/log';
 import { tokens } from '@/ui/theme/tokens';
 
 /** The application on one address. Started by the start script, which holds its other end: without it, it stops. */
-const { DATABASE_URL, PUBLIC_URL, TRUST_PROXY, HOST = '127.0.0.1' } = process.env;
+const { DATABASE_URL, PUBLIC_URL, TRUST_PROXY } = process.env;
+/** This machine alone, whatever a shell calls its host. */
+const HOST = '127.0.0.1';
 const port = Number(process.env['PORT']);
 const dev = process.argv.includes('--dev');
 if (!DATABASE_URL) throw new Error('DATABASE_URL is not set');

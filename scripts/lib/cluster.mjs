@@ -205,7 +205,7 @@ function watch(home, bin, port, settings) {
 }
 
 /**
- * Starts (or joins) the private cluster in `home` and returns { url, adminUrl, appPassword, home, port, stop }.
+ * Starts (or joins) the private cluster in `home` and returns { url, adminUrl, home, port, stop }.
  * Whoever is the last to stop stops the server; until then any of those who use it starts it again when it dies.
  */
 export async function startCluster(home = ownHome(), settings = [], who = '') {

@@ -33,7 +33,8 @@ export const identity = (pid) => ({ pid, born: statOf(pid)?.born ?? null });
 export const isStill = ({ pid, born }) =>
   alive(pid) && (born === null || statOf(pid)?.born === born);
 
-const readMark = (file) => {
+/** What a mark says, or null when there is none that can be read. */
+export const readMark = (file) => {
   try {
     return JSON.parse(readFileSync(file, 'utf8'));
   } catch {

@@ -1,7 +1,7 @@
-import { existsSync, mkdirSync, readdirSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
+import { existsSync, mkdirSync, readdirSync, rmSync, writeFileSync } from 'node:fs';
 import path from 'node:path';
 import { constants } from 'node:os';
-import { identity, isStill } from './processes.mjs';
+import { identity, isStill, readMark } from './processes.mjs';
 import { DATA, fingerprint, say, sleep, start } from './system.mjs';
 
 const RUNNING = path.join(DATA, 'running');
@@ -71,14 +71,6 @@ export function noteRunning(child, port) {
   const mark = { start: identity(process.pid), application: identity(child.pid), port };
   writeFileSync(file, JSON.stringify(mark));
   return () => rmSync(file, { force: true });
-}
-
-function readMark(file) {
-  try {
-    return JSON.parse(readFileSync(file, 'utf8'));
-  } catch {
-    return null;
-  }
 }
 
 /** Stops applications whose start script was killed, and says so. */
