@@ -3,7 +3,7 @@ import { correctionSchema, happeningSchema } from '../gear/events';
 import { gearSchema, startSchema } from '../gear/schema';
 
 import { parserOf } from './issues';
-import { type DocumentKind, readDocument, type Reading } from './read';
+import type { DocumentKind } from './read';
 
 export const LOCKER_FORMAT = 'vast-cleat/locker';
 
@@ -42,6 +42,3 @@ export const LOCKER: DocumentKind<Locker> = {
   upgrades: {},
   parse: parserOf(lockerSchema),
 };
-
-/** Reads a whole locker that was brought, of whatever version. */
-export const readLocker = (input: unknown): Reading<Locker> => readDocument(LOCKER, input);

@@ -8,7 +8,7 @@ export type Role = (typeof ROLES)[number];
 export const UNIT_SYSTEMS = ['metric', 'us'] as const;
 export type UnitSystem = (typeof UNIT_SYSTEMS)[number];
 
-export const memberRow = z.object({
+const memberRow = z.object({
   id: z.uuid(),
   crew_id: z.uuid(),
   crew_name: z.string(),
@@ -33,7 +33,7 @@ export interface Member {
   readonly cautioned: boolean;
 }
 
-export const memberOf = (row: z.infer<typeof memberRow>): Member => ({
+const memberOf = (row: z.infer<typeof memberRow>): Member => ({
   id: row.id,
   crewId: row.crew_id,
   crewName: row.crew_name,
