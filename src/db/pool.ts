@@ -55,15 +55,19 @@ export function pool(): pg.Pool {
   return holder.vastCleatPool;
 }
 
-/** All rows, each parsed by its schema (int8 and numeric arrive as strings, so nothing is trusted unparsed). */
+/**
+ * All rows, each parsed by its schema (int8 and numeric arrive as strings, so nothing is trusted unparsed). `name`: for
+ * what every request asks; the database then plans it once for each connection. One name, one text.
+ */
 export async function many<S extends z.ZodType>(
   db: Database,
   row: S,
-  sql: string,
+  text: string,
   values: readonly unknown[] = [],
+  name?: string,
 ): Promise<z.infer<S>[]> {
   try {
-    const result = await db.query(sql, [...values]);
+    const result = await db.query({ text, values: [...values], ...(name ? { name } : {}) });
     return result.rows.map((r) => row.parse(r));
   } catch (error) {
     if (error instanceof pg.DatabaseError && error.code === UNIQUE_VIOLATION)
@@ -78,8 +82,9 @@ export async function maybeOne<S extends z.ZodType>(
   row: S,
   sql: string,
   values: readonly unknown[] = [],
+  name?: string,
 ): Promise<z.infer<S> | null> {
-  return (await many(db, row, sql, values))[0] ?? null;
+  return (await many(db, row, sql, values, name))[0] ?? null;
 }
 
 /** The first row. @throws NotFoundError when there is none. */

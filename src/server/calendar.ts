@@ -5,7 +5,7 @@ import { pool } from '@/db/pool';
 import { crewOfCalendar, setCalendarFeed } from '@/db/queries/calendar';
 import type { Member } from '@/db/queries/members';
 import { dueByDay } from '@/db/queries/gear-list';
-import { dayOf } from './gear';
+import { dayOf } from './days';
 import { refuse } from './problem';
 
 /** How far ahead the feed reaches. */

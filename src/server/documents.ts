@@ -1,20 +1,30 @@
 import { z } from 'zod';
-import type { StoredDocument } from '@/db/queries/documents';
+import type { Answered, Endpoint } from './api/endpoint';
 import type { Done } from './once';
 import { refuse } from './problem';
-import { json } from './route';
+import { answer } from './route';
 
 /** A stored document as a response, its version as ETag. */
-export function documentResponse(document: StoredDocument<unknown>, status = 200): Response {
-  return json(document, status, { etag: `"${document.version}"` });
-}
+export const documentResponse = <E extends Endpoint>(
+  endpoint: E,
+  document: Answered<E> & { readonly version: number },
+  status = 200,
+): Response => answer(endpoint, document, status, { etag: `"${document.version}"` });
 
-/** The same for what is recorded once. */
-export const documentAnswer = (document: StoredDocument<unknown>, status: number): Done => ({
-  status,
-  body: document,
-  headers: { etag: `"${document.version}"` },
-});
+/** What is recorded once, as its answer. */
+export const recorded = <E extends Endpoint>(
+  _: E,
+  body: Answered<E>,
+  status: number,
+  headers: Record<string, string> = {},
+): Done => ({ status, body, headers });
+
+/** The same for a document, its version as ETag. */
+export const documentAnswer = <E extends Endpoint>(
+  endpoint: E,
+  document: Answered<E> & { readonly version: number },
+  status: number,
+): Done => recorded(endpoint, document, status, { etag: `"${document.version}"` });
 
 /** The id in the address; anything that is no UUID simply does not exist. */
 export function documentId(params: Readonly<Record<string, string>>): string {

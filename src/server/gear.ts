@@ -25,11 +25,9 @@ import { addGearEvent, gearHistory } from '@/db/queries/gear-events';
 import { GEAR_SORTS, type GearQuery } from '@/db/queries/gear-list';
 import type { Member } from '@/db/queries/members';
 import { isDay, readMarker, searchText } from './documents';
+import { dayOf, latestToday } from './days';
 import { rejudgePlansUsing } from './judging';
 import { Refusal, refuse } from './problem';
-
-/** The day of a moment. */
-export const dayOf = (now: Date): string => now.toISOString().slice(0, 10);
 
 function oneOf<T extends string>(
   search: URLSearchParams,
@@ -52,12 +50,6 @@ export function lengthOf(search: URLSearchParams, name: string, most: number): n
     throw refuse(422, 'out-of-range', { least: 0, most, unit: 'm' }, [name]);
   return value;
 }
-
-/** East of everybody else it is tomorrow already: 14 hours ahead of UTC. */
-const FARTHEST_AHEAD_MS = 14 * 3_600_000;
-/** The last day that may be today somewhere. */
-export const latestToday = (now: Date): string =>
-  new Date(now.getTime() + FARTHEST_AHEAD_MS).toISOString().slice(0, 10);
 
 /** What of the locker is asked for, out of an address. Without a state, what is retired stays away. */
 export function gearQuery(search: URLSearchParams, now: Date): GearQuery {

@@ -39,6 +39,7 @@ const TITLES: Record<number, string> = {
   412: 'Somebody saved first',
   413: 'Too large',
   414: 'Too long',
+  415: 'Not a file that can be read here',
   422: 'Some input is not accepted',
   428: 'Version missing',
   429: 'Too many attempts',

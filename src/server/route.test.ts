@@ -8,6 +8,7 @@ const OPEN = endpoint({
   summary: '',
   body: null,
   action: null,
+  answers: null,
   answer: '',
 });
 const context = { params: Promise.resolve({}) };

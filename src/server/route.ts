@@ -1,4 +1,5 @@
 import { parseCookie } from 'cookie';
+import { Readable } from 'node:stream';
 import type { z } from 'zod';
 import { issuesOf } from '@/core/exchange/issues';
 import { nearest } from '@/core/exchange/known-keys';
@@ -7,12 +8,13 @@ import { isAway } from '@/db/away';
 import { ConflictError, NotFoundError, pool } from '@/db/pool';
 import { UnreadableError } from '@/db/unreadable';
 import type { Member } from '@/db/queries/members';
-import type { Endpoint } from './api/endpoint';
+import type { Answered, Endpoint } from './api/endpoint';
 import { ADDRESS_HEADER, REQUEST_ID_HEADER, SECURE_HEADER } from './front/headers';
 import { limitRequests } from './limiter';
 import { log } from './log';
 import { may } from './permissions';
 import { problemResponse, Refusal, refuse } from './problem';
+import { isStorable } from './storable';
 import { DEVICE_COOKIE, memberOfToken, rotate, SESSION_COOKIE, sessionCookie } from './session';
 
 /** Largest body of a route that says nothing else. */
@@ -62,20 +64,6 @@ async function readBody(request: Request, most: number): Promise<string> {
   return Buffer.concat(chunks).toString('utf8');
 }
 
-/** NUL and halves of surrogate pairs are valid JSON that PostgreSQL cannot keep. Walks without recursion: nesting may be deep. */
-function hasUnstorableText(json: unknown): boolean {
-  const rest: unknown[] = [json];
-  while (rest.length > 0) {
-    const value = rest.pop();
-    if (typeof value === 'string') {
-      if (/\0|\p{Surrogate}/u.test(value)) return true;
-    } else if (value !== null && typeof value === 'object') {
-      for (const [key, inner] of Object.entries(value)) rest.push(key, inner);
-    }
-  }
-  return false;
-}
-
 async function parseBody(
   request: Request,
   { body: schema, mostBytes, upgrade }: Endpoint,
@@ -88,7 +76,7 @@ async function parseBody(
   } catch {
     throw refuse(400, 'body-not-json');
   }
-  if (hasUnstorableText(json)) throw refuse(422, 'text-not-storable');
+  if (!isStorable(json)) throw refuse(422, 'text-not-storable');
   const upgraded = upgrade?.(json) ?? { ok: true, value: json };
   if (!upgraded.ok) throw new Refusal(422, upgraded.issues);
   const parsed = schema.safeParse(upgraded.value);
@@ -208,6 +196,14 @@ export function withCookies(response: Response, cookies: readonly string[]): Res
   return response;
 }
 
+/** What an endpoint answers, in the shape it says. */
+export const answer = <E extends Endpoint>(
+  _: E,
+  value: Answered<E>,
+  status = 200,
+  headers: Record<string, string> = {},
+): Response => json(value, status, headers);
+
 /** A JSON response that no cache keeps. */
 export function json(body: unknown, status = 200, headers: Record<string, string> = {}): Response {
   return new Response(JSON.stringify(body), {
@@ -216,9 +212,23 @@ export function json(body: unknown, status = 200, headers: Record<string, string
   });
 }
 
-/** A file that the browser keeps under a name. */
-export function fileResponse(content: string | Buffer, type: string, name: string): Response {
-  return new Response(typeof content === 'string' ? content : new Uint8Array(content), {
+async function* utf8(texts: AsyncIterable<string>): AsyncGenerator<Buffer> {
+  for await (const text of texts) yield Buffer.from(text);
+}
+
+function bodyOf(content: string | Buffer | AsyncIterable<string>): BodyInit {
+  if (typeof content === 'string') return content;
+  if (Buffer.isBuffer(content)) return new Uint8Array(content);
+  return Readable.toWeb(Readable.from(utf8(content), { objectMode: false })) as ReadableStream;
+}
+
+/** A file that the browser keeps under a name; what is long is sent while it is made. */
+export function fileResponse(
+  content: string | Buffer | AsyncIterable<string>,
+  type: string,
+  name: string,
+): Response {
+  return new Response(bodyOf(content), {
     headers: {
       'content-type': type,
       'content-disposition': `attachment; filename="${name}"`,

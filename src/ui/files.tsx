@@ -1,6 +1,7 @@
 'use client';
 import { type ChangeEvent, type ReactNode, useEffect, useMemo, useRef } from 'react';
 import { call } from './api';
+import type { BodyOf } from './routes';
 
 /** Hands a file to the browser to keep. */
 export function keepFile(name: string, content: Blob | string, type = 'text/plain'): void {
@@ -16,9 +17,9 @@ export function keepFile(name: string, content: Blob | string, type = 'text/plai
 export const keepJson = (title: string, document: unknown): void =>
   keepFile(`${title}.json`, `${JSON.stringify(document, null, 2)}\n`, 'application/json');
 
-/** Import of a document from a file: `path` is where documents of its family are kept. The same control while the page stands. */
+/** Import of a document from a file: `route` is how documents of its family are kept. The same control while the page stands. */
 export function useImport(
-  path: string,
+  route: 'POST /plans' | 'POST /riggings',
   open: (id: string) => void,
   setError: (text: string | null) => void,
 ): { readonly control: ReactNode; readonly ask: () => void } {
@@ -38,7 +39,8 @@ export function useImport(
       } catch {
         return latest.current.setError(`${file.name} is not JSON. Nothing was imported.`);
       }
-      const answer = await call<{ id: string }>('POST', path, document);
+      // Whether it is one of its family, the server says.
+      const answer = await call(route, { body: document as BodyOf<typeof route> });
       if (answer.ok) return latest.current.open(answer.value.id);
       const where = answer.problem.issues
         .slice(0, 3)
@@ -59,5 +61,5 @@ export function useImport(
       ),
       ask: () => input.current?.click(),
     };
-  }, [path]);
+  }, [route]);
 }

@@ -1,7 +1,8 @@
 'use client';
 import { useCallback, useEffect, useRef, useState } from 'react';
 import { differences } from '@/core/exchange/differences';
-import { call, messageOf, type Problem, type StoredDocument } from './api';
+import { type Answer, call, messageOf, type Problem, type StoredDocument } from './api';
+import type { BodyOf } from './routes';
 
 /** Saving is tried again by itself, and the version that is sent with it keeps it from being done twice. */
 const whyNot = (problem: Problem): string =>
@@ -30,7 +31,7 @@ const clock = (iso: string): string =>
  * started from. When somebody else saved first nothing is overwritten: the state turns to conflict until one is chosen.
  */
 export function useAutosave<D>(
-  path: string,
+  route: 'PUT /plans/{id}' | 'PUT /riggings/{id}',
   stored: Pick<StoredDocument<D>, 'id' | 'version' | 'updatedAt'>,
   document: D,
   enabled: boolean,
@@ -47,9 +48,11 @@ export function useAutosave<D>(
     busy.current = true;
     const sent = latest.current;
     setSave({ state: 'keeping' });
-    const answer = await call<StoredDocument<D>>('PUT', `${path}/${stored.id}`, sent, {
-      'if-match': `"${version.current}"`,
-    });
+    const answer = (await call(route, {
+      params: { id: stored.id },
+      body: sent as BodyOf<typeof route>,
+      version: version.current,
+    })) as Answer<StoredDocument<D>>;
     busy.current = false;
     if (answer.ok) {
       version.current = answer.value.version;
@@ -65,7 +68,7 @@ export function useAutosave<D>(
     } else if (answer.problem.current)
       setSave({ state: 'conflict', theirs: answer.problem.current as StoredDocument<D> });
     else setSave({ state: 'not-kept', why: whyNot(answer.problem) });
-  }, [path, stored.id]);
+  }, [route, stored.id]);
 
   useEffect(() => {
     latest.current = document;

@@ -144,6 +144,8 @@ const ISSUES: Record<string, (v: Issue['values']) => string> = {
   'no-tags': () => 'Choose what to print tags for.',
   'text-not-storable': () =>
     'The text contains characters that cannot be kept (NUL or a broken emoji). Remove them.',
+  'file-not-json': () => 'The file is not valid JSON. Nothing was imported.',
+  'wrong-media-type': (v) => `The content type must be one of: ${v['choices']}.`,
   'body-not-json': () => 'The body is not valid JSON.',
   'body-too-large': (v) => `The body is larger than ${v['most']} bytes.`,
   'version-conflict': () =>

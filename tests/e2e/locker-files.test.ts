@@ -5,7 +5,7 @@ import ICAL from 'ical.js';
 import Papa from 'papaparse';
 import type { Browser, ElementHandle } from 'puppeteer-core';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
-import { foundCrew, request } from '../support/api';
+import { foundCrew, importFile, request } from '../support/api';
 import { BASE, launch, Person } from '../support/browser';
 
 let browser: Browser;
@@ -59,8 +59,7 @@ describe('a table of 5,000 rows with 300 bad ones', () => {
     const cookie = await foundCrew('Table');
     const { csv, bad } = bigTable();
     expect(bad.size).toBe(300);
-    const send = (keep: string) =>
-      request('POST', '/gear/import', { body: { from: 'csv', csv, keep }, cookie });
+    const send = (keep: string) => importFile(cookie, keep, csv);
     const count = async (): Promise<number> =>
       (await request('GET', '/gear/export.csv', { cookie })).text.trim().split('\r\n').length - 1;
     const looked = reportOf((await send('nothing')).json);
@@ -130,16 +129,7 @@ describe('a table of 5,000 rows with 300 bad ones', () => {
     for (const cell of Papa.parse<string[]>(text.trim()).data.flat())
       expect(cell).not.toMatch(/^[=+\-@\t\r]/);
     expect(text).toContain("'=HYPERLINK(");
-    expect(
-      reportOf(
-        (
-          await request('POST', '/gear/import', {
-            body: { from: 'csv', csv: text, keep: 'all' },
-            cookie: to,
-          })
-        ).json,
-      ).kept,
-    ).toBe(2);
+    expect(reportOf((await importFile(to, 'all', text)).json).kept).toBe(2);
     expect((await request('GET', '/gear/export.csv', { cookie: to })).text).toBe(text);
     const locker = JSON.parse(
       (await request('GET', '/gear/export.json', { cookie: from })).text,
@@ -150,14 +140,8 @@ describe('a table of 5,000 rows with 300 bad ones', () => {
     ]);
     const third = await foundCrew('Third');
     expect(
-      reportOf(
-        (
-          await request('POST', '/gear/import', {
-            body: { from: 'json', locker, keep: 'all' },
-            cookie: third,
-          })
-        ).json,
-      ).kept,
+      reportOf((await importFile(third, 'all', JSON.stringify(locker), 'application/json')).json)
+        .kept,
     ).toBe(2);
     expect((await request('GET', '/gear/export.csv', { cookie: third })).text).toBe(text);
   });
@@ -165,14 +149,7 @@ describe('a table of 5,000 rows with 300 bad ones', () => {
     const cookie = await foundCrew('Quote');
     const csv =
       'tag,material,size (mm),length (m)\nQ-1,manila,12,3\nQ-2,"manila,12,3\nQ-3,manila,12,3\n';
-    const looked = reportOf(
-      (
-        await request('POST', '/gear/import', {
-          body: { from: 'csv', csv, keep: 'nothing' },
-          cookie,
-        })
-      ).json,
-    );
+    const looked = reportOf((await importFile(cookie, 'nothing', csv)).json);
     expect(looked.good).toBe(1);
     expect(looked.errors.some((e) => e.code === 'csv-broken')).toBe(true);
   });

@@ -1,3 +1,5 @@
+import { checkAnswer } from './answers';
+
 export const BASE = process.env['APP_URL'] ?? 'http://127.0.0.1:3000';
 
 export interface ApiAnswer {
@@ -30,9 +32,11 @@ export async function request(
   });
   const text = await response.text();
   const isJson = text !== '' && (response.headers.get('content-type') ?? '').includes('json');
+  const json = isJson ? (JSON.parse(text) as ApiAnswer['json']) : ({} as ApiAnswer['json']);
+  checkAnswer(method, path, response.status, json);
   return {
     status: response.status,
-    json: isJson ? (JSON.parse(text) as ApiAnswer['json']) : ({} as ApiAnswer['json']),
+    json,
     headers: response.headers,
     text,
   };
@@ -58,3 +62,16 @@ export async function foundCrew(name: string): Promise<string> {
   if (answer.status !== 201) throw new Error(JSON.stringify(answer.json));
   return answer.headers.get('set-cookie')!.split(';')[0]!;
 }
+
+/** Imports a file of things as a program does. */
+export const importFile = (
+  cookie: string,
+  keep: string,
+  raw: string,
+  type: 'text/csv' | 'application/json' = 'text/csv',
+): Promise<ApiAnswer> =>
+  request('POST', `/gear/import?keep=${keep}`, {
+    raw,
+    cookie,
+    headers: { 'content-type': type },
+  });

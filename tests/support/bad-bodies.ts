@@ -22,14 +22,10 @@ const VALID: Record<string, unknown> = {
   [API.createRigging.path]: API.createRigging.example,
   [API.saveRigging.path]: API.saveRigging.example,
   ...Object.fromEntries(
-    [
-      API.strength,
-      API.createGear,
-      API.saveGear,
-      API.recordGear,
-      API.importGear,
-      API.recordCuts,
-    ].map((e) => [e.path, e.example]),
+    [API.strength, API.createGear, API.saveGear, API.recordGear, API.recordCuts].map((e) => [
+      e.path,
+      e.example,
+    ]),
   ),
   [API.changeSelf.path]: { units: 'metric' },
   [API.acknowledge.path]: { version: 1 },
@@ -79,7 +75,10 @@ function paths(value: unknown, at: Path = []): Path[] {
 /** A copy with one place removed or replaced. */
 function spoil(value: unknown, [step, ...rest]: Path, by: unknown, remove: boolean): unknown {
   if (step === undefined) return by;
-  const copy = structuredClone(value) as Record<string | number, unknown>;
+  const copy = (Array.isArray(value) ? [...value] : { ...(value as object) }) as Record<
+    string | number,
+    unknown
+  >;
   if (rest.length === 0 && remove) {
     if (Array.isArray(copy)) copy.splice(Number(step), 1);
     else delete copy[step];

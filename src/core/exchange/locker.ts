@@ -14,22 +14,20 @@ export const newGearSchema = z.strictObject({ gear: gearSchema, start: startSche
 export const lockerSchema = z.strictObject({
   format: z.literal(LOCKER_FORMAT),
   version: z.literal(1),
-  items: z
-    .array(
-      newGearSchema.extend({
-        history: z
-          .array(
-            z.strictObject({
-              id: z.uuid(),
-              at: z.iso.datetime(),
-              by: z.string(),
-              body: z.union([happeningSchema, correctionSchema]),
-            }),
-          )
-          .default([]),
-      }),
-    )
-    .max(20_000),
+  items: z.array(
+    newGearSchema.extend({
+      history: z
+        .array(
+          z.strictObject({
+            id: z.uuid(),
+            at: z.iso.datetime(),
+            by: z.string(),
+            body: z.union([happeningSchema, correctionSchema]),
+          }),
+        )
+        .default([]),
+    }),
+  ),
   /** Things that the program which wrote this could not read, as they were kept there: for the record only. */
   unreadable: z.array(z.unknown()).optional(),
 });

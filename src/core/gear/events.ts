@@ -80,6 +80,9 @@ export const recordSchema = z.union([
   correctionSchema,
 ]);
 
+/** What somebody says happened. */
+export type ToRecord = z.infer<typeof recordSchema>;
+
 /** A line of the history. */
 export interface HistoryEntry {
   readonly id: string;

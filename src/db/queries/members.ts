@@ -208,6 +208,10 @@ export async function acknowledgeCautions(
   );
 }
 
+const sessionRow = memberRow.extend({ rotated_at: z.date(), is_current: z.boolean() });
+const OF_SESSION = `${MEMBER.replace('SELECT', 'SELECT s.rotated_at, s.token_hash = $2 AS is_current,')} JOIN session s ON s.member_id = m.id
+     WHERE s.expires_at > now() AND m.left_at IS NULL AND (s.token_hash = $2 OR (s.previous_hash = $2 AND s.previous_until > now()))`;
+
 /** The member of a session, by the hash of its token or of the one before within its grace. */
 export async function memberOfSession(
   db: Database,
@@ -216,10 +220,10 @@ export async function memberOfSession(
 ): Promise<{ member: Member; rotatedAt: Date; isCurrent: boolean } | null> {
   const row = await maybeOne(
     db,
-    memberRow.extend({ rotated_at: z.date(), is_current: z.boolean() }),
-    `${MEMBER.replace('SELECT', 'SELECT s.rotated_at, s.token_hash = $2 AS is_current,')} JOIN session s ON s.member_id = m.id
-     WHERE s.expires_at > now() AND m.left_at IS NULL AND (s.token_hash = $2 OR (s.previous_hash = $2 AND s.previous_until > now()))`,
+    sessionRow,
+    OF_SESSION,
     [cautionsVersion, tokenHash],
+    'member of session',
   );
   return row && { member: memberOf(row), rotatedAt: row.rotated_at, isCurrent: row.is_current };
 }

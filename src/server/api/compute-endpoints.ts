@@ -1,3 +1,13 @@
+import {
+  assessAnswer,
+  lineAnswer,
+  rulesAnswer,
+  spanAnswer,
+  tackleAnswer,
+  takeUpAnswer,
+  tieOffAnswer,
+  wrapsAnswer,
+} from './answers/compute';
 import { PLAN } from '@/core/securement/plan';
 import { endpoint, upgradeOf } from './endpoint';
 import { assessExample, lineExample, rulesExample } from './examples';
@@ -25,6 +35,7 @@ export const COMPUTE_API = {
     upgrade: upgradeOf(PLAN),
     action: null,
     example: assessExample,
+    answers: assessAnswer,
     answer:
       'Verdict, every comparison with required, provided and margin, findings, lines, working',
   }),
@@ -35,6 +46,7 @@ export const COMPUTE_API = {
     body: lineBody,
     action: null,
     example: lineExample,
+    answers: lineAnswer,
     answer:
       'wllN, elements[].allowedLineTensionN, governing[], tension, working; unrounded newtons',
   }),
@@ -45,6 +57,7 @@ export const COMPUTE_API = {
     body: rulesBody,
     action: null,
     example: rulesExample,
+    answers: rulesAnswer,
     answer: 'Findings with clause, required, provided, margin',
   }),
   tackle: endpoint({
@@ -54,6 +67,7 @@ export const COMPUTE_API = {
     body: tackleBody,
     action: null,
     example: tackleExample,
+    answers: tackleAnswer,
     answer:
       'countedRatio, travelRatio, efficiency, hauling and holding with every strand and anchor, working',
   }),
@@ -64,6 +78,7 @@ export const COMPUTE_API = {
     body: tieOffBody,
     action: null,
     example: tieOffExample,
+    answers: tieOffAnswer,
     answer: 'keptN, settledN, working',
   }),
   takeUp: endpoint({
@@ -73,6 +88,7 @@ export const COMPUTE_API = {
     body: takeUpBody,
     action: null,
     example: takeUpExample,
+    answers: takeUpAnswer,
     answer: 'takeUpM, loopFromAnchorM, what happens where it is tied, working',
   }),
   span: endpoint({
@@ -82,6 +98,7 @@ export const COMPUTE_API = {
     body: spanBody,
     action: null,
     example: spanExample,
+    answers: spanAnswer,
     answer: 'catenary, load, sagAtLimitM, working',
   }),
   wraps: endpoint({
@@ -91,6 +108,7 @@ export const COMPUTE_API = {
     body: wrapsBody,
     action: null,
     example: wrapsExample,
+    answers: wrapsAnswer,
     answer: 'tailN, turnsWanted, working',
   }),
 };

@@ -1,3 +1,15 @@
+import {
+  crewAnswer,
+  endedAnswer,
+  linkAnswer,
+  linkMadeAnswer,
+  memberAnswer,
+  roleAnswer,
+  selfAnswer,
+  settingsAnswer,
+  trailAnswer,
+} from './answers/crew';
+import { done } from './answers/parts';
 import { z } from 'zod';
 import { endpoint, type Endpoint } from './endpoint';
 import {
@@ -20,6 +32,7 @@ export const CREW_API = {
     summary: 'Sign in with name and password',
     body: signInBody,
     action: null,
+    answers: done,
     answer: 'The session cookie',
   }),
   signOut: endpoint({
@@ -29,6 +42,7 @@ export const CREW_API = {
     summary: 'Sign out; ?calendar=end ends your calendar address too',
     body: null,
     action: null,
+    answers: done,
     answer: 'Nothing',
   }),
   stepIn: endpoint({
@@ -37,6 +51,7 @@ export const CREW_API = {
     summary: 'Step in as one of the demo people',
     body: demoBody,
     action: null,
+    answers: done,
     answer: 'The session cookie',
   }),
   foundCrew: endpoint({
@@ -45,6 +60,7 @@ export const CREW_API = {
     summary: 'Found a crew and become its lead',
     body: foundCrewBody,
     action: null,
+    answers: done,
     answer: 'The session cookie',
   }),
   crew: endpoint({
@@ -53,6 +69,7 @@ export const CREW_API = {
     summary: 'Your crew, its defaults and members',
     body: null,
     action: 'crew.read',
+    answers: crewAnswer,
     answer: 'Crew',
   }),
   changeCrew: endpoint({
@@ -61,6 +78,7 @@ export const CREW_API = {
     summary: 'Change the crew’s settings; If-Match carries the version you started from',
     body: crewBody,
     action: 'crew.change',
+    answers: settingsAnswer,
     answer: 'The settings as saved, with their version',
   }),
   addMember: endpoint({
@@ -69,6 +87,7 @@ export const CREW_API = {
     summary: 'Add a member to your crew',
     body: addMemberBody,
     action: 'member.manage',
+    answers: memberAnswer,
     answer: 'The member',
   }),
   changeSelf: endpoint({
@@ -77,6 +96,7 @@ export const CREW_API = {
     summary: 'Change the units you read in',
     body: selfBody,
     action: 'self.change',
+    answers: selfAnswer,
     answer: 'Your settings',
   }),
   acknowledge: endpoint({
@@ -85,6 +105,7 @@ export const CREW_API = {
     summary: 'Record that you have read the cautions',
     body: z.strictObject({ version: z.int().min(1).max(1000) }),
     action: 'self.change',
+    answers: done,
     answer: 'Nothing',
   }),
   changeMember: endpoint({
@@ -94,6 +115,7 @@ export const CREW_API = {
     body: roleBody,
     example: { role: 'hand' },
     action: 'member.manage',
+    answers: roleAnswer,
     answer: 'The member’s role',
   }),
   removeMember: endpoint({
@@ -102,6 +124,7 @@ export const CREW_API = {
     summary: 'Take a member out of the crew; what they recorded stays under their name',
     body: null,
     action: 'member.manage',
+    answers: done,
     answer: 'Nothing',
   }),
   makeJoinLink: endpoint({
@@ -111,6 +134,7 @@ export const CREW_API = {
     body: roleBody,
     example: { role: 'hand' },
     action: 'member.manage',
+    answers: linkMadeAnswer,
     answer: 'path, expiresAt',
   }),
   makeResetLink: endpoint({
@@ -119,6 +143,7 @@ export const CREW_API = {
     summary: 'A link by which a member may set a new password, once, within seven days',
     body: null,
     action: 'member.manage',
+    answers: linkMadeAnswer,
     answer: 'path, expiresAt',
   }),
   link: endpoint({
@@ -127,6 +152,7 @@ export const CREW_API = {
     summary: 'What a link is for',
     body: null,
     action: null,
+    answers: linkAnswer,
     answer: 'crew, role, purpose',
   }),
   useLink: endpoint({
@@ -135,6 +161,7 @@ export const CREW_API = {
     summary: 'Join a crew, or set a new password, by link',
     body: joinBody,
     action: null,
+    answers: done,
     answer: 'The session cookie',
   }),
   changePassword: endpoint({
@@ -143,6 +170,7 @@ export const CREW_API = {
     summary: 'Change your password; your other sessions end',
     body: passwordBody,
     action: 'self.change',
+    answers: endedAnswer,
     answer: 'How many sessions ended',
   }),
   endSessions: endpoint({
@@ -151,6 +179,7 @@ export const CREW_API = {
     summary: 'End all your sessions but this one',
     body: null,
     action: 'self.change',
+    answers: endedAnswer,
     answer: 'How many sessions ended',
   }),
   crewTrail: endpoint({
@@ -160,6 +189,7 @@ export const CREW_API = {
     summary: 'Who changed what about the crew and its members, newest first: ?after=',
     body: null,
     action: 'member.manage',
+    answers: trailAnswer,
     answer: 'entries[], next',
   }),
   live: endpoint({
@@ -168,6 +198,7 @@ export const CREW_API = {
     summary: 'The program answers',
     body: null,
     action: null,
+    answers: done,
     answer: 'ok',
   }),
   ready: endpoint({
@@ -176,6 +207,7 @@ export const CREW_API = {
     summary: 'The program and its database answer; 503 while one does not',
     body: null,
     action: null,
+    answers: done,
     answer: 'ok',
   }),
 } as const satisfies Record<string, Endpoint>;

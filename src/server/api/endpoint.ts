@@ -12,15 +12,31 @@ export interface Endpoint {
   /** Names that may stand behind the question mark. */
   readonly query?: readonly string[];
   readonly body: z.ZodType | null;
+  /** Media types of a file that is the body; the handler reads it. */
+  readonly file?: readonly string[];
   /** Makes documents of earlier versions in the body into those of today, before it is parsed. */
   readonly upgrade?: (json: unknown) => Result<unknown>;
   /** What a member must be permitted to do; null: open to anybody, without a session. */
   readonly action: Action | null;
   readonly example?: unknown;
+  /** What it answers with in JSON; null: a file, a stream, or a description of its own kind. */
+  readonly answers: z.ZodType | null;
+  /** The same in words. */
   readonly answer: string;
   /** Largest body, where it is not the usual one. */
   readonly mostBytes?: number;
 }
+
+export type DeepReadonly<T> = T extends readonly (infer U)[]
+  ? readonly DeepReadonly<U>[]
+  : T extends object
+    ? { readonly [K in keyof T]: DeepReadonly<T[K]> }
+    : T;
+
+/** What a handler answers with. */
+export type Answered<E extends Endpoint> = E['answers'] extends z.ZodType
+  ? DeepReadonly<z.input<E['answers']>>
+  : never;
 
 /** Declares an endpoint, keeping its literal types for the handler. */
 export function endpoint<const E extends Endpoint>(e: E): E {

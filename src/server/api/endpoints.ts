@@ -1,3 +1,5 @@
+import { planAnswer, plansAnswer, riggingAnswer, riggingsAnswer } from './answers/documents';
+import { done } from './answers/parts';
 import { METER_QUERY } from '../meter';
 import { endpoint, type Endpoint, upgradeOf } from './endpoint';
 import { GEAR_API } from './gear-endpoints';
@@ -21,6 +23,7 @@ export const API = {
     summary: 'This description',
     body: null,
     action: null,
+    answers: null,
     answer: 'OpenAPI 3.1',
   }),
   planSchema: endpoint({
@@ -29,6 +32,7 @@ export const API = {
     summary: 'JSON Schema of the plan document',
     body: null,
     action: null,
+    answers: null,
     answer: 'JSON Schema 2020-12',
   }),
   listPlans: endpoint({
@@ -38,6 +42,7 @@ export const API = {
     summary: 'A page of your crew’s plans: ?search=&sort=changed|title&after=',
     body: null,
     action: 'plan.read',
+    answers: plansAnswer,
     answer: 'plans[], next',
   }),
   createPlan: endpoint({
@@ -48,6 +53,7 @@ export const API = {
     upgrade: upgradeOf(PLAN),
     action: 'plan.write',
     example: assessExample,
+    answers: planAnswer,
     answer: 'The plan; its version as ETag',
   }),
   readPlan: endpoint({
@@ -56,6 +62,7 @@ export const API = {
     summary: 'One plan',
     body: null,
     action: 'plan.read',
+    answers: planAnswer,
     answer: 'The plan; its version as ETag',
   }),
   savePlan: endpoint({
@@ -66,6 +73,7 @@ export const API = {
     upgrade: upgradeOf(PLAN),
     action: 'plan.write',
     example: assessExample,
+    answers: planAnswer,
     answer: 'The plan, or 409 with the version that was saved first',
   }),
   deletePlan: endpoint({
@@ -74,6 +82,7 @@ export const API = {
     summary: 'Delete a plan; it can be brought back',
     body: null,
     action: 'plan.delete',
+    answers: done,
     answer: 'Nothing',
   }),
   restorePlan: endpoint({
@@ -82,6 +91,7 @@ export const API = {
     summary: 'Bring a deleted plan back',
     body: null,
     action: 'plan.delete',
+    answers: planAnswer,
     answer: 'The plan',
   }),
   riggingSchema: endpoint({
@@ -90,6 +100,7 @@ export const API = {
     summary: 'JSON Schema of the rigging document',
     body: null,
     action: null,
+    answers: null,
     answer: 'JSON Schema 2020-12',
   }),
   listRiggings: endpoint({
@@ -99,6 +110,7 @@ export const API = {
     summary: 'A page of your crew’s library of riggings: ?search=&after=',
     body: null,
     action: 'rigging.read',
+    answers: riggingsAnswer,
     answer: 'riggings[], next',
   }),
   createRigging: endpoint({
@@ -109,6 +121,7 @@ export const API = {
     upgrade: upgradeOf(RIGGING),
     action: 'rigging.write',
     example: riggingExample,
+    answers: riggingAnswer,
     answer: 'The rigging; its version as ETag',
   }),
   readRigging: endpoint({
@@ -117,6 +130,7 @@ export const API = {
     summary: 'One rigging',
     body: null,
     action: 'rigging.read',
+    answers: riggingAnswer,
     answer: 'The rigging; its version as ETag',
   }),
   saveRigging: endpoint({
@@ -127,6 +141,7 @@ export const API = {
     upgrade: upgradeOf(RIGGING),
     action: 'rigging.write',
     example: riggingExample,
+    answers: riggingAnswer,
     answer: 'The rigging, or 409 with the version that was saved first',
   }),
   deleteRigging: endpoint({
@@ -135,6 +150,7 @@ export const API = {
     summary: 'Take a rigging out of the library; it can be brought back',
     body: null,
     action: 'rigging.write',
+    answers: done,
     answer: 'Nothing',
   }),
   meter: endpoint({
@@ -145,6 +161,7 @@ export const API = {
       'A load cell’s stand-in, ten lines a second: ?hauledN=&keptN=&since=&settling=&capacityN=&fault=none|garbage|cut|over&pace=',
     body: null,
     action: 'meter.read',
+    answers: null,
     answer: 'Server-sent events; each holds one line of the cell’s protocol',
   }),
   duplicatePlan: endpoint({
@@ -153,6 +170,7 @@ export const API = {
     summary: 'Keep a copy of a plan',
     body: null,
     action: 'plan.write',
+    answers: planAnswer,
     answer: 'The copy',
   }),
 } as const satisfies Record<string, Endpoint>;

@@ -1,20 +1,29 @@
+import { strengthAnswer } from './answers/compute';
+import {
+  calendarAnswer,
+  gearAnswer,
+  gearHistoryAnswer,
+  gearListAnswer,
+  importAnswer,
+  ropesAnswer,
+  thingsAnswer,
+} from './answers/gear';
+import { done } from './answers/parts';
 import { newGearSchema } from '@/core/exchange/locker';
 import { recordSchema } from '@/core/gear/events';
 import { GEAR } from '@/core/exchange/gear';
-import { LOCKER } from '@/core/exchange/locker';
 import { gearSchema } from '@/core/gear/schema';
 import { endpoint, upgradeAt, upgradeOf } from './endpoint';
 import {
   cutsBody,
-  importBody,
   inspectionExample,
   newGearExample,
   strengthBody,
   strengthExample,
 } from './gear-schemas';
 
-/** A whole locker as a file. */
-const IMPORT_BYTES = 8_000_000;
+/** A whole locker as a file; it is never held in memory. */
+const IMPORT_BYTES = 256_000_000;
 
 /** Endpoints of the rope locker. */
 export const GEAR_API = {
@@ -25,6 +34,7 @@ export const GEAR_API = {
     body: strengthBody,
     action: null,
     example: strengthExample,
+    answers: strengthAnswer,
     answer: 'schools[] with wllN, knottedN, doubledN and working',
   }),
   gearSchema: endpoint({
@@ -33,6 +43,7 @@ export const GEAR_API = {
     summary: 'JSON Schema of the gear document',
     body: null,
     action: null,
+    answers: null,
     answer: 'JSON Schema 2020-12',
   }),
   listGear: endpoint({
@@ -43,6 +54,7 @@ export const GEAR_API = {
       'A page of your crew’s locker: ?search=&type=&kind=&state=in-service|set-aside|retired|all&sizeM=&leftM=&due=overdue|soon|later&sort=code|due&after=',
     body: null,
     action: 'gear.read',
+    answers: gearListAnswer,
     answer: 'gear[], next',
   }),
   createGear: endpoint({
@@ -55,6 +67,7 @@ export const GEAR_API = {
     upgrade: upgradeAt('gear', GEAR),
     action: 'gear.write',
     example: newGearExample,
+    answers: gearAnswer,
     answer: 'The thing; its version as ETag',
   }),
   fitGear: endpoint({
@@ -64,6 +77,7 @@ export const GEAR_API = {
     summary: 'Ropes for a length: ?lengthM=',
     body: null,
     action: 'gear.read',
+    answers: ropesAnswer,
     answer: 'ropes[]',
   }),
   gearStanding: endpoint({
@@ -73,23 +87,21 @@ export const GEAR_API = {
     summary: 'How things stand today: ?ids=, at most 200',
     body: null,
     action: 'gear.read',
+    answers: thingsAnswer,
     answer: 'gear[], removed things too, marked so; ids the locker never had are left out',
   }),
   importGear: endpoint({
     method: 'POST',
     path: '/gear/import',
+    query: ['keep'],
     summary:
-      'Look at or keep a table (CSV) or a locker (JSON); row by row, all or nothing or only the good rows',
-    body: importBody,
-    upgrade: upgradeAt('locker', LOCKER),
+      'Look at or keep a file, a table (text/csv) or a whole locker (application/json): ?keep=nothing|all|good; row by row, all or nothing or only the good rows',
+    body: null,
+    file: ['text/csv', 'application/json'],
     action: 'gear.write',
     mostBytes: IMPORT_BYTES,
-    example: {
-      from: 'csv',
-      keep: 'nothing',
-      csv: 'Tag code,Material,Size (mm),Length (m)\nPE-12-9,polyester,12,30\n',
-    },
-    answer: 'columns[], rows, good, errors[], kept',
+    answers: importAnswer,
+    answer: 'columns[], rows, good, bad, errors[], sample[], kept',
   }),
   exportGearCsv: endpoint({
     method: 'GET',
@@ -97,6 +109,7 @@ export const GEAR_API = {
     summary: 'The locker as a table',
     body: null,
     action: 'gear.read',
+    answers: null,
     answer: 'CSV',
   }),
   exportGearJson: endpoint({
@@ -105,6 +118,7 @@ export const GEAR_API = {
     summary: 'The locker with its history',
     body: null,
     action: 'gear.read',
+    answers: null,
     answer: 'A vast-cleat/locker document',
   }),
   tagSheet: endpoint({
@@ -114,6 +128,7 @@ export const GEAR_API = {
     summary: 'Tags to print: ?ids=&sheet=a4|letter&from=',
     body: null,
     action: 'gear.read',
+    answers: null,
     answer: 'PDF',
   }),
   recordCuts: endpoint({
@@ -130,6 +145,7 @@ export const GEAR_API = {
         },
       ],
     },
+    answers: thingsAnswer,
     answer: 'gear[]',
   }),
   gearByCode: endpoint({
@@ -138,6 +154,7 @@ export const GEAR_API = {
     summary: 'The thing that wears this tag',
     body: null,
     action: 'gear.read',
+    answers: gearAnswer,
     answer: 'The thing; its version as ETag',
   }),
   readGear: endpoint({
@@ -146,6 +163,7 @@ export const GEAR_API = {
     summary: 'One thing of the locker',
     body: null,
     action: 'gear.read',
+    answers: gearAnswer,
     answer: 'The thing; its version as ETag',
   }),
   saveGear: endpoint({
@@ -158,6 +176,7 @@ export const GEAR_API = {
     upgrade: upgradeOf(GEAR),
     action: 'gear.write',
     example: newGearExample.gear,
+    answers: gearAnswer,
     answer: 'The thing, or 409 with the version that was saved first',
   }),
   deleteGear: endpoint({
@@ -166,6 +185,7 @@ export const GEAR_API = {
     summary: 'Remove a thing that was entered by mistake; its history stays',
     body: null,
     action: 'gear.write',
+    answers: done,
     answer: 'Nothing',
   }),
   gearHistory: endpoint({
@@ -174,6 +194,7 @@ export const GEAR_API = {
     summary: 'What happened to a thing, in order',
     body: null,
     action: 'gear.read',
+    answers: gearHistoryAnswer,
     answer: 'history[]',
   }),
   recordGear: endpoint({
@@ -184,6 +205,7 @@ export const GEAR_API = {
     body: recordSchema,
     action: 'gear.record',
     example: inspectionExample,
+    answers: gearAnswer,
     answer: 'The thing as it stands now',
   }),
   makeCalendar: endpoint({
@@ -192,6 +214,7 @@ export const GEAR_API = {
     summary: 'A calendar address of your own with inspections due; ends any before',
     body: null,
     action: 'gear.read',
+    answers: calendarAnswer,
     answer: 'path; shown once',
   }),
   endCalendar: endpoint({
@@ -200,6 +223,7 @@ export const GEAR_API = {
     summary: 'End your calendar address',
     body: null,
     action: 'gear.read',
+    answers: done,
     answer: 'Nothing',
   }),
   calendar: endpoint({
@@ -208,6 +232,7 @@ export const GEAR_API = {
     summary: 'Inspections due, for calendar programs; the token is the key',
     body: null,
     action: null,
+    answers: null,
     answer: 'iCalendar',
   }),
 } as const;

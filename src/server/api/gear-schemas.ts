@@ -1,20 +1,11 @@
 import { z } from 'zod';
 import { quantity, ratio } from '@/core/units/quantity';
-import { lockerSchema } from '@/core/exchange/locker';
 import { KNOT_SCHOOL_CHOICES } from '@/core/knot/efficiency';
 import { knotsFor } from '@/core/knot/knots';
 import { DEFAULT_DESIGN_FACTOR, DESIGN_FACTOR_RANGE } from '@/core/rope/schools';
 import { ropeSchema } from '@/core/rope/rope';
 
 /** Bodies of the locker's routes. */
-
-/** What is done with what an import holds: look at it, keep everything or nothing, keep the good rows. */
-const keep = z.enum(['nothing', 'all', 'good']);
-
-export const importBody = z.discriminatedUnion('from', [
-  z.strictObject({ from: z.literal('csv'), csv: z.string().max(7_000_000), keep }),
-  z.strictObject({ from: z.literal('json'), locker: lockerSchema, keep }),
-]);
 
 export const cutsBody = z.strictObject({
   cuts: z

@@ -1,3 +1,7 @@
+import { historyAnswer, riggingAnswer } from './answers/documents';
+import { done } from './answers/parts';
+import { planSchema } from '@/core/securement/plan';
+import { riggingSchema } from '@/core/bench/rigging';
 import { z } from 'zod';
 import { endpoint, type Endpoint } from './endpoint';
 
@@ -12,6 +16,7 @@ export const HISTORY_API = {
     summary: 'Versions of a plan, newest first, each with what changed: ?after=',
     body: null,
     action: 'plan.read',
+    answers: historyAnswer,
     answer: 'revisions[], next',
   }),
   planRevision: endpoint({
@@ -20,6 +25,7 @@ export const HISTORY_API = {
     summary: 'The document of one version',
     body: null,
     action: 'plan.read',
+    answers: planSchema,
     answer: 'A plan document',
   }),
   namePlanRevision: endpoint({
@@ -29,6 +35,7 @@ export const HISTORY_API = {
     body: nameBody,
     example: { name: 'as agreed' },
     action: 'plan.write',
+    answers: done,
     answer: 'Nothing',
   }),
   planDocument: endpoint({
@@ -37,6 +44,7 @@ export const HISTORY_API = {
     summary: 'The document exactly as it is kept, also one that cannot be read',
     body: null,
     action: 'plan.read',
+    answers: null,
     answer: 'JSON',
   }),
   riggingHistory: endpoint({
@@ -46,6 +54,7 @@ export const HISTORY_API = {
     summary: 'Versions of a rigging, newest first, each with what changed: ?after=',
     body: null,
     action: 'rigging.read',
+    answers: historyAnswer,
     answer: 'revisions[], next',
   }),
   riggingRevision: endpoint({
@@ -54,6 +63,7 @@ export const HISTORY_API = {
     summary: 'The document of one version',
     body: null,
     action: 'rigging.read',
+    answers: riggingSchema,
     answer: 'A rigging document',
   }),
   nameRiggingRevision: endpoint({
@@ -63,6 +73,7 @@ export const HISTORY_API = {
     body: nameBody,
     example: { name: 'as agreed' },
     action: 'rigging.write',
+    answers: done,
     answer: 'Nothing',
   }),
   riggingDocument: endpoint({
@@ -71,6 +82,7 @@ export const HISTORY_API = {
     summary: 'The document exactly as it is kept, also one that cannot be read',
     body: null,
     action: 'rigging.read',
+    answers: null,
     answer: 'JSON',
   }),
   restoreRigging: endpoint({
@@ -79,6 +91,7 @@ export const HISTORY_API = {
     summary: 'Bring a deleted rigging back',
     body: null,
     action: 'rigging.write',
+    answers: riggingAnswer,
     answer: 'The rigging',
   }),
   gearDocument: endpoint({
@@ -87,6 +100,7 @@ export const HISTORY_API = {
     summary: 'The document exactly as it is kept, also one that cannot be read',
     body: null,
     action: 'gear.read',
+    answers: null,
     answer: 'JSON',
   }),
 } as const satisfies Record<string, Endpoint>;

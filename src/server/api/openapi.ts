@@ -92,28 +92,26 @@ const operationId = (e: Endpoint): string =>
   e.method.toLowerCase() +
   e.path.replace(/[^a-z]+(\w)?/gi, (_, c?: string) => (c ?? '').toUpperCase());
 
+/** The body of a request: a document or a form in JSON, or a file as it is. */
+function requestBody(e: Endpoint): Pick<ZodOpenApiOperationObject, 'requestBody'> {
+  const example = e.example === undefined ? {} : { example: e.example };
+  const content = e.body
+    ? { 'application/json': { schema: e.body, ...example } }
+    : Object.fromEntries((e.file ?? []).map((type) => [type, {}]));
+  return Object.keys(content).length > 0 ? { requestBody: { required: true, content } } : {};
+}
+
 function operation(e: Endpoint): ZodOpenApiOperationObject {
+  const content = e.answers ? { content: { 'application/json': { schema: e.answers } } } : {};
   return {
     summary: e.summary,
     operationId: operationId(e),
     requestParams: parametersOf(e),
-    ...(e.body
-      ? {
-          requestBody: {
-            required: true,
-            content: {
-              'application/json': {
-                schema: e.body,
-                ...(e.example === undefined ? {} : { example: e.example }),
-              },
-            },
-          },
-        }
-      : {}),
+    ...requestBody(e),
     security: e.action === null ? [] : [{ session: [] }],
     responses: {
-      '2XX': { description: e.answer },
-      ...(e.body ? BODY_REFUSED : {}),
+      '2XX': { description: e.answer, ...content },
+      ...(e.body || e.file ? BODY_REFUSED : {}),
       ...(e.action === null ? {} : MEMBER_REFUSED),
       '429': refused('Too many requests'),
     },

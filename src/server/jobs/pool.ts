@@ -1,6 +1,8 @@
 import { availableParallelism } from 'node:os';
 import path from 'node:path';
 import { Piscina } from 'piscina';
+import type { Result } from '@/core/result';
+import type { ImportReport, ImportWork } from '../gear-import/import';
 import { log } from '../log';
 import { judge, type JudgeWork, type TagWork, type ToJudge, type VerdictId } from './work';
 
@@ -12,20 +14,21 @@ const IDLE_MS = 60_000;
 /** More work than this waiting is refused: whoever asked has gone by then. */
 const MOST_WAITING = 200;
 
+/** Files are read by a thread of their own: nobody's plan waits to be judged behind one. */
+const IMPORT_THREADS = 1;
+
 // Kept on globalThis because development reloads modules.
-const holder = globalThis as { vastCleatJobs?: Piscina };
+const holder = globalThis as { vastCleatJobs?: Piscina; vastCleatImports?: Piscina };
 
-function threads(): Piscina {
-  holder.vastCleatJobs ??= begin();
-  return holder.vastCleatJobs;
-}
+const threads = (): Piscina => (holder.vastCleatJobs ??= begin(MOST_THREADS));
+const importThreads = (): Piscina => (holder.vastCleatImports ??= begin(IMPORT_THREADS));
 
-function begin(): Piscina {
+function begin(maxThreads: number): Piscina {
   const pool = new Piscina({
     filename: path.join(process.cwd(), 'src/server/jobs/worker.mjs'),
     execArgv: [],
     minThreads: 0,
-    maxThreads: MOST_THREADS,
+    maxThreads,
     idleTimeout: IDLE_MS,
     maxQueue: MOST_WAITING,
   });
@@ -36,13 +39,16 @@ function begin(): Piscina {
 
 /** Ends the threads; what they were doing fails. The next work begins new ones. */
 export async function endThreads(): Promise<void> {
-  const pool = holder.vastCleatJobs;
+  const pools = [holder.vastCleatJobs, holder.vastCleatImports];
   delete holder.vastCleatJobs;
-  await pool?.destroy();
+  delete holder.vastCleatImports;
+  await Promise.all(pools.map((p) => p?.destroy()));
 }
 
 /** Nothing here takes as long; whoever waits had better be told. */
-const patience = (): AbortSignal => AbortSignal.timeout(60_000);
+const patience = (ms = 60_000): AbortSignal => AbortSignal.timeout(ms);
+/** The largest file takes some minutes where everything else is busy, too. */
+const IMPORT_MS = 600_000;
 
 /** Below this a thread would take longer to be told than to do it. */
 const FEW = 3;
@@ -73,3 +79,7 @@ export async function drawTags(work: TagWork): Promise<Buffer> {
     (await threads().run(work, { name: 'tags', signal: patience() })) as Uint8Array,
   );
 }
+
+/** Reads a file of things, and keeps them, in a thread. */
+export const importInThread = (work: ImportWork): Promise<Result<ImportReport>> =>
+  importThreads().run(work, { name: 'importFile', signal: patience(IMPORT_MS) });

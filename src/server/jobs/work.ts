@@ -2,6 +2,8 @@ import type { GearFact } from '@/core/securement/locker-word';
 import { assess } from '@/core/securement/assess';
 import { readPlan } from '@/core/securement/plan';
 import type { VERDICTS } from '@/core/securement/verdict';
+import type { Result } from '@/core/result';
+import type { ImportReport, ImportWork } from '../gear-import/import';
 import type { TagText } from '../tag-sheet';
 import type { LabelSheetId } from '../tag-sheets';
 
@@ -38,3 +40,7 @@ export interface TagWork {
 export const tags = async ({ tags: list, sheet, from }: TagWork): Promise<Buffer> =>
   // Only who draws needs what draws.
   (await import('../tag-sheet')).tagSheet(list, sheet, from);
+
+/** Reads a file of things, and keeps them. */
+export const importFile = async (work: ImportWork): Promise<Result<ImportReport>> =>
+  (await import('../gear-import/import')).importFile(work);

@@ -2,6 +2,6 @@ import { register } from 'tsx/esm/api';
 
 /** What runs in threads of its own. Plain JavaScript: a thread begins without what reads TypeScript. */
 register();
-const { judge, tags } = await import('./work.ts');
+const { importFile, judge, tags } = await import('./work.ts');
 
-export { judge, tags };
+export { importFile, judge, tags };

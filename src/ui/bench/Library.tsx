@@ -90,12 +90,9 @@ export function Library({ first }: { first: LibraryPage }) {
   const [search, setSearch] = useState('');
   const [error, setError] = useState<string | null>(null);
   const [deleted, setDeleted] = useState<RiggingSummary | null>(null);
-  const files = useImport('/riggings', (id) => router.push(`/bench/${id}`), setError);
+  const files = useImport('POST /riggings', (id) => router.push(`/bench/${id}`), setError);
   const load = async (text: string, after: string | null): Promise<void> => {
-    const answer = await call<LibraryPage>(
-      'GET',
-      `/riggings?search=${encodeURIComponent(text)}${after ? `&after=${after}` : ''}`,
-    );
+    const answer = await call('GET /riggings', { query: { search: text, after } });
     if (!answer.ok) return setError(messageOf(answer.problem));
     setPage((p) => ({
       riggings: after ? [...p.riggings, ...answer.value.riggings] : answer.value.riggings,
@@ -103,13 +100,13 @@ export function Library({ first }: { first: LibraryPage }) {
     }));
   };
   const remove = async (r: RiggingSummary): Promise<void> => {
-    const answer = await call('DELETE', `/riggings/${r.id}`);
+    const answer = await call('DELETE /riggings/{id}', { params: { id: r.id } });
     if (!answer.ok) return setError(messageOf(answer.problem));
     setPage((p) => ({ ...p, riggings: p.riggings.filter((x) => x.id !== r.id) }));
     setDeleted(r);
   };
   const restore = async (r: RiggingSummary): Promise<void> => {
-    const answer = await call('POST', `/riggings/${r.id}/restore`);
+    const answer = await call('POST /riggings/{id}/restore', { params: { id: r.id } });
     if (!answer.ok) return setError(messageOf(answer.problem));
     setDeleted(null);
     await load(search, null);

@@ -59,19 +59,17 @@ export function UseInPlan({
   const [error, setError] = useState<string | null>(null);
   useEffect(() => {
     let gone = false;
-    void call<{ plans: Summary[] }>('GET', `/plans?search=${encodeURIComponent(search)}`).then(
-      (answer) => {
-        if (gone) return;
-        if (answer.ok) setPlans(answer.value.plans);
-        else setError(messageOf(answer.problem));
-      },
-    );
+    void call('GET /plans', { query: { search } }).then((answer) => {
+      if (gone) return;
+      if (answer.ok) setPlans(answer.value.plans);
+      else setError(messageOf(answer.problem));
+    });
     return () => {
       gone = true;
     };
   }, [search]);
   const pick = async (id: string): Promise<void> => {
-    const answer = await call<StoredPlan>('GET', `/plans/${id}`);
+    const answer = await call('GET /plans/{id}', { params: { id } });
     if (answer.ok) setPlan(answer.value);
     else setError(messageOf(answer.problem));
   };
@@ -81,8 +79,10 @@ export function UseInPlan({
       ...plan.document,
       lines: plan.document.lines.map((l) => (l.id === lineId ? putSystem(l, system, rigging) : l)),
     };
-    const answer = await call<StoredPlan>('PUT', `/plans/${plan.id}`, document, {
-      'if-match': `"${plan.version}"`,
+    const answer = await call('PUT /plans/{id}', {
+      params: { id: plan.id },
+      body: document,
+      version: plan.version,
     });
     if (answer.ok)
       setDone({

@@ -51,15 +51,15 @@ export function useKeeping(
     latest.current = doc;
   });
   const open = (id: string): void => router.push(`/bench/${id}`);
-  const { control, ask } = useImport('/riggings', open, setError);
+  const { control, ask } = useImport('POST /riggings', open, setError);
   const { save, words, resolve } = useAutosave(
-    '/riggings',
+    'PUT /riggings/{id}',
     stored ?? NOT_STORED,
     doc,
     stored !== null && viewer.canWrite,
   );
   const keep = async (): Promise<void> => {
-    const answer = await call<StoredRigging>('POST', '/riggings', latest.current);
+    const answer = await call('POST /riggings', { body: latest.current });
     if (answer.ok) open(answer.value.id);
     else setError(messageOf(answer.problem));
   };

@@ -29,7 +29,7 @@ export function AddMember() {
   const [link, setLink] = useState<OneTimeLink | null>(null);
   const submit = async (e: FormEvent): Promise<void> => {
     e.preventDefault();
-    const answer = await call<{ signInName: string }>('POST', '/members', { name, password, role });
+    const answer = await call('POST /members', { body: { name, password, role } });
     if (!answer.ok) return setError(messageOf(answer.problem));
     setError(null);
     setSaid(`${name} signs in as ${answer.value.signInName}.`);
@@ -38,7 +38,7 @@ export function AddMember() {
     router.refresh();
   };
   const invite = async (): Promise<void> => {
-    const answer = await call<OneTimeLink>('POST', '/members/links', { role });
+    const answer = await call('POST /members/links', { body: { role } });
     if (!answer.ok) return setError(messageOf(answer.problem));
     setError(null);
     setLink(answer.value);

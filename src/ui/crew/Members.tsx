@@ -51,7 +51,7 @@ function RoleSheet({
   const [role, setRole] = useState<Role>(member.role);
   const [error, setError] = useState<string | null>(null);
   const save = async (): Promise<void> =>
-    setError(await send(call('PUT', `/members/${member.id}`, { role })));
+    setError(await send(call('PUT /members/{id}', { params: { id: member.id }, body: { role } })));
   return (
     <Sheet title={`Role of ${member.name}`} open onClose={onClose}>
       <Stack>
@@ -78,7 +78,7 @@ function RemoveSheet({
 }) {
   const [error, setError] = useState<string | null>(null);
   const remove = async (): Promise<void> =>
-    setError(await send(call('DELETE', `/members/${member.id}`)));
+    setError(await send(call('DELETE /members/{id}', { params: { id: member.id } })));
   return (
     <Sheet title={`Take ${member.name} out of the crew?`} open onClose={onClose}>
       <Stack>
@@ -113,7 +113,7 @@ export function Members({ members }: { members: readonly MemberLine[] }) {
     return null;
   };
   const makeReset = async ({ id, name }: MemberLine): Promise<void> => {
-    const answer = await call<OneTimeLink>('POST', `/members/${id}/link`);
+    const answer = await call('POST /members/{id}/link', { params: { id } });
     if (!answer.ok) return setError(messageOf(answer.problem));
     setError(null);
     setReset({ name, link: answer.value });

@@ -30,7 +30,7 @@ function Password({ said }: { said: (text: string) => void }) {
     problem?.issues.find((i) => i.path[0] === field)?.message ?? null;
   const submit = async (e: FormEvent): Promise<void> => {
     e.preventDefault();
-    const answer = await call<{ ended: number }>('PUT', '/me/password', { current, password });
+    const answer = await call('PUT /me/password', { body: { current, password } });
     if (!answer.ok) return setProblem(answer.problem);
     setProblem(null);
     setCurrent('');
@@ -71,11 +71,13 @@ export function OwnAccount() {
   const [said, setSaid] = useState<string | null>(null);
   const [endsCalendar, setEndsCalendar] = useState(false);
   const endOthers = async (): Promise<void> => {
-    const answer = await call<{ ended: number }>('DELETE', '/me/sessions');
+    const answer = await call('DELETE /me/sessions');
     setSaid(answer.ok ? endedWords(answer.value.ended) : messageOf(answer.problem));
   };
   const leave = async (): Promise<void> => {
-    const answer = await call('DELETE', `/session${endsCalendar ? '?calendar=end' : ''}`);
+    const answer = await call('DELETE /session', {
+      query: { calendar: endsCalendar ? 'end' : null },
+    });
     if (answer.ok) return window.location.assign('/');
     setSaid(messageOf(answer.problem));
   };

@@ -26,7 +26,7 @@ export function Trail() {
   const [error, setError] = useState<string | null>(null);
   const last = pages.at(-1);
   const more = async (): Promise<void> => {
-    const answer = await call<Page>('GET', `/crew/trail${last?.next ? `?after=${last.next}` : ''}`);
+    const answer = await call('GET /crew/trail', { query: { after: last?.next ?? null } });
     if (!answer.ok) return setError(messageOf(answer.problem));
     setError(null);
     setPages((was) => [...was, answer.value]);

@@ -15,14 +15,7 @@ export function useCrewSettings(first: CrewSettings) {
   const queue = useRef(Promise.resolve());
   const save = async (part: Part, kept: string): Promise<void> => {
     const sent = wanted.current[part];
-    const answer = await call<CrewSettings>(
-      'PUT',
-      '/crew',
-      { [part]: sent },
-      {
-        'if-match': `"${version.current}"`,
-      },
-    );
+    const answer = await call('PUT /crew', { body: { [part]: sent }, version: version.current });
     if (answer.ok) version.current = answer.value.version;
     else if (answer.problem.status === 409) setTheirs(currentOf(answer.problem));
     setNotes((n) => ({ ...n, [part]: answer.ok ? kept : messageOf(answer.problem) }));

@@ -56,7 +56,7 @@ function SignIn() {
   const { problem, busy, send } = useEntry();
   const submit = (e: FormEvent): void => {
     e.preventDefault();
-    void send(call('POST', '/session', { name, password }));
+    void send(call('POST /session', { body: { name, password } }));
   };
   return (
     <DoorForm onSubmit={submit}>
@@ -90,7 +90,7 @@ function FoundCrew() {
   const { problem, busy, send } = useEntry();
   const submit = (e: FormEvent): void => {
     e.preventDefault();
-    void send(call('POST', '/crews', { crew, ...sent(names) }));
+    void send(call('POST /crews', { body: { crew, ...sent(names) } }));
   };
   return (
     <DoorForm onSubmit={submit}>
@@ -121,7 +121,7 @@ function DemoPeople({ people }: { people: readonly DemoPerson[] }) {
             <Person
               $kind={i === 0 ? 'primary' : 'plain'}
               isDisabled={busy}
-              onPress={() => void send(call('POST', '/session/demo', { memberId: p.id }))}
+              onPress={() => void send(call('POST /session/demo', { body: { memberId: p.id } }))}
             >
               {p.name}
               <Crew>

@@ -25,7 +25,7 @@ export function Join({ token, crew, role }: Props) {
   const submit = (e: FormEvent): void => {
     e.preventDefault();
     const body = role ? sent(names) : { password: names.password };
-    void send(call('POST', `/join/${token}`, body));
+    void send(call('POST /join/{token}', { params: { token }, body }));
   };
   return (
     <DoorPage>

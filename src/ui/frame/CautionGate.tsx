@@ -31,7 +31,7 @@ export function CautionGate() {
   const [open, setOpen] = useState(!viewer.cautioned);
   const [error, setError] = useState<string | null>(null);
   const accept = async (): Promise<void> => {
-    const answer = await call('POST', '/cautions', { version: CAUTIONS_VERSION });
+    const answer = await call('POST /cautions', { body: { version: CAUTIONS_VERSION } });
     if (answer.ok) setOpen(false);
     else setError(messageOf(answer.problem));
   };

@@ -6,8 +6,8 @@ import { CAUTION_LINE } from '@/wording/cautions';
 import type { Theme } from '@/wording/themes';
 import { MemberProvider, type Viewer } from './MemberContext';
 import { Rail } from './Rail';
-import { OutboxBar } from '../outbox/OutboxBar';
 import { OutboxProvider } from '../outbox/OutboxContext';
+import { Waiting } from '../outbox/Waiting';
 import { orMissing } from '../orMissing';
 
 /** Fetched only by those who have not acknowledged the cautions yet. */
@@ -63,7 +63,7 @@ export function Frame({
       <OutboxProvider memberId={viewer.id}>
         <Rail theme={theme} />
         <Page>
-          <OutboxBar />
+          <Waiting />
           <Main data-cautions={viewer.cautioned ? 'read' : 'unread'}>{children}</Main>
           <Foot>{CAUTION_LINE}</Foot>
         </Page>

@@ -33,7 +33,7 @@ export function MemberProvider({ viewer, children }: { viewer: Viewer; children:
   const [system, setSystem] = useState(viewer.units);
   const setUnits = useCallback((next: 'metric' | 'us') => {
     setSystem(next);
-    void call('PUT', '/me', { units: next });
+    void call('PUT /me', { body: { units: next } });
   }, []);
   const state = useMemo(
     () => ({ viewer: { ...viewer, units: system }, units: CHOICES[system], setUnits }),

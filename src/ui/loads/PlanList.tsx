@@ -6,7 +6,7 @@ import styled from 'styled-components';
 import { RULE_SET_TITLES } from '@/core/securement/rule-set-ids';
 import type { Strength } from '@/core/securement/schema';
 import type { PlanSummary } from '@/db/queries/plans';
-import { call, messageOf, type StoredPlan } from '../api';
+import { call, messageOf } from '../api';
 import { useImport } from '../files';
 import { useMember } from '../frame/MemberContext';
 import { Button, IconButton } from '../kit/Button';
@@ -131,23 +131,23 @@ export function PlanList({ first, strength }: { first: PlanPage; strength: Stren
   const [error, setError] = useState<string | null>(null);
   const [deleted, setDeleted] = useState<PlanSummary | null>(null);
   const open = (id: string): void => router.push(`/loads/${id}`);
-  const files = useImport('/plans', open, setError);
+  const files = useImport('POST /plans', open, setError);
   const search = useRef<HTMLInputElement>(null);
   useKeys({ '/': () => search.current?.focus() });
   const create = async (): Promise<void> => {
     const { newPlan } = await import('@/core/securement/compose');
-    const answer = await call<StoredPlan>('POST', '/plans', newPlan(strength, viewer.units));
+    const answer = await call('POST /plans', { body: newPlan(strength, viewer.units) });
     if (answer.ok) open(answer.value.id);
     else setError(messageOf(answer.problem));
   };
   const remove = async (plan: PlanSummary): Promise<void> => {
-    const answer = await call('DELETE', `/plans/${plan.id}`);
+    const answer = await call('DELETE /plans/{id}', { params: { id: plan.id } });
     if (!answer.ok) return setError(messageOf(answer.problem));
     list.drop(plan.id);
     setDeleted(plan);
   };
   const restore = async (plan: PlanSummary): Promise<void> => {
-    const answer = await call('POST', `/plans/${plan.id}/restore`);
+    const answer = await call('POST /plans/{id}/restore', { params: { id: plan.id } });
     if (!answer.ok) return setError(messageOf(answer.problem));
     setDeleted(null);
     list.reload();

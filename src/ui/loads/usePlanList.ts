@@ -19,8 +19,7 @@ export function usePlanList(first: PlanPage) {
     async (after: string | null): Promise<void> => {
       const key = `${search}|${sort}`;
       asked.current = key;
-      const query = new URLSearchParams({ search, sort, ...(after ? { after } : {}) });
-      const answer = await call<PlanPage>('GET', `/plans?${query}`);
+      const answer = await call('GET /plans', { query: { search, sort, after } });
       if (asked.current !== key) return;
       if (!answer.ok) return setError(messageOf(answer.problem));
       setError(null);

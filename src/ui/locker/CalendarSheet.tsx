@@ -13,14 +13,14 @@ export function CalendarSheet({ onClose }: { onClose: () => void }) {
   const [said, setSaid] = useState<string | null>(null);
   const [error, setError] = useState<string | null>(null);
   const make = async (): Promise<void> => {
-    const answer = await call<{ path: string }>('POST', '/calendar');
+    const answer = await call('POST /calendar');
     if (!answer.ok) return setError(messageOf(answer.problem));
     setError(null);
     setSaid(null);
     setAddress(new URL(answer.value.path, window.location.origin).href);
   };
   const end = async (): Promise<void> => {
-    const answer = await call('DELETE', '/calendar');
+    const answer = await call('DELETE /calendar');
     if (!answer.ok) return setError(messageOf(answer.problem));
     setAddress(null);
     setSaid('Ended. Calendars that have the address get nothing any more.');

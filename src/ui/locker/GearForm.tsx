@@ -134,17 +134,13 @@ export function GearForm({
   const flexible = gear.item.kind !== 'hardware';
   const submit = async (event: FormEvent): Promise<void> => {
     event.preventDefault();
+    const query = { tagAgain: again ? 'true' : null };
     const document = flexible ? gear : { ...gear, lengthM: null };
     const answer = stored
-      ? await call<StoredGear>(
-          'PUT',
-          `/gear/${stored.id}${again ? '?tagAgain=true' : ''}`,
-          document,
-          { 'if-match': `"${version}"` },
-        )
-      : await outbox.record<StoredGear>(
-          `/gear${again ? '?tagAgain=true' : ''}`,
-          { gear: document, start },
+      ? await call('PUT /gear/{id}', { params: { id: stored.id }, query, body: document, version })
+      : await outbox.record(
+          'POST /gear',
+          { query, body: { gear: document, start } },
           `${gear.code}: entered`,
         );
     if (isKept(answer)) return onClose();

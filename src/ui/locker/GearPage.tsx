@@ -164,7 +164,7 @@ export function GearPage({
   const retired = standing.state === 'retired';
   const due = inspectionDue(gear, standing, intervals, item.enteredOn);
   const remove = async (): Promise<void> => {
-    const answer = await call('DELETE', `/gear/${item.id}`);
+    const answer = await call('DELETE /gear/{id}', { params: { id: item.id } });
     if (answer.ok) router.push('/locker');
     else setError(messageOf(answer.problem));
   };

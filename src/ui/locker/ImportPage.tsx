@@ -2,9 +2,9 @@
 import Link from 'next/link';
 import { type ChangeEvent, useRef, useState } from 'react';
 import { guardCell } from '@/core/exchange/gear-csv/cells';
-import type { ImportReport } from '@/server/gear-import';
+import type { ImportReport, Keep } from '@/server/gear-import/import';
 import { wordItem } from '@/wording/gear';
-import { call, messageOf } from '../api';
+import { messageOf, sendFile } from '../api';
 import { keepFile } from '../files';
 import { useMember } from '../frame/MemberContext';
 import { Button, ButtonLink } from '../kit/Button';
@@ -12,21 +12,8 @@ import { ErrorText, Figure, Label, Small } from '../kit/text';
 import { Page, Head, Sums, Table, Columns } from './ImportPage.styles';
 import { Cluster, Grow, Spaced, Narrow } from '../kit/layout';
 
-/** A table as the import takes it: from a CSV or a JSON file. */
-type Source = { readonly name: string } & (
-  | { readonly from: 'csv'; readonly csv: string }
-  | { readonly from: 'json'; readonly locker: unknown }
-);
-
-async function sourceOf(file: File): Promise<Source | string> {
-  const text = await file.text();
-  if (!/\.json$/i.test(file.name)) return { name: file.name, from: 'csv', csv: text };
-  try {
-    return { name: file.name, from: 'json', locker: JSON.parse(text) as unknown };
-  } catch {
-    return `${file.name} is not JSON. Nothing was imported.`;
-  }
-}
+const typeOf = (file: File): string =>
+  /\.json$/i.test(file.name) ? 'application/json' : 'text/csv';
 
 function Report({ report }: { report: ImportReport }) {
   const { units } = useMember();
@@ -140,14 +127,13 @@ async function keepErrors(report: ImportReport): Promise<void> {
 /** Import of a table: look first, row by row, then keep everything or only what is good. */
 export function ImportPage() {
   const input = useRef<HTMLInputElement>(null);
-  const [source, setSource] = useState<Source | null>(null);
+  const [source, setSource] = useState<File | null>(null);
   const [report, setReport] = useState<ImportReport | null>(null);
   const [error, setError] = useState<string | null>(null);
   const [busy, setBusy] = useState(false);
-  const send = async (from: Source, keep: 'nothing' | 'all' | 'good'): Promise<void> => {
+  const send = async (file: File, keep: Keep): Promise<void> => {
     setBusy(true);
-    const { name: _, ...body } = from;
-    const answer = await call<ImportReport>('POST', '/gear/import', { ...body, keep });
+    const answer = await sendFile('POST /gear/import', { query: { keep } }, file, typeOf(file));
     setBusy(false);
     setError(answer.ok ? null : messageOf(answer.problem));
     if (answer.ok) setReport(answer.value);
@@ -157,10 +143,8 @@ export function ImportPage() {
     event.target.value = '';
     if (!file) return;
     setReport(null);
-    const read = await sourceOf(file);
-    if (typeof read === 'string') return setError(read);
-    setSource(read);
-    await send(read, 'nothing');
+    setSource(file);
+    await send(file, 'nothing');
   };
   const done = report !== null && report.kept > 0;
   return (

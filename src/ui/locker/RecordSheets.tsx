@@ -1,6 +1,6 @@
 'use client';
 import { type FormEvent, type ReactNode, useState } from 'react';
-import type { Happening, HistoryEntry } from '@/core/gear/events';
+import type { Happening, HistoryEntry, ToRecord } from '@/core/gear/events';
 import { CONDITIONS } from '@/core/rope/condition';
 import { OUTCOMES } from '@/core/inspection/outcome';
 import { OUTCOME_WORDS, wordHappening } from '@/wording/gear';
@@ -122,21 +122,21 @@ const TEXTS = {
     label: 'Where it is now',
     action: 'Record the move',
     says: undefined,
-    body: (place: string): Happening => ({ kind: 'moved', place }),
+    body: (place: string): ToRecord => ({ kind: 'moved', place }),
   },
   incident: {
     title: 'Something happened to',
     label: 'What happened',
     action: 'Record it',
     says: 'A shock load, a chemical, a hot run, a cut: it is due for inspection at once, and plans that use it say so.',
-    body: (what: string): Happening => ({ kind: 'incident', what }),
+    body: (what: string): ToRecord => ({ kind: 'incident', what }),
   },
   retired: {
     title: 'Retire',
     label: 'Why',
     action: 'Retire it',
     says: 'It cannot be put into a plan any more, and every plan that uses it is barred from now on. A retirement by mistake can be corrected in the history.',
-    body: (reason: string): Happening => ({ kind: 'retired', reason }),
+    body: (reason: string): ToRecord => ({ kind: 'retired', reason }),
   },
 } as const;
 export type TextRecord = keyof typeof TEXTS;

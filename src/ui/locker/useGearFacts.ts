@@ -23,7 +23,7 @@ export const factOf = (item: LockerItem): readonly [string, GearFact] => [
 export async function askLocker(plan: Pick<Plan, 'lines'>): Promise<LockerWord> {
   const ids = gearIdsOf(plan);
   if (ids.length === 0) return new Map();
-  const answer = await call<{ gear: LockerItem[] }>('GET', `/gear/standing?ids=${ids.join(',')}`);
+  const answer = await call('GET /gear/standing', { query: { ids: ids.join(',') } });
   return answer.ok ? new Map(answer.value.gear.map(factOf)) : LOCKER_NOT_ASKED;
 }
 
@@ -50,7 +50,7 @@ export function useGearFacts(
     if (ids === '') return;
     let gone = false;
     const look = async (): Promise<void> => {
-      const answer = await call<{ gear: LockerItem[] }>('GET', `/gear/standing?ids=${ids}`);
+      const answer = await call('GET /gear/standing', { query: { ids } });
       if (gone || !answer.ok) return;
       const now = new Map(answer.value.gear.map(factOf));
       // The same again would have the plan judged again, and its advice searched again, for nothing.

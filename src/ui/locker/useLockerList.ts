@@ -34,21 +34,6 @@ const NO_FILTER: LockerFilter = {
   sort: 'code',
 };
 
-/** A filter as the address of the list takes it. */
-function filterQuery(filter: LockerFilter, after: string | null): URLSearchParams {
-  const { search, type, state, due, sizeM, leftM, sort } = filter;
-  return new URLSearchParams({
-    sort,
-    ...(search ? { search } : {}),
-    ...(type ? { type } : {}),
-    ...(state ? { state } : {}),
-    ...(due ? { due } : {}),
-    ...(sizeM === null ? {} : { sizeM: String(sizeM) }),
-    ...(leftM === null ? {} : { leftM: String(leftM) }),
-    ...(after ? { after } : {}),
-  });
-}
-
 const PAUSE_MS = 150;
 
 /** State of the list: what it is narrowed to, pages by key. Answers to older questions are dropped. */
@@ -62,7 +47,7 @@ export function useLockerList(first: LockerPage) {
     async (wanted: LockerFilter, after: string | null): Promise<void> => {
       asked.current += 1;
       const id = asked.current;
-      const answer = await call<LockerPage>('GET', `/gear?${filterQuery(wanted, after)}`);
+      const answer = await call('GET /gear', { query: { ...wanted, after } });
       if (asked.current !== id) return;
       if (!answer.ok) return setError(messageOf(answer.problem));
       setError(null);

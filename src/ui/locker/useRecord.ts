@@ -1,7 +1,7 @@
 'use client';
 import { useRouter } from 'next/navigation';
 import { useState } from 'react';
-import type { HistoryBody } from '@/core/gear/events';
+import type { ToRecord } from '@/core/gear/events';
 import { wordHappening } from '@/wording/gear';
 import { messageOf } from '../api';
 import { useMember } from '../frame/MemberContext';
@@ -17,11 +17,11 @@ export function useRecord({ id, document }: LockerItem, done: () => void) {
   /** The last entry of a history that moved on while this was being looked at. */
   const [moved, setMoved] = useState<string | null>(null);
   const [busy, setBusy] = useState(false);
-  const record = async (body: HistoryBody): Promise<void> => {
+  const record = async (body: ToRecord): Promise<void> => {
     setBusy(true);
     const what = body.kind === 'corrected' ? 'a correction' : wordHappening(body, units);
     const words = `${document.code}: ${what}`;
-    const answer = await outbox.record(`/gear/${id}/history`, body, words);
+    const answer = await outbox.record('POST /gear/{id}/history', { params: { id }, body }, words);
     setBusy(false);
     if (isKept(answer)) return done();
     if (!answer.ok) {

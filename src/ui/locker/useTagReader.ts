@@ -123,7 +123,7 @@ export function useTagReader(onCode: (code: string) => void): void {
 export async function gearOfTag(
   code: string,
 ): Promise<{ readonly item: LockerItem } | { readonly error: string }> {
-  const answer = await call<LockerItem>('GET', `/tags/${encodeURIComponent(code)}`);
+  const answer = await call('GET /tags/{code}', { params: { code } });
   return answer.ok ? { item: answer.value } : { error: messageOf(answer.problem) };
 }
 

@@ -3,17 +3,13 @@ import dynamic from 'next/dynamic';
 import { useState } from 'react';
 import styled from 'styled-components';
 import { orMissing } from '../orMissing';
-import { useFetchAhead } from '../useFetchAhead';
 import { useOutbox } from './OutboxContext';
 
-const fetchSheet = () => import('./OutboxSheet').then((m) => m.OutboxSheet);
-/** Wanted where there is no connection any more. */
-const ON_DEMAND = [fetchSheet, () => import('../kit/Modals')];
+export const fetchSheet = () => import('./OutboxSheet').then((m) => m.OutboxSheet);
 const OutboxSheet = dynamic(() => orMissing(fetchSheet()), {
   loading: () => null,
 });
 
-/** A plain button: it stands on every page. */
 const Bar = styled.button`
   display: flex;
   align-items: center;
@@ -50,7 +46,6 @@ const records = (n: number): string => (n === 1 ? 'One record' : `${n} records`)
 export function OutboxBar() {
   const { entries } = useOutbox();
   const [open, setOpen] = useState(false);
-  useFetchAhead(ON_DEMAND);
   const refused = entries.filter((e) => e.refused !== null).length;
   const waiting = entries.length - refused;
   const words = [

@@ -9,8 +9,8 @@ import {
   useMemo,
   useState,
 } from 'react';
-import { v4 as uuid } from 'uuid';
-import { type Answer, call } from '../api';
+import { type Answer, post } from '../api';
+import { addressOf, type AnswerOf, type Asked, type AskOf } from '../routes';
 import { Outbox, type OutboxEntry } from './outbox';
 
 const STORE = 'outbox';
@@ -30,11 +30,24 @@ function read(): readonly OutboxEntry[] {
 const alone = <T,>(work: () => Promise<T>): Promise<T> =>
   navigator.locks ? navigator.locks.request(LOCK, work) : work();
 
+/** Browsers make keys themselves, but not on pages that came without https from another machine. */
+export const fetchKeyMaker = (): Promise<() => string> =>
+  'randomUUID' in crypto
+    ? Promise.resolve(() => crypto.randomUUID())
+    : import('uuid').then((m) => m.v4);
+
+/** What is recorded, and done once. */
+type Recorded = 'POST /gear' | 'POST /gear/cuts' | 'POST /gear/{id}/history';
+
 interface OutboxState {
   /** What waits on this device, or was not taken. */
   readonly entries: readonly OutboxEntry[];
   /** Records something: kept on the device until it is acknowledged, done once. `words`: what it is. */
-  readonly record: <T>(path: string, body: unknown, words: string) => Promise<Answer<T>>;
+  readonly record: <R extends Recorded>(
+    route: R,
+    asked: AskOf<R>,
+    words: string,
+  ) => Promise<Answer<AnswerOf<R>>>;
   readonly flush: () => void;
   readonly discard: (key: string) => void;
 }
@@ -51,7 +64,7 @@ export function OutboxProvider({ memberId, children }: { memberId: string; child
         {
           read,
           write: (next) => window.localStorage.setItem(STORE, JSON.stringify(next)),
-          send: ({ path, body, key }) => call('POST', path, body, { 'idempotency-key': key }),
+          send: ({ path, body, key }) => post(path, body, { 'idempotency-key': key }),
           alone,
         },
         memberId,
@@ -87,9 +100,12 @@ export function OutboxProvider({ memberId, children }: { memberId: string; child
   const state = useMemo(
     (): OutboxState => ({
       entries,
-      record: async <T,>(path: string, body: unknown, words: string) => {
-        const entry = { key: uuid(), path, body, words, madeAt: new Date().toISOString() };
-        const answer = await outbox.record<T>(entry);
+      record: async (route, asked, words) => {
+        const { body, ...rest } = asked as Asked;
+        const [, path] = addressOf(route, rest);
+        const key = (await fetchKeyMaker())();
+        const entry = { key, path, body, words, madeAt: new Date().toISOString() };
+        const answer = await outbox.record<AnswerOf<typeof route>>(entry);
         show();
         return answer;
       },

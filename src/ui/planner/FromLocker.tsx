@@ -81,7 +81,7 @@ function ChooseRope({
   const [error, setError] = useState<string | null>(null);
   useEffect(() => {
     let gone = false;
-    void call<{ ropes: LockerItem[] }>('GET', `/gear/fit?lengthM=${needM ?? 0}`).then((answer) => {
+    void call('GET /gear/fit', { query: { lengthM: needM ?? 0 } }).then((answer) => {
       if (gone) return;
       if (answer.ok) setItems(answer.value.ropes);
       else setError(messageOf(answer.problem));

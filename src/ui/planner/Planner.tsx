@@ -210,7 +210,7 @@ export function Planner({
   const router = useRouter();
   const editor = usePlanner(stored.document, !viewer.canWrite, facts, assessment);
   const { save, words, resolve, pending, version } = useAutosave(
-    '/plans',
+    'PUT /plans/{id}',
     stored,
     editor.plan,
     viewer.canWrite,
@@ -239,7 +239,7 @@ export function Planner({
     [editor.whole],
   );
   const duplicate = async (): Promise<void> => {
-    const answer = await call<StoredPlan>('POST', `/plans/${stored.id}/duplicate`);
+    const answer = await call('POST /plans/{id}/duplicate', { params: { id: stored.id } });
     if (answer.ok) router.push(`/loads/${answer.value.id}`);
     else setAlarm(messageOf(answer.problem));
   };

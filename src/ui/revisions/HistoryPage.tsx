@@ -5,7 +5,7 @@ import { useState } from 'react';
 import styled from 'styled-components';
 import type { RevisionLine } from '@/server/revisions';
 import { wordDifference } from '@/wording/differences';
-import { call, messageOf, type StoredDocument } from '../api';
+import { call, messageOf } from '../api';
 import { useMember } from '../frame/MemberContext';
 import { Button } from '../kit/Button';
 import { Cluster, Grow, Spaced } from '../kit/layout';
@@ -55,8 +55,8 @@ export interface HistoryFirst {
 }
 
 interface Props {
-  /** Where documents of this kind are kept, under /api/v1. */
-  readonly path: '/plans' | '/riggings';
+  /** Which family the document is of. */
+  readonly of: 'plans' | 'riggings';
   readonly id: string;
   readonly title: string;
   /** The room and the page of the document. */
@@ -93,7 +93,7 @@ function ChangesOf({ revision }: { revision: RevisionLine }) {
 }
 
 /** The past of a document: who changed what, and the way back to any version of it. */
-export function HistoryPage({ path, id, title, room, roomName, first }: Props) {
+export function HistoryPage({ of, id, title, room, roomName, first }: Props) {
   const { viewer } = useMember();
   const router = useRouter();
   const [page, setPage] = useState(first);
@@ -102,7 +102,10 @@ export function HistoryPage({ path, id, title, room, roomName, first }: Props) {
   const [newest] = page.revisions;
   const home = `${room}/${id}`;
   const more = async (): Promise<void> => {
-    const answer = await call<HistoryFirst>('GET', `${path}/${id}/revisions?after=${page.next}`);
+    const answer = await call(`GET /${of}/{id}/revisions`, {
+      params: { id },
+      query: { after: page.next },
+    });
     if (!answer.ok) return setError(messageOf(answer.problem));
     setPage((p) => ({
       revisions: [...p.revisions, ...answer.value.revisions],
@@ -110,10 +113,12 @@ export function HistoryPage({ path, id, title, room, roomName, first }: Props) {
     }));
   };
   const restore = async (version: number): Promise<void> => {
-    const document = await call('GET', `${path}/${id}/revisions/${version}`);
+    const document = await call(`GET /${of}/{id}/revisions/{version}`, { params: { id, version } });
     if (!document.ok) return setError(messageOf(document.problem));
-    const saved = await call<StoredDocument<unknown>>('PUT', `${path}/${id}`, document.value, {
-      'if-match': `"${newest?.version}"`,
+    const saved = await call(`PUT /${of}/{id}`, {
+      params: { id },
+      body: document.value,
+      version: newest!.version,
     });
     if (saved.ok) return router.push(home);
     setError(
@@ -179,7 +184,8 @@ export function HistoryPage({ path, id, title, room, roomName, first }: Props) {
       ) : null}
       {naming ? (
         <NameSheet
-          path={`${path}/${id}/revisions/${naming.version}`}
+          of={of}
+          id={id}
           revision={naming}
           onDone={named}
           onClose={() => setNaming(null)}

@@ -10,12 +10,14 @@ import { TextField } from '../kit/TextField';
 
 /** Gives a version a name, or takes it away. */
 export function NameSheet({
-  path,
+  of,
+  id,
   revision,
   onDone,
   onClose,
 }: {
-  path: string;
+  of: 'plans' | 'riggings';
+  id: string;
   revision: RevisionLine;
   onDone: (version: number, name: string | null) => void;
   onClose: () => void;
@@ -25,7 +27,10 @@ export function NameSheet({
   const save = async (e: FormEvent): Promise<void> => {
     e.preventDefault();
     const wish = name.trim() === '' ? null : name.trim();
-    const answer = await call('PUT', path, { name: wish });
+    const answer = await call(`PUT /${of}/{id}/revisions/{version}`, {
+      params: { id, version: revision.version },
+      body: { name: wish },
+    });
     if (answer.ok) onDone(revision.version, wish);
     else setError(messageOf(answer.problem));
   };

@@ -6,29 +6,13 @@ import {
   startSchema,
 } from '../../gear/schema';
 import { GEAR_FORMAT, GEAR_VERSION } from '../../gear/vocabulary';
-import { fail, type IssueValue, ok, type Result } from '../../result';
+import { fail, ok, type Result } from '../../result';
 import { issuesOf } from '../issues';
-import { nearest } from '../known-keys';
 import { readCell, unguardCell } from './cells';
-import { type Column, COLUMNS, ITEM_KEYS, plain } from './columns';
+import { type Column, COLUMNS, ITEM_KEYS } from './columns';
+import { filledColumns, isBlank, type MatchedColumn, readHead, type RowError } from './head';
 
-/** Most rows of one import. */
-const MOST_ROWS = 20_000;
-
-/** A column of the file as it was understood. `column` null: its header says nothing known. */
-export interface MatchedColumn {
-  readonly header: string;
-  readonly column: Column | null;
-  readonly unit: string | null;
-}
-
-/** Something wrong in the file. `row` as a spreadsheet counts: the header is row 1. `column`: the header as written. */
-export interface RowError {
-  readonly row: number;
-  readonly column: string;
-  readonly code: string;
-  readonly values: Readonly<Record<string, IssueValue>>;
-}
+export type { MatchedColumn, RowError };
 
 /** A row that can be kept. */
 export interface GoodRow {
@@ -41,32 +25,6 @@ export interface ReadTable {
   readonly columns: readonly MatchedColumn[];
   readonly good: readonly GoodRow[];
   readonly errors: readonly RowError[];
-}
-
-/** "Size (mm)", "Size [mm]", "size_mm": the unit of a header, and the header without it. */
-function splitHeader(header: string): { readonly name: string; readonly unit: string | null } {
-  const match =
-    /^(.*?)(?:\s*[([]\s*([^)\]]{1,6})\s*[)\]]|_(mm|cm|m|in|ft|n|kn|dan|kgf|lbf))\s*$/i.exec(header);
-  return match
-    ? { name: match[1]!, unit: match[2] ?? match[3] ?? null }
-    : { name: header, unit: null };
-}
-
-/** Whether a header, in plain letters, means a column. */
-const means = (column: Column, word: string): boolean =>
-  plain(column.header) === word || column.also.includes(word);
-
-/** Which column each header means; null: none, or one that an earlier header means already. */
-export function matchHeaders(headers: readonly string[]): MatchedColumn[] {
-  const taken = new Set<string>();
-  return headers.map((raw): MatchedColumn => {
-    const header = unguardCell(raw.replace(/^\uFEFF/, '').trim());
-    const { name, unit } = splitHeader(header);
-    const word = plain(name);
-    const column = COLUMNS.find((c) => !taken.has(c.id) && means(c, word)) ?? null;
-    if (column) taken.add(column.id);
-    return { header, column, unit };
-  });
 }
 
 interface Drafts {
@@ -182,12 +140,15 @@ function readRow(
   return { ...fail('row-bad'), errors };
 }
 
-/** Codes that stand twice in the file: every one after the first is an error that names the first. */
+/**
+ * Codes that stand twice in the file: every one after the first is an error that names the first.
+ * @param first the row of every code so far; what is read here is added
+ */
 export function withoutTwins(
   rows: readonly GoodRow[],
   header: string,
+  first: Map<string, number>,
 ): { readonly good: GoodRow[]; readonly errors: RowError[] } {
-  const first = new Map<string, number>();
   const errors: RowError[] = [];
   const good = rows.filter(({ gear, row }) => {
     const before = first.get(gear.code);
@@ -204,37 +165,6 @@ export function withoutTwins(
     return false;
   });
   return { good, errors };
-}
-
-/** A header that begins so leaves its column out: somebody meant it. */
-const LEFT_OUT = '#';
-
-/**
- * Headers that mean nothing here, or the same as another, over cells that say something: what stands there would be lost
- * without a word. Where one was probably meant otherwise (`nearest`, `twin`) no row can be trusted.
- */
-function headerErrors(
-  columns: readonly MatchedColumn[],
-  rows: readonly (readonly string[])[],
-): RowError[] {
-  const known = COLUMNS.map((c) => c.header);
-  return columns.flatMap(({ column, header }, i): RowError[] => {
-    const filled = rows.some((values) => (values[i] ?? '').trim() !== '');
-    if (column || !filled || header.startsWith(LEFT_OUT)) return [];
-    const { name } = splitHeader(header);
-    const same = COLUMNS.find((c) => means(c, plain(name)));
-    const twin = same && columns.find((c) => c.column === same)?.header;
-    return [
-      twin === undefined
-        ? {
-            row: 1,
-            column: header,
-            code: 'column-unknown',
-            values: { header, nearest: nearest(name, known) },
-          }
-        : { row: 1, column: header, code: 'column-twice', values: { header, twin } },
-    ];
-  });
 }
 
 /** Filled cells that this kind of gear has no place for. */
@@ -255,31 +185,33 @@ function strayCells(
   );
 }
 
-/** Reads a table of gear, header first. Never throws: what cannot be read is an error with its row and column. */
-export function readGearTable(table: readonly (readonly string[])[]): Result<ReadTable> {
-  const [headers, ...rows] = table;
-  if (!headers || headers.every((h) => h.trim() === '')) return fail('table-empty');
-  if (rows.length > MOST_ROWS)
-    return fail('table-too-long', { most: MOST_ROWS, rows: rows.length });
-  const columns = matchHeaders(headers);
-  const code = columns.find((c) => c.column?.id === 'code');
-  if (!code)
-    return fail('table-without-code', {
-      headers: columns
-        .map((c) => c.header)
-        .join(', ')
-        .slice(0, 200),
-    });
-  const errors = headerErrors(columns, rows);
-  if (errors.some((e) => e.code === 'column-twice' || e.values['nearest'] !== null))
-    return ok({ columns, good: [], errors });
-  const read: GoodRow[] = [];
+/** Reads rows below a header. Never throws: what cannot be read is an error with its row and column. `firstRow`: the number of the first. */
+export function readRows(
+  columns: readonly MatchedColumn[],
+  rows: readonly (readonly string[])[],
+  firstRow: number,
+): { readonly good: GoodRow[]; readonly errors: RowError[] } {
+  const good: GoodRow[] = [];
+  const errors: RowError[] = [];
   rows.forEach((values, i) => {
-    if (values.every((v) => v.trim() === '')) return;
-    const result = readRow(columns, values, i + 2);
+    if (isBlank(values)) return;
+    const result = readRow(columns, values, firstRow + i);
     errors.push(...result.errors);
-    if (result.ok) read.push(result.value);
+    if (result.ok) good.push(result.value);
   });
-  const { good, errors: twins } = withoutTwins(read, code.header);
-  return ok({ columns, good, errors: [...errors, ...twins].sort((a, b) => a.row - b.row) });
+  return { good, errors };
+}
+
+const byRow = (a: RowError, b: RowError): number => a.row - b.row;
+
+/** Reads a whole table of gear, header first. */
+export function readGearTable(table: readonly (readonly string[])[]): Result<ReadTable> {
+  const [headers = [], ...rows] = table;
+  const head = readHead(headers, filledColumns(headers, rows));
+  if (!head.ok) return head;
+  const { columns, code, errors, trusted } = head.value;
+  if (!trusted) return ok({ columns, good: [], errors });
+  const read = readRows(columns, rows, 2);
+  const { good, errors: twins } = withoutTwins(read.good, code, new Map());
+  return ok({ columns, good, errors: [...errors, ...read.errors, ...twins].sort(byRow) });
 }

@@ -164,7 +164,11 @@ function useCutsRecorded(list: CutList) {
         scrapM: c.restIsScrap ? c.restM : 0,
       })),
     };
-    const answer = await outbox.record('/gear/cuts', body, `Cuts of ${plan.cuts.length} ropes`);
+    const answer = await outbox.record(
+      'POST /gear/cuts',
+      { body },
+      `Cuts of ${plan.cuts.length} ropes`,
+    );
     const kept = isKept(answer);
     if (kept) list.forget();
     setSaid(kept ? 'Kept on this device; it is sent by itself.' : null);

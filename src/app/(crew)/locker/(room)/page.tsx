@@ -2,7 +2,8 @@ import { pool } from '@/db/pool';
 import { crewStrength } from '@/db/queries/crews';
 import { ALL_GEAR, gearPage } from '@/db/queries/gear-list';
 import { writeMarker } from '@/server/documents';
-import { dayOf, standingOn } from '@/server/gear';
+import { dayOf } from '@/server/days';
+import { standingOn } from '@/server/gear';
 import { memberOrFirstPage } from '@/server/page';
 import { LockerList } from '@/ui/locker/LockerList';
 

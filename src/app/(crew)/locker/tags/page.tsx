@@ -1,7 +1,8 @@
 import { pool } from '@/db/pool';
 import { ALL_GEAR, gearPage } from '@/db/queries/gear-list';
 import { writeMarker } from '@/server/documents';
-import { askedGear, dayOf, standingOn } from '@/server/gear';
+import { dayOf } from '@/server/days';
+import { askedGear, standingOn } from '@/server/gear';
 import { memberOrFirstPage } from '@/server/page';
 import { TagsPage } from '@/ui/locker/TagsPage';
 

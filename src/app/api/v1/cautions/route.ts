@@ -1,9 +1,9 @@
 import { pool } from '@/db/pool';
 import { acknowledgeCautions } from '@/db/queries/members';
 import { API } from '@/server/api/endpoints';
-import { json, route } from '@/server/route';
+import { answer, route } from '@/server/route';
 
 export const POST = route(API.acknowledge, async ({ body, member }) => {
   await acknowledgeCautions(pool(), member.id, body.version);
-  return json({ ok: true });
+  return answer(API.acknowledge, { ok: true });
 });

@@ -4,11 +4,11 @@ import { crewSettings, saveCrewSettings } from '@/db/queries/crews';
 import { membersOfCrew } from '@/db/queries/members';
 import { API } from '@/server/api/endpoints';
 import { ifMatch } from '@/server/documents';
-import { json, route } from '@/server/route';
+import { answer, route } from '@/server/route';
 import { CAUTIONS_VERSION } from '@/wording/cautions';
 
 export const GET = route(API.crew, async ({ member }) =>
-  json({
+  answer(API.crew, {
     name: member.crewName,
     ...(await crewSettings(pool(), member.crewId)),
     members: (await membersOfCrew(pool(), member.crewId, CAUTIONS_VERSION)).map(
@@ -26,5 +26,5 @@ export const PUT = route(API.changeCrew, async ({ request, body, member }) => {
     await writeAudit(db, { crewId: member.crewId, by: member.id, action: 'settings-changed' });
     return settings;
   });
-  return json(saved, 200, { etag: `"${saved.version}"` });
+  return answer(API.changeCrew, saved, 200, { etag: `"${saved.version}"` });
 });

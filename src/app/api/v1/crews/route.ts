@@ -8,7 +8,7 @@ import { limitFounding } from '@/server/limiter';
 import { refusingTakenNames } from '@/server/members';
 import { hashPassword } from '@/server/passwords';
 import { refuse } from '@/server/problem';
-import { json, route, withCookies } from '@/server/route';
+import { answer, route, withCookies } from '@/server/route';
 import { enter } from '@/server/session';
 
 export const POST = route(API.foundCrew, async ({ body, who, device, now, secure }) => {
@@ -24,7 +24,7 @@ export const POST = route(API.foundCrew, async ({ body, who, device, now, secure
       await writeAudit(db, { crewId, by: id, about: id, action: 'crew-founded' });
       return enter(db, id, device, { now, secure });
     });
-    return withCookies(json({ ok: true }, 201), cookies);
+    return withCookies(answer(API.foundCrew, { ok: true }, 201), cookies);
   } catch (error) {
     if (error instanceof ConstraintError)
       throw refuse(409, 'crew-name-taken', { name: crew }, ['crew']);

@@ -4,7 +4,7 @@ import { API } from '@/server/api/endpoints';
 import { documentAnswer, writeMarker } from '@/server/documents';
 import { enterGear, gearQuery, standingOn, tagAgain } from '@/server/gear';
 import { once } from '@/server/once';
-import { json, route } from '@/server/route';
+import { answer, route } from '@/server/route';
 
 export const GET = route(API.listGear, async ({ request, member, now }) => {
   const { gear, unreadable, next } = await gearPage(
@@ -12,7 +12,7 @@ export const GET = route(API.listGear, async ({ request, member, now }) => {
     member.crewId,
     gearQuery(new URL(request.url).searchParams, now),
   );
-  return json({
+  return answer(API.listGear, {
     gear: gear.map((g) => standingOn(g, now)),
     unreadable: unreadable.map(({ id, code }) => ({ id, code })),
     next: writeMarker(next),
@@ -22,6 +22,10 @@ export const GET = route(API.listGear, async ({ request, member, now }) => {
 export const POST = route(API.createGear, async (call) => {
   const { request, body, member, now } = call;
   return once(call, async (db) =>
-    documentAnswer(await enterGear(db, member, body, now, tagAgain(request)), 201),
+    documentAnswer(
+      API.createGear,
+      standingOn(await enterGear(db, member, body, now, tagAgain(request)), now),
+      201,
+    ),
   );
 });

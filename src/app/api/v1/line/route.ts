@@ -1,5 +1,5 @@
 import { computeLine } from '@/server/api/compute';
 import { API } from '@/server/api/endpoints';
-import { json, route } from '@/server/route';
+import { answer, route } from '@/server/route';
 
-export const POST = route(API.line, async ({ body }) => json(computeLine(body)));
+export const POST = route(API.line, async ({ body }) => answer(API.line, computeLine(body)));

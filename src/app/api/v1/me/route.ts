@@ -1,9 +1,9 @@
 import { pool } from '@/db/pool';
 import { setUnits } from '@/db/queries/members';
 import { API } from '@/server/api/endpoints';
-import { json, route } from '@/server/route';
+import { answer, route } from '@/server/route';
 
 export const PUT = route(API.changeSelf, async ({ body, member }) => {
   await setUnits(pool(), member.crewId, member.id, body.units);
-  return json({ units: body.units });
+  return answer(API.changeSelf, { units: body.units });
 });

@@ -3,7 +3,7 @@ import { signInNameOf } from '@/db/queries/members';
 import { API } from '@/server/api/endpoints';
 import { addMember } from '@/server/members';
 import { hashPassword } from '@/server/passwords';
-import { json, route } from '@/server/route';
+import { answer, route } from '@/server/route';
 
 export const POST = route(API.addMember, async ({ body, member }) => {
   const passwordHash = await hashPassword(body.password);
@@ -18,5 +18,5 @@ export const POST = route(API.addMember, async ({ body, member }) => {
     });
     return { id, signInName: await signInNameOf(db, id) };
   });
-  return json({ ...added, name, role }, 201);
+  return answer(API.addMember, { ...added, name, role }, 201);
 });

@@ -3,7 +3,7 @@ import { insertRigging, riggingPage } from '@/db/queries/riggings';
 import { API } from '@/server/api/endpoints';
 import { documentAnswer, readMarker, searchText, writeMarker } from '@/server/documents';
 import { once } from '@/server/once';
-import { json, route } from '@/server/route';
+import { answer, route } from '@/server/route';
 
 export const GET = route(API.listRiggings, async ({ request, member }) => {
   const asked = new URL(request.url).searchParams;
@@ -11,12 +11,12 @@ export const GET = route(API.listRiggings, async ({ request, member }) => {
     search: searchText(asked),
     after: readMarker(asked, false),
   });
-  return json({ riggings, next: writeMarker(next) });
+  return answer(API.listRiggings, { riggings, next: writeMarker(next) });
 });
 
 export const POST = route(API.createRigging, async (call) => {
   const { crewId, id } = call.member;
   return once(call, async (db) =>
-    documentAnswer(await insertRigging(db, crewId, id, call.body), 201),
+    documentAnswer(API.createRigging, await insertRigging(db, crewId, id, call.body), 201),
   );
 });

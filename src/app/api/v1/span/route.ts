@@ -1,5 +1,5 @@
 import { API } from '@/server/api/endpoints';
 import { computeSpan } from '@/server/api/tension';
-import { json, route } from '@/server/route';
+import { answer, route } from '@/server/route';
 
-export const POST = route(API.span, async ({ body }) => json(computeSpan(body)));
+export const POST = route(API.span, async ({ body }) => answer(API.span, computeSpan(body)));

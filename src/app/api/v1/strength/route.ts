@@ -1,10 +1,10 @@
 import { ropeRatings } from '@/core/gear/rating';
 import { traced } from '@/core/working/working';
 import { API } from '@/server/api/endpoints';
-import { json, route } from '@/server/route';
+import { answer, route } from '@/server/route';
 
 export const POST = route(API.strength, async ({ body: { rope, ...choice } }) =>
-  json({
+  answer(API.strength, {
     schools: ropeRatings(traced, rope, choice).map((r) => ({
       school: r.school,
       name: r.name,

@@ -1,5 +1,5 @@
 import { API } from '@/server/api/endpoints';
 import { computeTackle } from '@/server/api/tension';
-import { json, route } from '@/server/route';
+import { answer, route } from '@/server/route';
 
-export const POST = route(API.tackle, async ({ body }) => json(computeTackle(body)));
+export const POST = route(API.tackle, async ({ body }) => answer(API.tackle, computeTackle(body)));

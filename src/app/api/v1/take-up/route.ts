@@ -1,5 +1,5 @@
 import { API } from '@/server/api/endpoints';
 import { computeTakeUp } from '@/server/api/tension';
-import { json, route } from '@/server/route';
+import { answer, route } from '@/server/route';
 
-export const POST = route(API.takeUp, async ({ body }) => json(computeTakeUp(body)));
+export const POST = route(API.takeUp, async ({ body }) => answer(API.takeUp, computeTakeUp(body)));

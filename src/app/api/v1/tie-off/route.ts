@@ -1,5 +1,5 @@
 import { API } from '@/server/api/endpoints';
 import { computeTieOff } from '@/server/api/tension';
-import { json, route } from '@/server/route';
+import { answer, route } from '@/server/route';
 
-export const POST = route(API.tieOff, async ({ body }) => json(computeTieOff(body)));
+export const POST = route(API.tieOff, async ({ body }) => answer(API.tieOff, computeTieOff(body)));

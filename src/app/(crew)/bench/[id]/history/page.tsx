@@ -13,7 +13,7 @@ export default async function RiggingHistoryPage({ params }: { params: Promise<{
   const first = await historyPage(pool(), 'rigging', RIGGING, crewId, id, null);
   return (
     <HistoryPage
-      path="/riggings"
+      of="riggings"
       room="/bench"
       roomName="Tension bench"
       id={id}

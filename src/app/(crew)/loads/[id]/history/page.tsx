@@ -13,7 +13,7 @@ export default async function PlanHistoryPage({ params }: { params: Promise<{ id
   const first = await historyPage(pool(), 'plan', PLAN, crewId, id, null);
   return (
     <HistoryPage
-      path="/plans"
+      of="plans"
       room="/loads"
       roomName="Loads"
       id={id}

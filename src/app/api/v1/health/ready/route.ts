@@ -1,9 +1,9 @@
 import { pool } from '@/db/pool';
 import { API } from '@/server/api/endpoints';
-import { json, open } from '@/server/route';
+import { answer, open } from '@/server/route';
 
 /** The database answers too. */
 export const GET = open(API.ready, async () => {
   await pool().query('SELECT 1');
-  return json({ ok: true });
+  return answer(API.ready, { ok: true });
 });

@@ -1,8 +1,10 @@
 import { transaction } from '@/db/pool';
 import { API } from '@/server/api/endpoints';
 import { changePassword } from '@/server/members';
-import { json, route } from '@/server/route';
+import { answer, route } from '@/server/route';
 
 export const PUT = route(API.changePassword, async ({ body, member, token }) =>
-  json({ ended: await transaction((db) => changePassword(db, member, body, token!)) }),
+  answer(API.changePassword, {
+    ended: await transaction((db) => changePassword(db, member, body, token!)),
+  }),
 );

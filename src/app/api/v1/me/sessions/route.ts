@@ -1,8 +1,8 @@
 import { transaction } from '@/db/pool';
 import { API } from '@/server/api/endpoints';
 import { endOthers } from '@/server/members';
-import { json, route } from '@/server/route';
+import { answer, route } from '@/server/route';
 
 export const DELETE = route(API.endSessions, async ({ member, token }) =>
-  json({ ended: await transaction((db) => endOthers(db, member, token!)) }),
+  answer(API.endSessions, { ended: await transaction((db) => endOthers(db, member, token!)) }),
 );

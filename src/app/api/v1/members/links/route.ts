@@ -1,8 +1,12 @@
 import { transaction } from '@/db/pool';
 import { API } from '@/server/api/endpoints';
 import { makeLink } from '@/server/members';
-import { json, route } from '@/server/route';
+import { answer, route } from '@/server/route';
 
 export const POST = route(API.makeJoinLink, async ({ body, member, now }) =>
-  json(await transaction((db) => makeLink(db, member, { role: body.role }, now)), 201),
+  answer(
+    API.makeJoinLink,
+    await transaction((db) => makeLink(db, member, { role: body.role }, now)),
+    201,
+  ),
 );

@@ -4,15 +4,16 @@ import { setDeleted } from '@/db/queries/revisions';
 import { API } from '@/server/api/endpoints';
 import { documentId, documentResponse, ifMatch } from '@/server/documents';
 import { admitGear } from '@/server/gear';
-import { json, route } from '@/server/route';
+import { answer, route } from '@/server/route';
 
 export const GET = route(API.readPlan, async ({ params, member }) =>
-  documentResponse(await planById(pool(), member.crewId, documentId(params))),
+  documentResponse(API.readPlan, await planById(pool(), member.crewId, documentId(params))),
 );
 
 export const PUT = route(API.savePlan, async ({ request, params, body, member }) => {
   const [id, version] = [documentId(params), ifMatch(request)];
   return documentResponse(
+    API.savePlan,
     await transaction(async (db) => {
       const before = await planById(db, member.crewId, id);
       return updatePlan(
@@ -29,5 +30,5 @@ export const PUT = route(API.savePlan, async ({ request, params, body, member })
 
 export const DELETE = route(API.deletePlan, async ({ params, member }) => {
   await setDeleted(pool(), 'plan', member.crewId, documentId(params), true);
-  return json({ ok: true });
+  return answer(API.deletePlan, { ok: true });
 });

@@ -2,7 +2,7 @@ import { RULE_SETS } from '@/core/securement/rules';
 import { computeRules } from '@/server/api/compute';
 import { API } from '@/server/api/endpoints';
 import { refuse } from '@/server/problem';
-import { json, route } from '@/server/route';
+import { answer, route } from '@/server/route';
 
 export const POST = route(API.rules, async ({ body, params }) => {
   const rules = RULE_SETS.find((r) => r.id === params['set']);
@@ -13,5 +13,5 @@ export const POST = route(API.rules, async ({ body, params }) => {
       { id: (params['set'] ?? '').slice(0, 40), known: RULE_SETS.map((r) => r.id).join(', ') },
       ['set'],
     );
-  return json(computeRules(rules, body));
+  return answer(API.rules, computeRules(rules, body));
 });

@@ -5,5 +5,8 @@ import { gearWithTag, standingOn } from '@/server/gear';
 import { route } from '@/server/route';
 
 export const GET = route(API.gearByCode, async ({ params, member, now }) =>
-  documentResponse(standingOn(await gearWithTag(pool(), member.crewId, params['code'] ?? ''), now)),
+  documentResponse(
+    API.gearByCode,
+    standingOn(await gearWithTag(pool(), member.crewId, params['code'] ?? ''), now),
+  ),
 );

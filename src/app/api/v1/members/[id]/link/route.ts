@@ -2,9 +2,13 @@ import { transaction } from '@/db/pool';
 import { API } from '@/server/api/endpoints';
 import { documentId } from '@/server/documents';
 import { makeLink } from '@/server/members';
-import { json, route } from '@/server/route';
+import { answer, route } from '@/server/route';
 
 export const POST = route(API.makeResetLink, async ({ params, member, now }) => {
   const memberId = documentId(params);
-  return json(await transaction((db) => makeLink(db, member, { memberId }, now)), 201);
+  return answer(
+    API.makeResetLink,
+    await transaction((db) => makeLink(db, member, { memberId }, now)),
+    201,
+  );
 });

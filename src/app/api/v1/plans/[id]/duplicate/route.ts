@@ -6,6 +6,7 @@ import { route } from '@/server/route';
 
 export const POST = route(API.duplicatePlan, async ({ params, member }) =>
   documentResponse(
+    API.duplicatePlan,
     await transaction(async (db) => {
       const { document } = await planById(db, member.crewId, documentId(params));
       return insertPlan(db, member.crewId, member.id, {

@@ -7,6 +7,7 @@ import { route } from '@/server/route';
 
 export const POST = route(API.restorePlan, async ({ params, member }) =>
   documentResponse(
+    API.restorePlan,
     await transaction(async (db) => {
       await setDeleted(db, 'plan', member.crewId, documentId(params), false);
       return planById(db, member.crewId, documentId(params));

@@ -7,6 +7,7 @@ import { route } from '@/server/route';
 
 export const POST = route(API.restoreRigging, async ({ params, member }) =>
   documentResponse(
+    API.restoreRigging,
     await transaction(async (db) => {
       await setDeleted(db, 'rigging', member.crewId, documentId(params), false);
       return riggingById(db, member.crewId, documentId(params));

@@ -4,11 +4,14 @@ import { rawDocument } from '@/db/queries/revisions';
 import { API } from '@/server/api/endpoints';
 import { documentId } from '@/server/documents';
 import { askedVersion, historyPage } from '@/server/revisions';
-import { json, route } from '@/server/route';
+import { answer, route } from '@/server/route';
 
 export const GET = route(API.riggingHistory, async ({ request, params, member }) => {
   const id = documentId(params);
   const after = askedVersion(new URL(request.url).searchParams);
   await rawDocument(pool(), 'rigging', member.crewId, id);
-  return json(await historyPage(pool(), 'rigging', RIGGING, member.crewId, id, after));
+  return answer(
+    API.riggingHistory,
+    await historyPage(pool(), 'rigging', RIGGING, member.crewId, id, after),
+  );
 });

@@ -1,0 +1,197 @@
+import { z } from 'zod';
+import { RULE_SET_IDS } from '@/core/securement/rule-set-ids';
+import { VERDICTS } from '@/core/securement/verdict';
+import { DIRECTIONS } from '@/core/securement/vocabulary';
+import { unit, values, working } from './parts';
+
+const number = z.number();
+const known = z.number().nullable();
+const verdict = z.enum(VERDICTS);
+const compared = z.enum(['short', 'cannot-say', 'holds']);
+const direction = z.enum(DIRECTIONS);
+
+const place = z.strictObject({
+  elementId: z.string(),
+  part: z.string(),
+  name: z.string(),
+  capacityN: known,
+  share: known,
+  allowedLineTensionN: known,
+  governs: z.boolean(),
+  problem: z.string().nullable(),
+  working,
+});
+const governing = z.array(z.strictObject({ elementId: z.string(), part: z.string() }));
+
+/** What the elements of a line may carry. */
+export const lineAnswer = z.strictObject({
+  wllN: known,
+  elements: z.array(place),
+  governing,
+  tension: z.strictObject({
+    system: z.string(),
+    countedRatio: known,
+    haulingRatio: known,
+    hauledN: known,
+    keptN: known,
+    pretensionN: known,
+    overTension: z.boolean(),
+    working,
+  }),
+  working,
+});
+
+const row = z.strictObject({
+  code: z.string(),
+  direction: z.enum(['forward', 'rearward', 'sideways', 'all', 'down']),
+  clause: z.string(),
+  unit,
+  verdict: compared,
+  required: known,
+  provided: known,
+  margin: known,
+  working: z.strictObject({ required: working, provided: working, beside: working.optional() }),
+});
+
+const mechanism = z.discriminatedUnion('kind', [
+  z.strictObject({ kind: z.literal('slides'), to: direction, onlyFriction: z.boolean() }),
+  z.strictObject({
+    kind: z.literal('tips'),
+    to: direction,
+    overBoard: z.boolean(),
+    onlyWeight: z.boolean(),
+  }),
+  z.strictObject({
+    kind: z.literal('swings'),
+    round: z.enum(['front-left', 'front-right', 'rear-left', 'rear-right', 'middle']),
+    onlyFriction: z.boolean(),
+  }),
+  z.strictObject({ kind: z.enum(['lifts', 'dragged', 'stands']) }),
+]);
+
+const statics = z.strictObject({
+  box: z.string(),
+  strength: z.enum(['working', 'breaking']),
+  direction: z.enum([...DIRECTIONS, 'down']),
+  clause: z.string(),
+  verdict: compared,
+  ruleStands: z.boolean(),
+  requiredG: known,
+  heldG: known,
+  marginG: known,
+  mechanism: mechanism.nullable(),
+  mechanismInWords: z.string(),
+  holding: z.array(
+    z.strictObject({
+      lineId: z.string().optional(),
+      board: direction.optional(),
+      partG: number,
+    }),
+  ),
+  working: z.strictObject({ required: working, held: working }),
+});
+
+const finding = z.strictObject({
+  code: z.string(),
+  effect: z.enum([...VERDICTS, 'notice']),
+  clause: z.string(),
+  lineId: z.string().optional(),
+  elementId: z.string().optional(),
+  values,
+  message: z.string(),
+});
+
+/** What the rule and what statics say of a plan. */
+export const assessAnswer = z.strictObject({
+  verdict,
+  rows: z.array(row),
+  statics: z.array(statics),
+  findings: z.array(finding),
+  lines: z.array(
+    z.strictObject({
+      id: z.string(),
+      name: z.string(),
+      wllN: known,
+      routeLengthM: known,
+      ropeNeededM: known,
+      hauledN: known,
+      keptN: known,
+      pretensionN: known,
+      elements: z.array(place),
+      governing,
+      working: z.strictObject({ wll: working, pretension: working, ropeNeeded: working }),
+    }),
+  ),
+  helps: z.array(z.strictObject({ code: z.string(), values, verdict, message: z.string() })),
+});
+
+/** What one rule set says of an article and its tie-downs. */
+export const rulesAnswer = z.strictObject({
+  ruleSet: z.enum(RULE_SET_IDS),
+  edition: z.string(),
+  standing: z.string(),
+  verdict,
+  findings: z.array(z.union([finding, row.extend({ effect: verdict })])),
+});
+
+const forces = z.strictObject({
+  ratio: number,
+  loadN: number,
+  anchorsN: z.record(z.string(), number),
+  strandsN: z.array(z.array(number)),
+});
+export const tackleAnswer = z.strictObject({
+  countedRatio: number,
+  travelRatio: number,
+  efficiency: known,
+  hauling: forces,
+  holding: forces,
+  working,
+});
+
+export const tieOffAnswer = z.strictObject({ keptN: known, settledN: known, working });
+
+export const takeUpAnswer = z.strictObject({
+  takeUpM: known,
+  loopFromAnchorM: known,
+  tiedAt: z.strictObject({ enough: z.boolean(), tensionWhenLoopArrivesN: number }).nullable(),
+  working,
+});
+
+export const spanAnswer = z.strictObject({
+  catenary: z.strictObject({
+    parameterM: known,
+    lowestAtM: known,
+    lengthM: number,
+    horizontalN: number,
+    greatestN: number,
+    sagM: number,
+  }),
+  parabolaHorizontalN: known,
+  load: z
+    .strictObject({ horizontalN: known, firstN: known, secondN: known, greatestN: known })
+    .nullable(),
+  sagAtLimitM: known,
+  working,
+});
+
+export const wrapsAnswer = z.strictObject({
+  tailN: z.strictObject({ least: known, greatest: known }),
+  turnsWanted: known,
+  working,
+});
+
+/** One rope under every school. */
+export const strengthAnswer = z.strictObject({
+  schools: z.array(
+    z.strictObject({
+      school: z.string(),
+      name: z.string(),
+      rule: z.string(),
+      wllN: known,
+      knottedN: known,
+      doubledN: known,
+      working: z.strictObject({ wll: working, knotted: working.nullable() }),
+    }),
+  ),
+});

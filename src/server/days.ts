@@ -1,0 +1,8 @@
+/** The day of a moment. */
+export const dayOf = (now: Date): string => now.toISOString().slice(0, 10);
+
+/** East of everybody else it is tomorrow already: 14 hours ahead of UTC. */
+const FARTHEST_AHEAD_MS = 14 * 3_600_000;
+/** The last day that may be today somewhere. */
+export const latestToday = (now: Date): string =>
+  new Date(now.getTime() + FARTHEST_AHEAD_MS).toISOString().slice(0, 10);

@@ -1,0 +1,190 @@
+/** Every endpoint once, in process: what it answers is what its description says. */
+import { afterAll, beforeAll, describe, expect, it } from 'vitest';
+import type { z } from 'zod';
+import { pool } from '@/db/pool';
+import { insertCrew } from '@/db/queries/crews';
+import { insertMember } from '@/db/queries/members';
+import { strengthSchema } from '@/core/securement/schema';
+import type { Endpoint } from '@/server/api/endpoint';
+import { API, ENDPOINTS } from '@/server/api/endpoints';
+import { ADDRESS_HEADER } from '@/server/front/headers';
+import { endThreads } from '@/server/jobs/pool';
+import { freshDatabase } from '../support/database';
+import { demoDocument } from '../support/demo';
+import { handlerOf } from '../support/handlers';
+
+let db: Awaited<ReturnType<typeof freshDatabase>>;
+let cookie = '';
+const checked = new Set<Endpoint>();
+
+interface Asked {
+  readonly params?: Record<string, string>;
+  readonly query?: string;
+  readonly body?: unknown;
+  readonly raw?: string;
+  readonly type?: string;
+  readonly version?: number;
+}
+
+/** Asks an endpoint and parses its answer by what it says. */
+async function ask<E extends Endpoint>(
+  e: E,
+  { params = {}, query = '', body, raw, type = 'application/json', version }: Asked = {},
+): Promise<E['answers'] extends z.ZodType ? z.output<E['answers']> : never> {
+  const sent = raw ?? (body === undefined ? undefined : JSON.stringify(body));
+  const request = new Request(`http://localhost/api/v1${e.path}${query}`, {
+    method: e.method,
+    ...(sent === undefined ? {} : { body: sent }),
+    headers: {
+      cookie,
+      'content-type': type,
+      [ADDRESS_HEADER]: '127.0.0.1',
+      ...(version === undefined ? {} : { 'if-match': `"${version}"` }),
+    },
+  });
+  const response = await (await handlerOf(e))(request, { params: Promise.resolve(params) });
+  const json: unknown = await response.json();
+  expect(response.status, `${e.path} ${JSON.stringify(json)}`).toBeLessThan(300);
+  const set = response.headers.getSetCookie().map((c) => c.split(';')[0]!);
+  if (set.length > 0) cookie = set.join('; ');
+  const parsed = e.answers!.safeParse(json);
+  expect(parsed.error?.message).toBeUndefined();
+  checked.add(e);
+  return parsed.data as never;
+}
+
+beforeAll(async () => {
+  process.env['VAST_CLEAT_LIMITER'] = 'off';
+  process.env['VAST_CLEAT_DEMO'] = 'yes';
+  db = await freshDatabase();
+  // The handlers’ own pool, and that of the threads, go to the same place.
+  process.env['DATABASE_URL'] = db.url;
+});
+afterAll(async () => {
+  delete process.env['VAST_CLEAT_DEMO'];
+  await endThreads();
+  await pool().end();
+  await db.close();
+});
+
+const password = 'long enough indeed';
+
+describe('answers', () => {
+  it('of the door, the crew and its people', async () => {
+    await ask(API.live);
+    await ask(API.ready);
+    await ask(API.foundCrew, { body: { crew: 'Answers', name: 'Lea Lead', password } });
+    const crew = await ask(API.crew);
+    await ask(API.changeCrew, { body: { strength: crew.strength }, version: crew.version });
+    const added = await ask(API.addMember, { body: { name: 'Han Hand', password, role: 'hand' } });
+    const params = { id: added.id };
+    await ask(API.changeMember, { params, body: { role: 'trainee' } });
+    await ask(API.makeResetLink, { params });
+    await ask(API.removeMember, { params });
+    await ask(API.changeSelf, { body: { units: 'us' } });
+    await ask(API.acknowledge, { body: { version: 1 } });
+    await ask(API.changePassword, { body: { current: password, password: `${password}!` } });
+    await ask(API.endSessions);
+    expect((await ask(API.crewTrail)).entries.length).toBeGreaterThan(5);
+    const { path } = await ask(API.makeJoinLink, { body: { role: 'keeper' } });
+    const lead = cookie;
+    const token = { token: path.split('/').at(-1)! };
+    expect((await ask(API.link, { params: token })).purpose).toBe('join');
+    await ask(API.useLink, { params: token, body: { name: 'Kit Keeper', password } });
+    await ask(API.signOut);
+    cookie = lead;
+    await ask(API.signIn, { body: { name: 'Lea Lead', password: `${password}!` } });
+  });
+  it('of the demo’s door', async () => {
+    const lead = cookie;
+    const crewId = await insertCrew(pool(), {
+      name: 'Demo',
+      strength: strengthSchema.parse({}),
+      demo: true,
+    });
+    const memberId = await insertMember(pool(), crewId, {
+      name: 'Dee Demo',
+      role: 'hand',
+      passwordHash: 'x',
+      demo: true,
+    });
+    await ask(API.stepIn, { body: { memberId } });
+    cookie = lead;
+  });
+  it('of plans', async () => {
+    const { id, version, document } = await ask(API.createPlan, {
+      body: demoDocument('carousel-crate'),
+    });
+    const params = { id };
+    await ask(API.listPlans);
+    await ask(API.readPlan, { params });
+    await ask(API.savePlan, { params, body: { ...document, title: 'Another' }, version });
+    const { revisions } = await ask(API.planHistory, { params });
+    expect(revisions[0]!.changes).toHaveLength(1);
+    const at = { ...params, version: '1' };
+    await ask(API.planRevision, { params: at });
+    await ask(API.namePlanRevision, { params: at, body: { name: 'first' } });
+    await ask(API.duplicatePlan, { params });
+    await ask(API.deletePlan, { params });
+    await ask(API.restorePlan, { params });
+  });
+  it('of riggings', async () => {
+    const { id, version, document } = await ask(API.createRigging, {
+      body: API.createRigging.example,
+    });
+    const params = { id };
+    await ask(API.listRiggings);
+    await ask(API.readRigging, { params });
+    await ask(API.saveRigging, { params, body: { ...document, title: 'Another' }, version });
+    await ask(API.riggingHistory, { params });
+    const at = { ...params, version: '1' };
+    await ask(API.riggingRevision, { params: at });
+    await ask(API.nameRiggingRevision, { params: at, body: { name: null } });
+    await ask(API.deleteRigging, { params });
+    await ask(API.restoreRigging, { params });
+  });
+  it('of the locker', async () => {
+    const { id, version, document } = await ask(API.createGear, { body: API.createGear.example });
+    const params = { id };
+    await ask(API.listGear, { query: '?state=all' });
+    await ask(API.fitGear, { query: '?lengthM=5' });
+    await ask(API.gearStanding, { query: `?ids=${id}` });
+    await ask(API.gearByCode, { params: { code: document.code } });
+    await ask(API.readGear, { params });
+    await ask(API.saveGear, { params, body: { ...document, name: 'Named' }, version });
+    const { history } = await ask(API.gearHistory, { params });
+    const inspection = { ...API.recordGear.example, seen: history[0]!.id };
+    const damaged = await ask(API.recordGear, { params, body: inspection });
+    expect(damaged.standing.inspections).toBe(1);
+    const cuts = [{ gearId: id, pieces: [{ lengthM: 1 }] }];
+    await ask(API.recordCuts, { body: { cuts } });
+    expect((await ask(API.gearHistory, { params })).history).toHaveLength(3);
+    const raw = 'tag,material,size (mm),length (m)\nI-1,manila,12,3\nI-2,wool,12,3\n';
+    const report = await ask(API.importGear, { query: '?keep=good', raw, type: 'text/csv' });
+    expect([report.kept, report.bad]).toEqual([1, 1]);
+    await ask(API.deleteGear, { params });
+    await ask(API.makeCalendar);
+    await ask(API.endCalendar);
+  });
+  it('of what is computed', async () => {
+    for (const e of [
+      API.assess,
+      API.line,
+      API.tackle,
+      API.tieOff,
+      API.takeUp,
+      API.span,
+      API.wraps,
+      API.strength,
+    ])
+      await ask(e as Endpoint, { body: e.example });
+    for (const set of ['us-cmv', 'us-light', 'eu-road'])
+      await ask(API.rules, { params: { set }, body: API.rules.example });
+    for (const name of ['carousel-crate', 'pipe-bundle', 'apple-bins'])
+      await ask(API.assess, { body: demoDocument(name) });
+  });
+  it('all of them were asked', () => {
+    const left = ENDPOINTS.filter((e) => e.answers !== null && !checked.has(e));
+    expect(left.map((e) => `${e.method} ${e.path}`)).toEqual([]);
+  });
+});

@@ -1,0 +1,3 @@
+import { fuzzRoutes } from '../support/fuzz-routes';
+
+fuzzRoutes(1, 2);
