@@ -95,7 +95,8 @@ describe('lint', () => {
     const { scripts } = JSON.parse(readFileSync(path.join(ROOT, 'package.json'), 'utf8')) as {
       scripts: Record<string, string>;
     };
-    expect(scripts['lint']).toContain('prettier --check');
+    expect(scripts['lint:format']).toContain('prettier --check');
+    expect(scripts['lint']).toContain('lint:format');
   });
   it('finds an interface in core, a server in the interface, and a file that grew too long', async () => {
     expect(

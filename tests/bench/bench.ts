@@ -17,6 +17,7 @@ import { foundCrew, request } from '../support/api';
 import { fileOf } from '../../scripts/knots/forms';
 import { demoDocument, demoLocker, demoPlan, judge } from '../support/demo';
 import { formOf, randomOf } from '../support/knots';
+import { benchBlocking } from './blocking';
 import { benchHold, benchTyping } from './hold';
 import { benchPages, benchPulling, benchStage, benchTension, overweight } from './pages';
 import { print, percentile, spread, timed } from './report';
@@ -224,6 +225,7 @@ await benchHold(print);
 benchTension();
 benchKnots();
 await benchSaves();
+const slow = await benchBlocking(print);
 await benchList();
 await benchLocker();
 benchCutting();
@@ -233,7 +235,7 @@ await benchStage();
 await benchTyping(print);
 await pool().end();
 
-if (overweight.length > 0) {
-  console.error(overweight.join('\n'));
+if (overweight.length + slow.length > 0) {
+  console.error([...overweight, ...slow].join('\n'));
   process.exitCode = 1;
 }

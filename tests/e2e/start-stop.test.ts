@@ -127,15 +127,14 @@ describe('starting, stopping, failing', () => {
       expect([...ledger.statuses.keys()].filter((s) => s >= 500 && s !== 503)).toEqual([]);
       expect(await ledger.faults()).toEqual([]);
     }
-  });
-  it('npm is stopped: nothing is left running', async () => {
     app.child.kill('SIGTERM');
     await app.ended;
+  });
+  it('npm is stopped: nothing is left running', async () => {
     await start('npm');
     const [application, database] = [app.application, app.database];
     app.child.kill('SIGTERM');
     await until(() => !runs(application) && !runs(database));
     await until(() => postmaster(data) === null);
-    await start();
   });
 });

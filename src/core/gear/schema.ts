@@ -28,7 +28,8 @@ const codeSchema = z
         params: { code: 'code-unusable', values: { code: text } },
       });
     return code;
-  });
+  })
+  .pipe(z.string());
 
 /** Before and after these nobody owns rope, and a database's arithmetic of days ends. */
 const [EARLIEST, LATEST] = ['1900-01-01', '2199-12-31'];

@@ -152,7 +152,9 @@ export function Library({ first }: { first: LibraryPage }) {
         <ul aria-label="Riggings">
           {page.riggings.map((r) => (
             <Row key={r.id}>
-              <Title href={`/bench/${r.id}`}>{r.title}</Title>
+              <Title href={`/bench/${r.id}`} prefetch={false}>
+                {r.title}
+              </Title>
               <Small>
                 {r.document ? (
                   <>

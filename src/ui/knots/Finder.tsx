@@ -52,7 +52,7 @@ function Result({
 }) {
   return (
     <Card $picked={picked}>
-      <Link href={`/knots/${card.id}`}>
+      <Link href={`/knots/${card.id}`} prefetch={false}>
         <KnotPicture id={card.id} />
         <h2>{card.name}</h2>
       </Link>

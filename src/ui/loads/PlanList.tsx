@@ -104,7 +104,9 @@ function PlanRow({
         <VerdictMark verdict={plan.verdict} />
         {plan.outdated ? <Small>is being judged again</Small> : null}
       </Stack>
-      <TitleLink href={`/loads/${plan.id}`}>{plan.title}</TitleLink>
+      <TitleLink href={`/loads/${plan.id}`} prefetch={false}>
+        {plan.title}
+      </TitleLink>
       <Small>
         {RULE_SET_TITLES[plan.ruleSet].name},{' '}
         {plan.lineCount === 1 ? '1 line' : `${plan.lineCount} lines`}

@@ -68,7 +68,7 @@ function GearRow({ item, strength }: { item: LockerItem; strength: Strength }) {
   return (
     <Row>
       <Tag $hollow={standing.state !== 'in-service'}>{gear.code}</Tag>
-      <Name href={`/locker/${item.id}`}>
+      <Name href={`/locker/${item.id}`} prefetch={false}>
         {wordItem(gear.item, units)}
         {gear.name ? (
           <>

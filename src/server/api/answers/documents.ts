@@ -6,8 +6,9 @@ import { VERDICTS } from '@/core/securement/verdict';
 import { kept, next, stored } from './parts';
 
 /** Plans and riggings as they are answered, and their past. */
-export const planAnswer = stored(planSchema);
-export const riggingAnswer = stored(riggingSchema);
+const rigging = riggingSchema.meta({ id: 'Rigging' });
+export const planAnswer = stored(planSchema.meta({ id: 'Plan' })).meta({ id: 'StoredPlan' });
+export const riggingAnswer = stored(rigging).meta({ id: 'StoredRigging' });
 
 export const plansAnswer = z.strictObject({
   plans: z.array(
@@ -30,7 +31,7 @@ export const riggingsAnswer = z.strictObject({
       ...kept,
       title: z.string(),
       /** Null where this program cannot read it. */
-      document: riggingSchema.nullable(),
+      document: rigging.nullable(),
     }),
   ),
   next,

@@ -7,6 +7,7 @@ import { CONDITIONS } from '@/core/rope/condition';
 import { next, stored } from './parts';
 
 const day = z.iso.date();
+const gear = gearSchema.meta({ id: 'Gear' });
 
 const standing = z.strictObject({
   state: z.enum(GEAR_STATES),
@@ -20,13 +21,15 @@ const standing = z.strictObject({
 });
 
 /** A thing as it is kept, and how it stands today. */
-export const gearAnswer = stored(gearSchema).extend({
-  standing,
-  dueOn: day.nullable(),
-  enteredOn: day,
-  removed: z.boolean(),
-  due: z.enum(DUE_STATES),
-});
+export const gearAnswer = stored(gear)
+  .extend({
+    standing,
+    dueOn: day.nullable(),
+    enteredOn: day,
+    removed: z.boolean(),
+    due: z.enum(DUE_STATES),
+  })
+  .meta({ id: 'StoredGear' });
 
 export const gearListAnswer = z.strictObject({
   gear: z.array(gearAnswer),
@@ -48,7 +51,7 @@ export const gearHistoryAnswer = z.strictObject({
   ),
 });
 
-const row = z.strictObject({ gear: gearSchema, start: startSchema });
+const row = z.strictObject({ gear, start: startSchema });
 
 export const importAnswer = z.strictObject({
   columns: z.array(
