@@ -12,8 +12,11 @@ export function postgresBinaries() {
     .sort((a, b) => Number(b.major) - Number(a.major));
 }
 
+/** Where a browser is that shows nothing; the one without windows of its own needs a fifth less. */
 export const chromiumPath = () =>
-  [process.env.CHROMIUM, '/usr/bin/chromium'].find((p) => p && existsSync(p)) ?? null;
+  [process.env.CHROMIUM, '/usr/bin/chromium-headless-shell', '/usr/bin/chromium'].find(
+    (p) => p && existsSync(p),
+  ) ?? null;
 
 /** The one command that installs what is missing. */
 const installCommand = (packages) =>
@@ -37,7 +40,7 @@ function install(packages) {
 export function ensurePackages({ database, browser }) {
   const missing = [
     ...(database && postgresBinaries().length === 0 ? ['postgresql'] : []),
-    ...(browser && !chromiumPath() ? ['chromium'] : []),
+    ...(browser && !chromiumPath() ? ['chromium-headless-shell'] : []),
     ...(browser && !existsSync('/usr/bin/pdftoppm') ? ['poppler-utils'] : []),
   ];
   if (missing.length === 0) return;

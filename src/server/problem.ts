@@ -29,6 +29,12 @@ export function refuse(
   return new Refusal(status, [{ code, path, values }], {}, headers);
 }
 
+const AWAY_SECONDS = 5;
+
+/** The database is away; the same request may succeed later. */
+export const databaseAway = (): Refusal =>
+  refuse(503, 'database-away', {}, [], { 'retry-after': String(AWAY_SECONDS) });
+
 const TITLES: Record<number, string> = {
   400: 'Some input is not accepted',
   401: 'Not signed in',

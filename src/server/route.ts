@@ -13,7 +13,7 @@ import { ADDRESS_HEADER, REQUEST_ID_HEADER, SECURE_HEADER } from './front/header
 import { limitRequests } from './limiter';
 import { log } from './log';
 import { may } from './permissions';
-import { problemResponse, Refusal, refuse } from './problem';
+import { databaseAway, problemResponse, Refusal, refuse } from './problem';
 import { isStorable } from './storable';
 import { DEVICE_COOKIE, memberOfToken, rotate, SESSION_COOKIE, sessionCookie } from './session';
 
@@ -97,8 +97,6 @@ function checkQuery(request: Request, { query: known = [] }: Endpoint): void {
   if (issues.length > 0) throw new Refusal(422, issues.slice(0, 20));
 }
 
-const AWAY_SECONDS = 5;
-
 /** Expected failures become problems; anything else is our fault and says no more than that. */
 function toResponse(error: unknown, id: string | null): Response {
   if (error instanceof Refusal) return problemResponse(error);
@@ -111,10 +109,7 @@ function toResponse(error: unknown, id: string | null): Response {
     );
   if (error instanceof UnreadableError)
     return problemResponse(new Refusal(422, error.issues, { reason: error.why.reason }));
-  if (isAway(error))
-    return problemResponse(
-      refuse(503, 'database-away', {}, [], { 'retry-after': String(AWAY_SECONDS) }),
-    );
+  if (isAway(error)) return problemResponse(databaseAway());
   log.error({ id, err: error }, 'request broke');
   return problemResponse(refuse(500, 'internal'));
 }

@@ -5,6 +5,9 @@ import puppeteer, {
   type Page,
 } from 'puppeteer-core';
 import { SESSION_COOKIE } from '@/server/session';
+// The scripts are plain JavaScript: they run before any package is installed.
+// @ts-expect-error no types
+import { chromiumPath } from '../../scripts/lib/prerequisites.mjs';
 import { BASE, request } from './api';
 import { demoDocument } from './demo';
 import { cookieOf, sessionOf } from './world';
@@ -37,7 +40,7 @@ export const frames = (page: Page, count: number): Promise<unknown> =>
 /** One browser for a test file; each person gets a window of their own. */
 export async function launch(): Promise<Browser> {
   return puppeteer.launch({
-    executablePath: process.env['CHROMIUM'] ?? '/usr/bin/chromium',
+    executablePath: chromiumPath() as string,
     args: ARGS,
   });
 }

@@ -16,38 +16,35 @@ export interface CodedParams {
 
 /**
  * A quantity in a document: a number in the SI unit its key names, or text with its unit (`"1,800 lbf"`).
- * Text without a unit is refused: nothing beside it says what it means.
+ * Text without a unit is refused: nothing beside it says what it means. Its schema says of answers that a number comes out.
  */
 export function quantity(dimension: Dimension, bounds: QuantityBounds) {
   const unit = SI_UNIT[dimension];
-  return (
-    z
-      .union([z.number(), z.string().max(60)])
-      .transform((input, context) => {
-        if (typeof input === 'number') return input;
-        const parsed = parseQuantity(dimension, input);
-        if (parsed.ok) return parsed.value.value;
-        const issue = parsed.issues[0]!;
-        context.addIssue({
-          code: 'custom',
-          message: issue.code,
-          params: { code: issue.code, values: issue.values } satisfies CodedParams,
-        });
-        return z.NEVER;
-      })
-      // Says what comes out, for whoever reads the schema of an answer.
-      .pipe(z.number())
-      .refine((value) => value >= bounds.least && value <= bounds.most, {
-        message: 'out-of-range',
-        params: {
-          code: 'out-of-range',
-          values: { least: bounds.least, most: bounds.most, unit },
-        } satisfies CodedParams,
-      })
-      .meta({
-        description: `number in ${unit} (${bounds.least} to ${bounds.most}), or text with a unit such as "${EXAMPLES[dimension]}"`,
-      })
-  );
+  return z
+    .union([z.number(), z.string().max(60)])
+    .transform((input, context) => {
+      if (typeof input === 'number') return input;
+      const parsed = parseQuantity(dimension, input);
+      if (parsed.ok) return parsed.value.value;
+      const issue = parsed.issues[0]!;
+      context.addIssue({
+        code: 'custom',
+        message: issue.code,
+        params: { code: issue.code, values: issue.values } satisfies CodedParams,
+      });
+      return z.NEVER;
+    })
+    .pipe(z.number())
+    .refine((value) => value >= bounds.least && value <= bounds.most, {
+      message: 'out-of-range',
+      params: {
+        code: 'out-of-range',
+        values: { least: bounds.least, most: bounds.most, unit },
+      } satisfies CodedParams,
+    })
+    .meta({
+      description: `number in ${unit} (${bounds.least} to ${bounds.most}), or text with a unit such as "${EXAMPLES[dimension]}"`,
+    });
 }
 
 const EXAMPLES: Record<Dimension, string> = {

@@ -2,7 +2,7 @@ import { createServer, type IncomingMessage, type Server, type ServerResponse } 
 import { v7 as uuid } from 'uuid';
 import { lastAway } from '@/db/away';
 import { log, loggedPath } from '../log';
-import { problemResponse, type Refusal, refuse } from '../problem';
+import { databaseAway, problemResponse, type Refusal, refuse } from '../problem';
 import { isSecure, stampCaller, type Trust } from './client';
 import type { DatabaseWatch } from './database-watch';
 import { plainPage } from './plain-page';
@@ -87,7 +87,7 @@ export class Front {
     if (wrong) return wrong;
     if (this.stopping) return refuse(503, 'stopping', {}, [], { 'retry-after': '5' });
     if (isFree(request.url ?? '') || (await this.options.database.answers())) return null;
-    return refuse(503, 'database-away', {}, [], { 'retry-after': '5' });
+    return databaseAway();
   }
 
   private async receive(request: IncomingMessage, response: ServerResponse): Promise<void> {

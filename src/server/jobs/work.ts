@@ -2,7 +2,8 @@ import type { GearFact } from '@/core/securement/locker-word';
 import { assess } from '@/core/securement/assess';
 import { readPlan } from '@/core/securement/plan';
 import type { VERDICTS } from '@/core/securement/verdict';
-import type { Result } from '@/core/result';
+import { fail, type Result } from '@/core/result';
+import { isAway } from '@/db/away';
 import type { ImportReport, ImportWork } from '../gear-import/import';
 import type { TagText } from '../tag-sheet';
 import type { LabelSheetId } from '../tag-sheets';
@@ -41,6 +42,12 @@ export const tags = async ({ tags: list, sheet, from }: TagWork): Promise<Buffer
   // Only who draws needs what draws.
   (await import('../tag-sheet')).tagSheet(list, sheet, from);
 
-/** Reads a file of things, and keeps them. */
-export const importFile = async (work: ImportWork): Promise<Result<ImportReport>> =>
-  (await import('../gear-import/import')).importFile(work);
+/** Reads a file of things, and keeps them. Fails with `database-away` too: an error loses on its way out of a thread what says so. */
+export async function importFile(work: ImportWork): Promise<Result<ImportReport>> {
+  try {
+    return await (await import('../gear-import/import')).importFile(work);
+  } catch (error) {
+    if (isAway(error)) return fail('database-away');
+    throw error;
+  }
+}

@@ -3,7 +3,7 @@ import { API } from '@/server/api/endpoints';
 import { withFile } from '@/server/gear-import/file';
 import { KEEPS } from '@/server/gear-import/import';
 import { importInThread } from '@/server/jobs/pool';
-import { refuse, Refusal } from '@/server/problem';
+import { databaseAway, refuse, Refusal } from '@/server/problem';
 import { answer, route } from '@/server/route';
 
 const keepSchema = z.enum(KEEPS);
@@ -31,6 +31,7 @@ export const POST = route(API.importGear, async ({ request, member, now }) => {
       now,
     }),
   );
-  if (!read.ok) throw new Refusal(422, read.issues);
+  if (!read.ok)
+    throw read.issues[0]!.code === 'database-away' ? databaseAway() : new Refusal(422, read.issues);
   return answer(API.importGear, read.value);
 });
