@@ -63,6 +63,7 @@ const Room = styled(Link)`
   font: 560 12px/1.1 var(--font-figure);
   font-stretch: 80%;
   color: var(--ink-2);
+  text-align: center;
   text-decoration: none;
   &[aria-current='page'] {
     color: var(--ink);
