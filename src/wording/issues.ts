@@ -176,7 +176,7 @@ const ISSUES: Record<string, (v: Issue['values']) => string> = {
   'method-unknown': (v) => `Nothing here answers to ${v['method']}.`,
   stopping: () => 'The program is being stopped. What was saved is safe; ask again when it runs.',
   'database-away': () =>
-    'The database does not answer just now. What was saved is safe, and what you have not saved stays on this page; it goes on when the database is back.',
+    'The database does not answer just now. What was saved is safe; what is not saved yet stays on the page where it was typed.',
   internal: () => 'Something broke on our side. What was saved is safe; try again.',
   'demo-absent': () => 'The demo is not loaded here.',
   'rule-set-unknown': (v) => `There is no rule set “${v['id']}”. Known: ${v['known']}.`,
