@@ -13,7 +13,7 @@ type Plan = { lines: { elements: Record<string, unknown>[] }[] };
 
 /** A plan whose first rope is a thing of the locker. */
 function planWith(gearId: string): unknown {
-  const plan = structuredClone(demoDocument('apple-bins')) as Plan;
+  const plan = structuredClone(demoDocument('carousel-crate')) as Plan;
   const rope = plan.lines.flatMap((l) => l.elements).find((e) => e['kind'] === 'rope')!;
   rope['gearId'] = gearId;
   return plan;
@@ -50,20 +50,23 @@ export async function benchBlocking(
   const { cookie, ids } = await withLocker('Blocking');
   const slow: string[] = [];
   const tell = (what: string, times: number[]): void => {
-    const worst = percentile(times, 1);
+    const [most, worst] = [percentile(times, 0.99), percentile(times, 1)];
     print(
       `list of plans while ${what}`,
       `${spread(times)}, worst ${worst.toFixed(0)} ms of ${times.length}`,
     );
-    if (worst > LIST_MS)
-      slow.push(`while ${what} a list took ${worst.toFixed(0)} ms, ${LIST_MS} are allowed`);
+    if (most > LIST_MS)
+      slow.push(`while ${what} lists took up to ${most.toFixed(0)} ms, ${LIST_MS} are allowed`);
   };
   await listsDuring(cookie, request('GET', '/crew', { cookie }));
   const sheet = request('GET', `/gear/tags.pdf?ids=${ids.join(',')}`, { cookie });
   tell(`${TAGS} tags are drawn`, await listsDuring(cookie, sheet));
   const first = await request('POST', '/plans', { body: planWith(ids[0]!), cookie });
   await pool().query(
-    `WITH made AS (INSERT INTO plan SELECT gen_random_uuid() AS id, p.* FROM (SELECT crew_id, version, document, title, title_key, rule_set, verdict, judged_by, line_count, updated_at, updated_by FROM plan WHERE id = $1) AS p, generate_series(2, ${PLANS}) RETURNING id, crew_id)
+    `WITH made AS (
+       INSERT INTO plan (id, crew_id, version, document, title, title_key, rule_set, verdict, judged_by, line_count, updated_at, updated_by)
+       SELECT gen_random_uuid(), crew_id, version, document, title, title_key, rule_set, verdict, judged_by, line_count, updated_at, updated_by
+       FROM plan, generate_series(2, ${PLANS}) WHERE id = $1 RETURNING id, crew_id)
      INSERT INTO plan_gear (plan_id, crew_id, gear_id) SELECT id, crew_id, $2 FROM made`,
     [first.json['id'], ids[0]],
   );

@@ -1,3 +1,4 @@
+import { randomUUID } from 'node:crypto';
 import { describe, expect, it } from 'vitest';
 import { BASE, foundCrew, request } from '../support/api';
 
@@ -43,6 +44,14 @@ describe('what is no request is refused, not broken', () => {
     const cookie = await foundCrew('refused');
     const answer = await request(method, path, { cookie });
     expect(answer.status).toBe(status);
+  });
+  it('240 tags fit into an address; one longer than anything here needs is refused', async () => {
+    const cookie = await foundCrew('long');
+    const ids = Array.from({ length: 240 }, () => randomUUID()).join(',');
+    const tags = await request('GET', `/gear/tags.pdf?${new URLSearchParams({ ids })}`, { cookie });
+    expect([tags.status, tags.json['issues']]).toMatchObject([422, [{ code: 'no-tags' }]]);
+    const long = await request('GET', `/gear?search=${'x'.repeat(11_000)}`, { cookie });
+    expect(long.status).toBe(414);
   });
   it('a header of seven kilobytes, an escape that is no letter', async () => {
     const long = await fetch(`${BASE}/api/v1/health/live`, {
