@@ -1,4 +1,5 @@
-import { aside, crossing, type Piece } from '../path/curve';
+import { aside, type Piece } from '../path/curve';
+import { meetings } from '../path/meetings';
 import type { PathPoint } from '../path/notation';
 import { fixedLine } from '../form/form';
 import type { Body } from './body';
@@ -8,28 +9,11 @@ type Height = (rope: number, piece: number, along: number) => number;
 
 /** Where pieces of the first `own` ropes cross any other, and who is over whom there. */
 function crossingsOf(all: readonly (readonly Piece[])[], own: number, height: Height): Crossing[] {
-  const crossings: Crossing[] = [];
-  all.slice(0, own).forEach((pieces, r) =>
-    pieces.forEach((piece, i) => {
-      for (let s = r; s < all.length; s++) {
-        const others = all[s]!;
-        for (let j = s === r ? i + 2 : 0; j < others.length; j++) {
-          const met = crossing(piece, others[j]!);
-          if (!met) continue;
-          const [a, b] = [
-            { rope: r, piece: i, along: met.onA },
-            { rope: s, piece: j, along: met.onB },
-          ];
-          crossings.push(
-            height(r, i, met.onA) > height(s, j, met.onB)
-              ? { over: a, under: b }
-              : { over: b, under: a },
-          );
-        }
-      }
-    }),
+  return meetings(all, own).map(({ a, b }) =>
+    height(a.rope, a.piece, a.along) > height(b.rope, b.piece, b.along)
+      ? { over: a, under: b }
+      : { over: b, under: a },
   );
-  return crossings;
 }
 
 /**

@@ -1,5 +1,6 @@
 import { assert } from '../../result';
-import { crossing, type Piece } from '../path/curve';
+import type { Piece } from '../path/curve';
+import { meetings, type Passage } from '../path/meetings';
 import type { PathPoint } from '../path/notation';
 import type { Diagram } from './diagram';
 
@@ -141,9 +142,6 @@ export function closed(diagram: Diagram, closure: Closure): ClosedDiagram {
     diagram.crossings.map((c) => key(c.over.rope, c.over.piece, c.under.rope, c.under.piece)),
   );
   const curves = components(diagram, closure);
-  const all = curves.flatMap((pieces, component) =>
-    pieces.map((piece, i) => ({ piece, component, i })),
-  );
   const liesOver = (p: ClosedPiece, q: ClosedPiece): boolean => {
     if ('arc' in p.source) return 'arc' in q.source && p.source.arc < q.source.arc;
     if ('arc' in q.source) return true;
@@ -154,25 +152,17 @@ export function closed(diagram: Diagram, closure: Closure): ClosedDiagram {
     );
     return over;
   };
-  const crossings: ClosedCrossing[] = [];
-  all.forEach((p, x) => {
-    for (let y = x + 1; y < all.length; y++) {
-      const q = all[y]!;
-      const neighbours =
-        p.component === q.component &&
-        (q.i - p.i === 1 || q.i - p.i === curves[p.component]!.length - 1);
-      const at = neighbours ? null : crossing(p.piece, q.piece);
-      if (!at) continue;
-      const pass = (s: typeof p, along: number): ClosedPass => ({
-        component: s.component,
-        position: s.i + along,
-        direction: { x: s.piece.to.x - s.piece.from.x, y: s.piece.to.y - s.piece.from.y },
-      });
-      const [pp, qq] = [pass(p, at.onA), pass(q, at.onB)];
-      crossings.push(
-        liesOver(p.piece, q.piece) ? { over: pp, under: qq } : { over: qq, under: pp },
-      );
-    }
-  });
+  const pass = ({ rope, piece, along }: Passage): ClosedPass => {
+    const { from, to } = curves[rope]![piece]!;
+    const direction = { x: to.x - from.x, y: to.y - from.y };
+    return { component: rope, position: piece + along, direction };
+  };
+  const crossings = meetings(curves)
+    // The last piece of a closed curve runs on into its first.
+    .filter(({ a, b }) => a.rope !== b.rope || b.piece - a.piece !== curves[a.rope]!.length - 1)
+    .map(({ a, b }): ClosedCrossing => {
+      const over = liesOver(curves[a.rope]![a.piece]!, curves[b.rope]![b.piece]!);
+      return over ? { over: pass(a), under: pass(b) } : { over: pass(b), under: pass(a) };
+    });
   return { components: curves.length, crossings };
 }

@@ -1,13 +1,7 @@
 import { fail, ok, type Result } from '../../result';
-import { crossing, drawn, type Piece } from '../path/curve';
+import { drawn, type Piece } from '../path/curve';
+import { type Meeting, meetings, type Passage } from '../path/meetings';
 import type { Mark, PathPoint, RopePath } from '../path/notation';
-
-/** One passage of a rope through a crossing: which piece, how far along it. */
-export interface Passage {
-  readonly rope: number;
-  readonly piece: number;
-  readonly along: number;
-}
 
 /** A crossing of the drawn ropes with the marks matched: who lies over whom. */
 export interface Crossing {
@@ -23,11 +17,6 @@ export interface Diagram {
   readonly shut: readonly number[];
 }
 
-interface Met {
-  readonly a: Passage;
-  readonly b: Passage;
-}
-
 /** A fixture's line in the picture's plane: a pole's axis far beyond the form, or a ring. It says nothing about crossings itself. */
 export interface Fixed {
   readonly points: readonly PathPoint[];
@@ -38,30 +27,8 @@ export interface Fixed {
 const straight = (points: readonly PathPoint[]): Piece[] =>
   points.slice(1).map((to, i) => ({ from: points[i]!, to, control: i }));
 
-/** All places where drawn ropes meet, each once. */
-function meetings(ropes: readonly (readonly Piece[])[], ropeCount: number): Met[] {
-  const found: Met[] = [];
-  ropes.forEach((pieces, r) =>
-    pieces.forEach((piece, i) => {
-      // Fixtures are not compared with themselves or each other.
-      for (let s = r; s < ropes.length && r < ropeCount; s++) {
-        const others = ropes[s]!;
-        for (let j = s === r ? i + 2 : 0; j < others.length; j++) {
-          const at = crossing(piece, others[j]!);
-          if (at)
-            found.push({
-              a: { rope: r, piece: i, along: at.onA },
-              b: { rope: s, piece: j, along: at.onB },
-            });
-        }
-      }
-    }),
-  );
-  return found;
-}
-
 /** Passages of one rope in the order they are met. */
-function passagesOf(met: readonly Met[], rope: number): { met: Met; side: 'a' | 'b' }[] {
+function passagesOf(met: readonly Meeting[], rope: number): { met: Meeting; side: 'a' | 'b' }[] {
   const list = met.flatMap((m) =>
     (['a', 'b'] as const).flatMap((side) => (m[side].rope === rope ? [{ met: m, side }] : [])),
   );
@@ -88,7 +55,7 @@ export function diagramOf(
     ...fixed.map((f) => straight(f.points)),
   ];
   const met = meetings(ropes, paths.length);
-  const said = new Map<Met, { a?: Mark; b?: Mark }>(met.map((m) => [m, {}]));
+  const said = new Map<Meeting, { a?: Mark; b?: Mark }>(met.map((m) => [m, {}]));
   for (const [rope, path] of paths.entries()) {
     const passages = passagesOf(met, rope);
     const marks = path.marks.flat();
@@ -125,8 +92,8 @@ function unmarked(rope: number, path: RopePath, controls: readonly number[]): Re
 }
 
 function decide(
-  met: readonly Met[],
-  said: ReadonlyMap<Met, { a?: Mark; b?: Mark }>,
+  met: readonly Meeting[],
+  said: ReadonlyMap<Meeting, { a?: Mark; b?: Mark }>,
   ropes: Diagram['ropes'],
   ropeCount: number,
   shut: readonly number[],

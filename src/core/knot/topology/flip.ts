@@ -2,7 +2,8 @@ import type { Result } from '../../result';
 import { assert, ok } from '../../result';
 import { fixedLine, type Form } from '../form/form';
 import type { Mark, RopePath } from '../path/notation';
-import { diagramOf, type Passage } from './diagram';
+import type { Passage } from '../path/meetings';
+import { diagramOf } from './diagram';
 import { fingerprintOf } from './invariants';
 import { viewsOf } from './views';
 
