@@ -22,13 +22,22 @@ const verdictOf = (raw: RawPlan, word: (plan: Plan) => string): string | null =>
   return p.ok ? word(p.value) : null;
 };
 
+/** Something that can be left out, and the plan without it; made when asked for, as few of many are looked at. */
+export interface Forgetting {
+  readonly what: string;
+  plan(): RawPlan;
+}
+
 /** Everything that can be left out of a plan, one thing at a time. */
-export function forgettings(raw: RawPlan): { readonly what: string; readonly plan: RawPlan }[] {
-  const list: { what: string; plan: RawPlan }[] = [];
+export function forgettings(raw: RawPlan): Forgetting[] {
+  const list: Forgetting[] = [];
   const add = (what: string, edit: (p: RawPlan) => void): void => {
-    const p = copy(raw);
-    edit(p);
-    list.push({ what, plan: p });
+    const plan = (): RawPlan => {
+      const p = copy(raw);
+      edit(p);
+      return p;
+    };
+    list.push({ what, plan });
   };
   raw.deck.anchors.forEach((a, i) => {
     if ((a['rating'] as { state: string }).state === 'rated')
@@ -176,7 +185,7 @@ export const RELATIONS: readonly Relation[] = [
       const list = forgettings(raw);
       if (list.length === 0) return null;
       const one = r.pick(list);
-      return verdictOf(one.plan, wordOf) === 'holds' && !isStray(plan, one.what)
+      return verdictOf(one.plan(), wordOf) === 'holds' && !isStray(plan, one.what)
         ? `without ${one.what} ${verdict} became HOLDS`
         : null;
     },
