@@ -11,6 +11,8 @@ export default defineConfig({
         resolve: { alias },
         test: {
           name: 'unit',
+          // None of these changes what another reads, and the modules they share take longer to load than most checks take.
+          isolate: false,
           env: { LOG_LEVEL: 'silent' },
           // No clock decides a check: this only ends what hangs, also where the machine is busy with something else.
           expect: { poll: { timeout: 200_000 } },
@@ -42,9 +44,20 @@ export default defineConfig({
         resolve: { alias },
         test: {
           name: 'end-to-end',
+          isolate: false,
           env: { LOG_LEVEL: 'silent' },
           include: ['tests/e2e/**/*.test.ts'],
           expect: { poll: { timeout: 200_000 } },
+          testTimeout: 240_000,
+          hookTimeout: 240_000,
+        },
+      },
+      {
+        resolve: { alias },
+        test: {
+          name: 'starting',
+          env: { LOG_LEVEL: 'silent' },
+          include: ['tests/starting/**/*.test.ts'],
           testTimeout: 240_000,
           hookTimeout: 240_000,
         },

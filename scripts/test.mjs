@@ -98,7 +98,11 @@ await main(async () => {
   try {
     await vitest('database', { DATABASE_URL: cluster.adminUrl });
     server = await application(cluster);
-    await vitest('end-to-end', { APP_URL: server.base, DATABASE_URL: cluster.adminUrl }, 2);
+    // Starting and stopping is waiting for the most part, needs no browser and has a database of its own.
+    await Promise.all([
+      vitest('end-to-end', { APP_URL: server.base, DATABASE_URL: cluster.adminUrl }, 2),
+      vitest('starting'),
+    ]);
   } catch (error) {
     total.failed += 1;
     console.error(error);

@@ -23,3 +23,21 @@ export async function violations(page: Page): Promise<string[]> {
     );
   });
 }
+
+const THEMES = ['day', 'shade', 'night'] as const;
+
+/** The same in all three themes, put on where the page stands: the server's part in a theme is one attribute. */
+export async function violationsInThemes(page: Page): Promise<string[]> {
+  const put = (theme: string | undefined): Promise<void> =>
+    page.evaluate((t) => {
+      document.documentElement.dataset['theme'] = t;
+    }, theme);
+  const served = await page.evaluate(() => document.documentElement.dataset['theme']);
+  const found: string[] = [];
+  for (const theme of THEMES) {
+    await put(theme);
+    found.push(...(await violations(page)).map((v) => `${theme}: ${v}`));
+  }
+  await put(served);
+  return found;
+}

@@ -1,16 +1,22 @@
 import { randomUUID } from 'node:crypto';
+import { expect } from 'vitest';
 import { loadDemo } from '../../scripts/lib/demo';
 import { CAUTIONS_VERSION } from '@/wording/cautions';
 import { pool, transaction } from '@/db/pool';
 import { acknowledgeCautions } from '@/db/queries/members';
 import { openSession, SESSION_COOKIE } from '@/server/session';
 
-let made: Promise<ReadonlyMap<string, string>> | null = null;
+/** By test file: several of them may run in one process. */
+const made = new Map<string, Promise<ReadonlyMap<string, string>>>();
 
 /** The demo's crews once more, for one test file: what another file does beside it cannot be seen here. */
 const world = (): Promise<ReadonlyMap<string, string>> => {
-  made ??= transaction((db) => loadDemo(db, ` ${randomUUID().slice(0, 8)}`));
-  return made;
+  const file = expect.getState().testPath ?? '';
+  const already = made.get(file);
+  if (already) return already;
+  const now = transaction((db) => loadDemo(db, ` ${randomUUID().slice(0, 8)}`));
+  made.set(file, now);
+  return now;
 };
 
 /** The same as a cookie for a program. */

@@ -1,8 +1,8 @@
 'use client';
-import Link from 'next/link';
 import { usePathname } from 'next/navigation';
 import type { ReactNode } from 'react';
 import styled from 'styled-components';
+import { NearLink } from '../kit/NearLink';
 
 const Row = styled.div`
   display: flex;
@@ -62,9 +62,9 @@ export function BenchNav({ children }: { children?: ReactNode }) {
     <Row>
       <Nav aria-label="Tension bench">
         {PLACES.map(([href, name]) => (
-          <Link key={href} href={href} aria-current={known === href ? 'page' : undefined}>
+          <NearLink key={href} href={href} aria-current={known === href ? 'page' : undefined}>
             {name}
-          </Link>
+          </NearLink>
         ))}
       </Nav>
       {children ? <Tools>{children}</Tools> : null}

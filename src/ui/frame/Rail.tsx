@@ -1,10 +1,10 @@
 'use client';
 import { Truck, Users } from 'lucide-react';
-import Link from 'next/link';
 import { usePathname } from 'next/navigation';
 import { useState } from 'react';
 import styled from 'styled-components';
 import { type Theme, THEME_COOKIE, THEME_WORDS, THEMES } from '@/wording/themes';
+import { NearLink } from '../kit/NearLink';
 import { useMember } from './MemberContext';
 
 const Bar = styled.nav`
@@ -38,7 +38,7 @@ const RopeEdge = styled.svg`
     display: none;
   }
 `;
-const Mark = styled(Link)`
+const Mark = styled(NearLink)`
   display: flex;
   flex-direction: column;
   align-items: center;
@@ -51,7 +51,7 @@ const Mark = styled(Link)`
     display: none;
   }
 `;
-const Room = styled(Link)`
+const Room = styled(NearLink)`
   position: relative;
   display: flex;
   flex-direction: column;
