@@ -15,7 +15,7 @@ describe('axe finds nothing in any theme', () => {
     const p = await Person.at(browser);
     await p.goto('/');
     expect(await violationsInThemes(p.page), 'first page').toEqual([]);
-    await p.stepInAs('Ilse Varrow');
+    await p.stepInAs('Ilse Varrow', '/loads');
     expect(await violationsInThemes(p.page), 'list').toEqual([]);
     await p.openPlan('Carousel crate');
     for (const section of [
@@ -47,7 +47,7 @@ describe('axe finds nothing in any theme', () => {
 describe('on a phone', () => {
   it('axe finds nothing, nothing is wider than the screen, targets are large enough, the verdict is in sight', async () => {
     const p = await Person.at(browser, { phone: true });
-    await p.stepInAs('Ilse Varrow');
+    await p.stepInAs('Ilse Varrow', '/loads');
     for (const at of ['list', 'planner', 'crew']) {
       if (at === 'planner') await p.openPlan('Water tote');
       if (at === 'crew') await p.goto('/crew');

@@ -140,10 +140,11 @@ export class Person {
       this.versions.set(new URL(this.page.url()).pathname, Number(version));
   }
 
-  /** Opens a page as one of the demo people of this test file's own crews. */
-  async stepInAs(name: string, path = '/loads'): Promise<void> {
+  /** Opens a page as one of the demo people of this test file's own crews; without one, only where programs ask. */
+  async stepInAs(name: string, path?: string): Promise<void> {
     await this.bringSession(name);
-    await this.goto(path);
+    if (path !== undefined) await this.goto(path);
+    else await this.page.goto(`${BASE}/api/v1/health/live`);
   }
 
   /** Is one of the demo people from the next page on. */
@@ -166,7 +167,9 @@ export class Person {
     await this.ready();
   }
 
+  /** Opens a plan from the list. */
   async openPlan(title: string): Promise<void> {
+    if (new URL(this.page.url()).pathname !== '/loads') await this.goto('/loads');
     await this.page.waitForFunction(
       (t) =>
         [...document.querySelectorAll('ul[aria-label="Plans"] a')].some((a) => a.textContent === t),
