@@ -292,6 +292,10 @@ describe('side by side, spans, wraps', () => {
     await p.fill('Length of the line before', '10.1 m');
     await p.page.waitForSelector('[data-span-verdict=holds]');
     await until(p, '[aria-label="Legs and slings"]', '1.41 times its share');
+    const rope = '[aria-label="Rope of the span"]';
+    await p.clickText('Change the rope');
+    await p.choose('Material', 'nylon three-strand');
+    await until(p, rope, 'nylon three-strand');
   });
   it('two turns on a post leave too much for a light hand; three do', async () => {
     const p = await atBench('/bench/wraps');

@@ -11,13 +11,13 @@ import { Segments } from '../kit/Segments';
 import { Slide } from '../kit/Slide';
 import { Figure, Label, Small } from '../kit/text';
 import { VerdictMark } from '../kit/VerdictMark';
-import { RopeForm } from '../kit/gearFields';
 import { WorkingFigure } from '../working/WorkingFigure';
 import { wordValue } from '@/wording/figures';
 import { type OpenedWorking, WorkingSheet } from '../working/WorkingSheet';
 import { BenchNav } from './BenchNav';
 import { Legs } from './Legs';
 import { SpanPicture } from './SpanPicture';
+import { SpanRope } from './SpanRope';
 import { useSpan } from './useSpan';
 import { Head, Page, Answer, Facts } from './SpanRoom.styles';
 import { curveOption } from './spanChart';
@@ -248,14 +248,7 @@ export function SpanRoom({ strength }: { strength: Strength }) {
             )}
           </FieldGrid>
           <SpanFacts input={input} figures={figures} onWorking={setWorking} />
-          <Spaced as="h3" $top={8} $bottom={8}>
-            Rope of the span
-          </Spaced>
-          <RopeForm
-            rope={input.rope}
-            units={units}
-            set={(change) => set({ rope: { ...input.rope, ...change } })}
-          />
+          <SpanRope rope={input.rope} set={(rope) => set({ rope })} />
           <Small>
             Weight of rope from makers’ tables, from memory. What the line is tied to must bear the
             same.
