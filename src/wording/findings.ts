@@ -21,6 +21,8 @@ const FINDINGS: Record<FindingCode, (v: Values, force: Force, length: Force) => 
     'Check before driving, again within the first 50 miles, then at every change of duty, 3 hours or 150 miles.',
   'guidance-only': () =>
     'Guidance, not your state’s rule: nothing may drop, shift, leak or escape.',
+  'guidance-judges': () =>
+    'Guidance by which a securement is judged. What holds the load as well in another way is allowed, too.',
   'line-nearly-flat': (v) =>
     `${v['line']}: lead it more steeply. Under 35° it hardly presses the load down.`,
   'tall-without-side-lines': () =>

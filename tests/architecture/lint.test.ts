@@ -60,7 +60,7 @@ describe('lint', () => {
     expect(
       await objectionsTo({
         'src/ui/bench/planted.ts':
-          "import { headline } from '../planner/headline';\n\nexport const a = headline;\n",
+          "import { opinions } from '../planner/opinions';\n\nexport const a = opinions;\n",
       }),
     ).toEqual(['@typescript-eslint/no-restricted-imports']);
     expect(

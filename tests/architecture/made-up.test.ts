@@ -157,7 +157,7 @@ const INDEX_LINES: readonly Line[] = [
     "import { farmLane } from './farm-lane';\n",
   ],
   ['src/core/securement/rules/index.ts', "  'eu-road': euRoad,\n", "  'farm-lane': farmLane,\n"],
-  ['src/core/securement/rule-set-ids.ts', "'us-cmv', 'us-light'", "'farm-lane', "],
+  ['src/core/securement/rule-set-ids.ts', "  'us-light',\n", "  'farm-lane',\n"],
 ];
 const WORDS: readonly Line[] = [
   [

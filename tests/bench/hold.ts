@@ -1,7 +1,7 @@
 import { assess, lineFactsOf } from '@/core/securement/assess';
 import { HoldSearch } from '@/core/securement/hold/limit';
 import { MOTIONS, motionAt } from '@/core/securement/hold/programme';
-import { holdMap, MAP_DIRECTIONS, mapBox } from '@/core/securement/hold/map';
+import { holdMap, MAP_DIRECTIONS, mapBoxes } from '@/core/securement/hold/map';
 import { holdProblem } from '@/core/securement/hold/load-model';
 import type { HoldProblem } from '@/core/securement/hold/problem';
 import { ruleInputOf } from '@/core/securement/rule-input';
@@ -62,7 +62,7 @@ export async function benchHold(print: Print): Promise<void> {
   const plan = eightLinesOnBins();
   const asked = ruleSet(plan.ruleSet).statics;
   const input = ruleInputOf(plan, lineFactsOf(plan));
-  const problem = holdProblem(input, plan.deck, mapBox(asked), {
+  const problem = holdProblem(input, plan.deck, mapBoxes(asked)[0]!, {
     end: 'worst',
     present: true,
     cone: 'inscribed',

@@ -4,6 +4,7 @@ import type { z } from 'zod';
 import { pool } from '@/db/pool';
 import { insertCrew } from '@/db/queries/crews';
 import { insertMember } from '@/db/queries/members';
+import { RULE_SET_IDS } from '@/core/securement/rule-set-ids';
 import { strengthSchema } from '@/core/securement/schema';
 import type { Endpoint } from '@/server/api/endpoint';
 import { API, ENDPOINTS } from '@/server/api/endpoints';
@@ -169,6 +170,7 @@ describe('answers', () => {
   it('of what is computed', async () => {
     for (const e of [
       API.assess,
+      API.compare,
       API.line,
       API.tackle,
       API.tieOff,
@@ -178,7 +180,7 @@ describe('answers', () => {
       API.strength,
     ])
       await ask(e as Endpoint, { body: e.example });
-    for (const set of ['us-cmv', 'us-light', 'eu-road'])
+    for (const set of RULE_SET_IDS)
       await ask(API.rules, { params: { set }, body: API.rules.example });
     for (const name of ['carousel-crate', 'pipe-bundle', 'apple-bins'])
       await ask(API.assess, { body: demoDocument(name) });

@@ -199,6 +199,7 @@ describe('documentation', () => {
       expect(paths[e.path]?.[e.method.toLowerCase()], `${e.method} ${e.path}`).toBeTruthy();
     for (const e of [
       API.assess,
+      API.compare,
       API.line,
       API.rules,
       API.tackle,

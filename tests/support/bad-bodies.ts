@@ -5,6 +5,7 @@ import { demoDocument } from './demo';
 
 const VALID: Record<string, unknown> = {
   [API.assess.path]: demoDocument('carousel-crate'),
+  [API.compare.path]: demoDocument('carousel-crate'),
   [API.createPlan.path]: demoDocument('pipe-bundle'),
   [API.savePlan.path]: demoDocument('apple-bins'),
   [API.line.path]: API.line.example,

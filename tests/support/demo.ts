@@ -4,11 +4,41 @@ import { happeningSchema, type HistoryEntry } from '@/core/gear/events';
 import { type Gear, gearSchema, startSchema } from '@/core/gear/schema';
 import { type GearState, stateOf } from '@/core/gear/history';
 import { type Plan, parsePlan } from '@/core/securement/plan';
+import type { RuleSetId } from '@/core/securement/rule-set-ids';
 
 /** A demo plan by file name, parsed. */
 export function demoPlan(name: string): Plan {
   const parsed = parsePlan(demoDocument(name));
   if (!parsed.ok) throw new Error(`${name}: ${JSON.stringify(parsed.issues)}`);
+  return parsed.value;
+}
+
+/** A box of a tonne by itself in the middle of a wide deck, low enough to slide before it tips. Lengths m. */
+export function bareBox(
+  ruleSet: RuleSetId,
+  { mu = 0.5, lengthM = 2, cgHeightM = 0.2 }: { mu?: number; lengthM?: number; cgHeightM?: number },
+): Plan {
+  const parsed = parsePlan({
+    format: 'vast-cleat/plan',
+    version: 1,
+    title: 'box',
+    ruleSet,
+    cargo: {
+      name: 'box',
+      massKg: 1000,
+      lengthM,
+      widthM: 4,
+      heightM: 2 * cgHeightM,
+      cgHeightM,
+      cgForwardM: 0,
+      cgLeftM: 0,
+      fromFrontM: 2,
+      friction: { known: 'entered', mu },
+    },
+    deck: { name: 'deck', lengthM: 20, widthM: 5, anchors: [] },
+    lines: [],
+  });
+  if (!parsed.ok) throw new Error(JSON.stringify(parsed.issues));
   return parsed.value;
 }
 

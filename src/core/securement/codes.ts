@@ -7,6 +7,7 @@ export const FINDING_CODES = [
   'commodity-rules',
   'recheck-on-road',
   'guidance-only',
+  'guidance-judges',
   'line-nearly-flat',
   'tall-without-side-lines',
   'no-lashing-capacity',

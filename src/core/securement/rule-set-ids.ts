@@ -1,4 +1,13 @@
-export const RULE_SET_IDS = ['us-cmv', 'us-light', 'eu-road'] as const;
+export const RULE_SET_IDS = [
+  'us-cmv',
+  'us-light',
+  'eu-road',
+  'au-road',
+  'uk-road',
+  'sea-ctu-a',
+  'sea-ctu-b',
+  'sea-ctu-c',
+] as const;
 export type RuleSetId = (typeof RULE_SET_IDS)[number];
 
 /** What a rule set is called, which edition it is, and for the driver in one line what it is and is not. */
@@ -26,5 +35,31 @@ export const RULE_SET_TITLES: Record<RuleSetId, RuleSetTitle> = {
     edition: 'EN 12195-1:2010',
     scope:
       'European road transport. Hand-tied rope has no lashing capacity under EN 12195-2; the statics use your crew’s school.',
+  },
+  'au-road': {
+    name: 'Australia, road',
+    edition: 'Load restraint performance standards',
+    scope: 'Australian road transport. What the load must be held against, whatever holds it.',
+  },
+  'uk-road': {
+    name: 'United Kingdom, road',
+    edition: 'Guidance on load securing',
+    scope:
+      'Guidance by which a securement is judged: the whole weight forward, half of it to each side and to the rear.',
+  },
+  'sea-ctu-a': {
+    name: 'Sea, area A',
+    edition: 'CTU Code',
+    scope: 'Carried by ship: waves up to 8 m. Lines count by their maximum securing load.',
+  },
+  'sea-ctu-b': {
+    name: 'Sea, area B',
+    edition: 'CTU Code',
+    scope: 'Carried by ship: waves up to 12 m. Lines count by their maximum securing load.',
+  },
+  'sea-ctu-c': {
+    name: 'Sea, area C',
+    edition: 'CTU Code',
+    scope: 'Carried by ship: any waves. Lines count by their maximum securing load.',
   },
 };

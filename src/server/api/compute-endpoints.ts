@@ -1,5 +1,6 @@
 import {
   assessAnswer,
+  compareAnswer,
   lineAnswer,
   rulesAnswer,
   spanAnswer,
@@ -38,6 +39,18 @@ export const COMPUTE_API = {
     answers: assessAnswer,
     answer:
       'Verdict, every comparison with required, provided and margin, findings, lines, working',
+  }),
+  compare: endpoint({
+    method: 'POST',
+    path: '/compare',
+    summary: 'Judge a plan document under every rule set; nothing is stored',
+    body: planBody,
+    upgrade: upgradeOf(PLAN),
+    action: null,
+    example: assessExample,
+    answers: compareAnswer,
+    answer:
+      'For each set: verdict, the comparison or finding that governs, its margin as a part of what is required, and the change that helps most',
   }),
   line: endpoint({
     method: 'POST',

@@ -4,7 +4,15 @@ import { Piscina } from 'piscina';
 import type { Result } from '@/core/result';
 import type { ImportReport, ImportWork } from '../gear-import/import';
 import { log } from '../log';
-import { judge, type JudgeWork, type TagWork, type ToJudge, type VerdictId } from './work';
+import {
+  type CompareWork,
+  type Comparison,
+  judge,
+  type JudgeWork,
+  type TagWork,
+  type ToJudge,
+  type VerdictId,
+} from './work';
 
 export type { ToJudge };
 
@@ -79,6 +87,10 @@ export async function drawTags(work: TagWork): Promise<Buffer> {
     (await threads().run(work, { name: 'tags', signal: patience() })) as Uint8Array,
   );
 }
+
+/** A plan under every rule set with what would help: as much work as some fifty plans, and so a thread's. */
+export const compareInThread = (work: CompareWork): Promise<Comparison> =>
+  threads().run(work, { name: 'compare', signal: patience() });
 
 /** Reads a file of things, and keeps them, in a thread. */
 export const importInThread = (work: ImportWork): Promise<Result<ImportReport>> =>

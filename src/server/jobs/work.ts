@@ -1,13 +1,15 @@
-import type { GearFact } from '@/core/securement/locker-word';
+import { type GearFact, LOCKER_NOT_ASKED } from '@/core/securement/locker-word';
 import { assess } from '@/core/securement/assess';
-import { readPlan } from '@/core/securement/plan';
+import { type Plan, readPlan } from '@/core/securement/plan';
 import type { VERDICTS } from '@/core/securement/verdict';
 import { fail, type Result } from '@/core/result';
 import { isAway } from '@/db/away';
 import type { ImportReport, ImportWork } from '../gear-import/import';
+import type { computeComparison } from '../api/comparison';
 import type { TagText } from '../tag-sheet';
 import type { LabelSheetId } from '../tag-sheets';
 
+export type Comparison = ReturnType<typeof computeComparison>;
 export type VerdictId = (typeof VERDICTS)[number];
 
 /** A plan as it is kept, to be judged. */
@@ -30,6 +32,19 @@ export function judge({ plans, facts }: JudgeWork): { id: string; verdict: Verdi
     return { id, verdict: plan.ok ? assess(plan.value, locker).verdict : 'cannot-say' };
   });
 }
+
+export interface CompareWork {
+  readonly plan: Plan;
+  /** What the locker says of what it uses; null: it was not asked. */
+  readonly facts: readonly (readonly [string, GearFact])[] | null;
+}
+
+/** A plan under every rule set. */
+export const compare = async ({ plan, facts }: CompareWork): Promise<Comparison> =>
+  (await import('../api/comparison')).computeComparison(
+    plan,
+    facts ? new Map(facts) : LOCKER_NOT_ASKED,
+  );
 
 export interface TagWork {
   readonly tags: readonly TagText[];

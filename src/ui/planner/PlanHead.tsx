@@ -9,7 +9,7 @@ import { useMember } from '../frame/MemberContext';
 import { Button, ButtonLink } from '../kit/Button';
 import { Select } from '../kit/Select';
 import { Label, Small } from '../kit/text';
-import { headline } from './headline';
+import { headline } from '@/wording/headline';
 import type { PlanEditor, PlanHand } from './usePlanner';
 import {
   Head,
@@ -86,6 +86,7 @@ export function PlanHead({
   onDuplicate,
   printHref,
   historyHref,
+  rulesHref,
   onKeys,
 }: {
   editor: PlanEditor;
@@ -97,6 +98,7 @@ export function PlanHead({
   onDuplicate: () => void;
   printHref: string;
   historyHref: string;
+  rulesHref: string;
   onKeys: () => void;
 }) {
   const { units, viewer, setUnits } = useMember();
@@ -154,6 +156,9 @@ export function PlanHead({
           <Small>
             {RULE_SET_TITLES[plan.ruleSet].edition}. {RULE_SET_TITLES[plan.ruleSet].scope}
           </Small>
+          <ButtonLink as={Link} $kind="quiet" href={rulesHref} prefetch={false}>
+            Every rule set
+          </ButtonLink>
           <Button $kind="quiet" onPress={onExport}>
             Export
           </Button>

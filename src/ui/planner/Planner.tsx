@@ -257,6 +257,7 @@ export function Planner({
         alarm={alarm ?? (editor.failing ? NOT_JUDGED : save.state === 'not-kept' ? save.why : null)}
         printHref={`/loads/${stored.id}/print`}
         historyHref={`/loads/${stored.id}/history`}
+        rulesHref={`/loads/${stored.id}/rules`}
         onKeys={() => setKeys(true)}
         onExport={() => keepJson(editor.plan.title, editor.plan)}
         onDuplicate={() => void duplicate()}

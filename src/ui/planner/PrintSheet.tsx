@@ -15,7 +15,7 @@ import { Small } from '../kit/text';
 import { VerdictMark } from '../kit/VerdictMark';
 import { grouped } from './Findings';
 import type { FactEntries } from '../locker/useGearFacts';
-import { headline } from './headline';
+import { headline } from '@/wording/headline';
 import { opinions, rowInWords } from './opinions';
 import { wordRow, wordRun, wordValue } from '@/wording/figures';
 

@@ -3,7 +3,7 @@ import { describe, expect, it } from 'vitest';
 import { parsePlan, type Plan } from '@/core/securement/plan';
 import { METRIC } from '@/core/units';
 import { demoNames, demoPlan, judge } from '../../../tests/support/demo';
-import { headline } from './headline';
+import { headline } from '@/wording/headline';
 import { opinions, rowInWords } from './opinions';
 
 function reference(name: string): Plan {

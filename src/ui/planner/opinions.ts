@@ -1,6 +1,7 @@
 import type { Assessment } from '@/core/securement/assess';
 import type { StaticsRow } from '@/core/securement/hold/opinion';
 import type { Direction } from '@/core/securement/vocabulary';
+import { forbidden, tightest } from '@/core/securement/tightest';
 import type { TallyRow } from '@/core/securement/verdict';
 import { mechanismClause } from '@/wording/mechanism';
 import { ROW_WORDS } from '@/wording/verdicts';
@@ -18,30 +19,8 @@ export interface OpinionRow {
 }
 
 const RANK = { short: 0, 'cannot-say': 1, holds: 2 } as const;
-const relative = (r: {
-  readonly margin: number | null;
-  readonly required: { readonly value: number | null };
-}): number => (r.margin === null || !r.required.value ? -Infinity : r.margin / r.required.value);
-
-/** The row that decides: the worst verdict, of several the least margin. */
-export function tightest<R extends TallyRow | StaticsRow>(rows: readonly R[]): R | null {
-  return rows.reduce<R | null>(
-    (t, r) =>
-      t === null ||
-      RANK[r.verdict] < RANK[t.verdict] ||
-      (r.verdict === t.verdict && relative(r) < relative(t))
-        ? r
-        : t,
-    null,
-  );
-}
-
 const worse = (a: TallyRow['verdict'], b: TallyRow['verdict']): TallyRow['verdict'] =>
   RANK[a] <= RANK[b] ? a : b;
-
-/** Whether the rule set itself, by a clause, stands against the plan or cannot say. */
-export const forbidden = (findings: Assessment['findings']): boolean =>
-  findings.some((f) => f.effect !== 'notice' && f.clause !== '');
 
 /** What the rule says of the whole: its count and sum, and whether anything it forbids stands against the plan. */
 interface OfWhole {

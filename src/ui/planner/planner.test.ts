@@ -3,7 +3,7 @@ import { demoNames, demoPlan, judge } from '../../../tests/support/demo';
 import { parsePlan } from '@/core/securement/plan';
 import { METRIC, US_CUSTOMARY } from '@/core/units';
 import { wordFinding } from '@/wording/findings';
-import { headline } from './headline';
+import { headline } from '@/wording/headline';
 import { newLine } from '@/core/securement/compose';
 import { LINE_MAKES } from '@/core/securement/vocabulary';
 import { newElement } from '@/core/line/compose';

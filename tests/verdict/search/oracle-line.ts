@@ -40,6 +40,8 @@ const CONDITION = { new: 1, good: 0.9, worn: 0.75, doubtful: 0.5, damaged: 0 };
 /** 12 mm polyester three-strand: makers' table, and 7/16 in of 49 CFR 393.108. */
 const TABLE_MBS = 2270 * G;
 const US_ROPE = 750 * LBF;
+/** Maximum securing load of fibre rope: CSS Code Annex 13. */
+const SEA_ROPE_PART = 0.33;
 const rated = (r: { state: string; wllN?: number }): number => (r.state === 'rated' ? r.wllN! : 0);
 
 /** The rope of a chain, place by place: what it carries with these factors, working or until it parts. */
@@ -56,7 +58,8 @@ function ropeAt(
   if (ruleSet === 'us-cmv') return Math.min(ceiling, whole * (rope.markedWllN ?? US_ROPE));
   if (rope.mbsN === null && rope.markedWllN !== null)
     return Math.min(ceiling, whole * rope.markedWllN);
-  return Math.min(ceiling, (whole * (rope.mbsN ?? TABLE_MBS / 2)) / 5);
+  const part = ruleSet.startsWith('sea-') ? SEA_ROPE_PART : 1 / 5;
+  return Math.min(ceiling, whole * (rope.mbsN ?? TABLE_MBS / 2) * part);
 }
 
 /** Most that a line may carry or stand: everything unknown is nothing. */
@@ -67,7 +70,7 @@ export function strength(
   breaking: boolean,
 ): number {
   const ropes = elements.filter((e) => e.kind === 'rope');
-  const US = plan.ruleSet !== 'eu-road';
+  const US = plan.ruleSet.startsWith('us-');
   const q = breaking ? 2 : 1;
   const weakestRope = (factor: number): number =>
     Math.min(Infinity, ...ropes.map((e) => ropeAt(e, plan.ruleSet, factor, breaking)));

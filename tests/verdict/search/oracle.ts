@@ -41,6 +41,7 @@ function staticsBound(
   u: V3,
   limit: (l: Line) => readonly [number, number] | null,
   solver: Solver,
+  cz = 1,
 ): number | null {
   const { cargo: c, deck } = plan;
   const W = c.massKg! * G;
@@ -108,7 +109,7 @@ function staticsBound(
   columns.push({ w: wrench(u, cg), upper: 60 });
   const rows = [0, 1, 2, 3, 4, 5].map((k) => ({
     values: columns.map((x) => x.w[k]!),
-    equals: (k === 2 ? 1 : 0) - fixed[k]!,
+    equals: (k === 2 ? cz : 0) - fixed[k]!,
   }));
   const caps = boards.map((d, i) => ({
     values: columns.map((x) => (x.extra === i ? 1 : 0)),
@@ -203,23 +204,58 @@ function hauledBeyond(plan: Plan, lines: readonly Line[]): string | null {
     : null;
 }
 
-const BOXES = {
-  'eu-road': [{ breaking: false, need: { forward: 0.8, rearward: 0.5, left: 0.5, right: 0.5 } }],
-  us: [
-    { breaking: false, need: { forward: 0.435, rearward: 0.5, left: 0.25, right: 0.25 } },
-    { breaking: true, need: { forward: 0.8, rearward: 0.5, left: 0.5, right: 0.5 } },
-  ],
+interface Box {
+  readonly breaking: boolean;
+  readonly need: Readonly<Record<Dir, number>>;
+  /** Part of the weight on the deck. */
+  readonly cz?: number;
+}
+const level = (forward: number, rearward: number, side: number): Box['need'] => ({
+  forward,
+  rearward,
+  left: side,
+  right: side,
+});
+const sea = (along: number, cz: number, across: number): Box[] => [
+  { breaking: false, need: level(along, along, 0), cz },
+  { breaking: false, need: level(0, 0, across) },
+];
+const US: readonly Box[] = [
+  { breaking: false, need: level(0.435, 0.5, 0.25) },
+  { breaking: true, need: level(0.8, 0.5, 0.5) },
+];
+const BOXES: Readonly<Record<Plan['ruleSet'], readonly Box[]>> = {
+  'us-cmv': US,
+  'us-light': US,
+  'eu-road': [{ breaking: false, need: level(0.8, 0.5, 0.5) }],
+  'au-road': [{ breaking: false, need: level(0.8, 0.5, 0.5) }],
+  'uk-road': [{ breaking: false, need: level(1, 0.5, 0.5) }],
+  'sea-ctu-a': sea(0.3, 0.5, 0.5),
+  'sea-ctu-b': sea(0.3, 0.3, 0.7),
+  'sea-ctu-c': sea(0.4, 0.2, 0.8),
 };
+
+/** Sets that want it held down beyond its weight, by a fifth: lines alone, over-lines by what they keep. */
+function heldDown(plan: Plan, lines: readonly Line[]): string | null {
+  if (!['us-light', 'au-road'].includes(plan.ruleSet) || plan.cargo.fullyContained) return null;
+  if (lines.some((l) => l.credited && !l.placed)) return null;
+  const down = lines.reduce((sum, l) => {
+    const pressing = l.credited ? l.legs.reduce((s, g) => s - g.pull[2], 0) : 0;
+    return sum + pressing * (l.kind === 'over' ? (l.wll > 0 ? (l.kept ?? 0) : 0) : l.wll);
+  }, 0);
+  return down < 0.2 * plan.cargo.massKg! * G * (1 - 1e-6) ? 'a fifth of it is not held down' : null;
+}
 
 /** Statics of every direction that is asked for; where the rule asks for no tension an unknown one may be anything the line carries. */
 function statics(plan: Plan, lines: readonly Line[], solver: Solver): string | null {
   const cmv = plan.ruleSet === 'us-cmv';
   if (lines.some((l) => l.credited && !l.placed)) return null;
-  const boxes = plan.ruleSet === 'eu-road' ? BOXES['eu-road'] : BOXES.us;
+  const boxes = BOXES[plan.ruleSet];
   // Over-lines hold by what they keep, whatever they could stand: then only the greater demand is worth a programme.
   const alike = lines.every((l) => l.kind === 'over' || !l.credited);
   for (const box of boxes)
     for (const d of dirs) {
+      if (box.need[d] === 0) continue;
       if (
         alike &&
         boxes.some(
@@ -235,7 +271,7 @@ function statics(plan: Plan, lines: readonly Line[], solver: Solver): string | n
         if (cmv) return [0, Math.min(l.kept, l.wll)];
         return l.wll > 0 ? [Math.min(l.kept, l.wll), Math.min(l.kept, l.wll)] : null;
       };
-      const bound = staticsBound(plan, lines, DIRECTIONS[d], limit, solver);
+      const bound = staticsBound(plan, lines, DIRECTIONS[d], limit, solver, box.cz);
       if (bound === null) return `dragged by its own lines (${d})`;
       if (bound < box.need[d] - 1e-6)
         return `statics allow ${bound.toFixed(4)} g ${d}, asked ${box.need[d]}${box.breaking ? ' at breaking strength' : ''}`;
@@ -256,6 +292,7 @@ export function whyNotHolds(plan: Plan, solver: Solver): string | null {
         ? european(plan, lines)
         : null) ??
     hauledBeyond(plan, lines) ??
+    heldDown(plan, lines) ??
     statics(plan, lines, solver)
   );
 }

@@ -1,4 +1,5 @@
 import { type Plan, parsePlan } from '@/core/securement/plan';
+import { RULE_SET_IDS } from '@/core/securement/rule-set-ids';
 import type { Solver } from './highs';
 import { makePlan, type RawPlan } from './make-plan';
 import { whyNotHolds } from './oracle';
@@ -51,7 +52,7 @@ export function search(
   const faults: Fault[] = [];
   let refused = 0;
   for (let seed = from; seed < from + count; seed++) {
-    const raw = makePlan(randomOf(seed));
+    const raw = makePlan(randomOf(seed), RULE_SET_IDS);
     const found = faultOf(raw, seed, solver);
     if (found === null) {
       refused += 1;

@@ -12,6 +12,7 @@ import type { ChangeCode } from '../codes';
 import { soundnessOf } from '../rule-input';
 import { ruleSet } from '../rules';
 import type { Line } from '../schema';
+import { partToSpare } from '../tightest';
 import type { Verdict } from '../verdict';
 
 /** One change to a plan, what it is called, and what the plan would be afterwards. */
@@ -31,9 +32,7 @@ const RANK: Record<Verdict, number> = { barred: 0, short: 1, 'cannot-say': 2, ho
 /** Smallest margin as a part of what is required, by rule and by statics: advice must move whichever is worse. */
 function smallestMargin(a: Assessment): number | null {
   const compared = [...a.rows, ...a.statics.filter((r) => !r.ruleStands)];
-  const parts = compared.map((r) =>
-    r.margin === null || !r.required.value ? null : r.margin / r.required.value,
-  );
+  const parts = compared.map(partToSpare);
   return parts.every((p) => p !== null) && parts.length > 0
     ? Math.min(...(parts as number[]))
     : null;

@@ -10,6 +10,7 @@ const box = (
   size = { l: 2, w: 1 },
 ): HoldProblem['body'] => ({
   weightN: W,
+  weightPart: 1,
   cone: 'inscribed',
   centre: { x: 0, y: 0, z: 0.6 },
   friction: 0.3,
@@ -59,6 +60,16 @@ describe('an untied box', () => {
     expect(held(p)).toBeCloseTo(l / 2 / z, 9);
     expect(held(p, MOTIONS.left)).toBeCloseTo(w / 2 / z, 9);
   });
+  it.each([1, 0.5, 0.3, 0.2])(
+    'with %d of its weight on the deck it slides and tips at that part',
+    (weightPart) => {
+      const low = problem(box({ friction: 0.45, weightPart, centre: { x: 0, y: 0, z: 0.05 } }));
+      expect(held(low)).toBeCloseTo(weightPart * 0.45, 9);
+      const tall = problem(box({ friction: 5, weightPart, centre: { x: 0, y: 0, z: 1.8 } }));
+      expect(held(tall)).toBeCloseTo((weightPart * 1) / 1.8, 9);
+      expect(held(tall, MOTIONS.left)).toBeCloseTo((weightPart * 0.5) / 1.8, 9);
+    },
+  );
   it('off its middle it tips sooner over the nearer edge', () => {
     const p = problem(box({ friction: 5, centre: { x: 0.4, y: 0, z: 1 } }));
     expect(held(p)).toBeCloseTo(0.6, 9);

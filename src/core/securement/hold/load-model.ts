@@ -53,6 +53,7 @@ export function feetOf(
 function bodyOf(
   article: Article,
   deck: Pick<Deck, 'lengthM' | 'widthM'>,
+  weightPart: number,
   look: Look,
 ): HoldBody | null {
   const off = look.off ?? IN_THE_MIDDLE;
@@ -61,6 +62,7 @@ function bodyOf(
   const height = article.cgHeightM ?? (look.end === 'best' ? LOWEST_M : article.heightM);
   return {
     weightN: massKg * STANDARD_GRAVITY,
+    weightPart,
     feet: feetOf(box, deck),
     friction: look.end === 'best' ? article.friction.high : article.friction.low,
     cone: look.cone,
@@ -163,7 +165,7 @@ export function holdProblem(
   box: StaticsBox,
   look: Look,
 ): HoldProblem | null {
-  const body = bodyOf(input.article, deck, look);
+  const body = bodyOf(input.article, deck, box.weightPart ?? 1, look);
   if (body === null) return null;
   return {
     body,

@@ -1,6 +1,7 @@
 import type { Plan } from '../plan';
 import type { RuleInput, StaticsAsked, StaticsBox } from '../rules/rule-set';
-import { motionAt } from './programme';
+import { type Motion, motionAt, MOTIONS } from './programme';
+import { DIRECTIONS } from '../vocabulary';
 import { type Mechanism, mechanismOf } from './mechanism';
 import { rowAlone, Statics } from './opinion';
 
@@ -25,9 +26,31 @@ export interface HoldMap {
   readonly oneOfSeveral: boolean;
 }
 
-/** The box whose strength is the lines' own working limit: what is shown is what may be used. */
-export const mapBox = (asked: StaticsAsked): StaticsBox =>
-  asked.boxes.find((b) => b.strength === 'working') ?? asked.boxes[0]!;
+/** The boxes whose strength is the lines' own working limit: what is shown is what may be used. */
+export const mapBoxes = ({ boxes }: StaticsAsked): readonly StaticsBox[] => {
+  const working = boxes.filter((b) => b.strength === 'working');
+  return working.length > 0 ? working : boxes.slice(0, 1);
+};
+
+/** What is asked by several boxes together. */
+const askedOf = (boxes: readonly StaticsBox[]): StaticsBox['requiredG'] =>
+  Object.fromEntries(
+    DIRECTIONS.map((d) => [d, Math.max(...boxes.map((b) => b.requiredG[d]))]),
+  ) as StaticsBox['requiredG'];
+
+/**
+ * The box that a direction of the map is looked at by: one that asks for just this direction, and between the named
+ * directions the one with the least weight on the deck, so that the map never says too much.
+ */
+function boxOf(boxes: readonly StaticsBox[], { along }: Motion): StaticsBox {
+  const named = DIRECTIONS.find(
+    (d) => MOTIONS[d].along.x * along.x + MOTIONS[d].along.y * along.y > 1 - 1e-9,
+  );
+  return (
+    (named && boxes.find((b) => b.requiredG[named] > 0)) ??
+    boxes.reduce((a, b) => ((b.weightPart ?? 1) < (a.weightPart ?? 1) ? b : a))
+  );
+}
 
 /** The hold map of a plan at the worst of its unknowns; null where mass or place is not known. */
 export function holdMap(
@@ -36,12 +59,12 @@ export function holdMap(
   asked: StaticsAsked,
   directions = MAP_DIRECTIONS,
 ): HoldMap | null {
-  const box = mapBox(asked);
+  const boxes = mapBoxes(asked);
   const statics = new Statics(input, deck, asked);
   const points = Array.from({ length: directions }, (_, k): MapPoint | null => {
     const angleRad = (2 * Math.PI * k) / directions;
     const motion = motionAt(angleRad);
-    const { problem, limit } = statics.atWorst(box, motion);
+    const { problem, limit } = statics.atWorst(boxOf(boxes, motion), motion);
     if (problem === null) return null;
     const heldG = limit === null ? null : Math.min(limit.heldG, rowAlone(input, motion));
     const mechanism = mechanismOf(problem, limit, motion);
@@ -63,8 +86,8 @@ export function holdMap(
     ? null
     : {
         points: points as MapPoint[],
-        required: box.requiredG,
-        strength: box.strength,
-        oneOfSeveral: asked.boxes.length > 1,
+        required: askedOf(boxes),
+        strength: boxes[0]!.strength,
+        oneOfSeveral: boxes.length < asked.boxes.length,
       };
 }

@@ -8,6 +8,7 @@ import type { HoldBoard, HoldLine, HoldProblem } from './problem';
 const W = 10_000;
 const body = (extra: Partial<HoldProblem['body']> = {}, l = 2, w = 1): HoldProblem['body'] => ({
   weightN: W,
+  weightPart: 1,
   cone: 'inscribed',
   centre: { x: 0, y: 0, z: 0.5 },
   friction: 0.3,

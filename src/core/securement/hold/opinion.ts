@@ -152,7 +152,10 @@ export class Statics {
 
   /** Where no line works up to its own strength every box has the same statics. */
   private get boxesAlike(): boolean {
-    return !this.input.tieDowns.some((td) => td.kind !== 'over' && isPlaced(td));
+    return (
+      this.asked.boxes.every((b) => b.weightPart === this.asked.boxes[0]!.weightPart) &&
+      !this.input.tieDowns.some((td) => td.kind !== 'over' && isPlaced(td))
+    );
   }
 
   /** Over-lines whose strength nobody knows may hold or not: at the worst both are tried. */
@@ -294,7 +297,7 @@ export class Statics {
   get questions(): Asked[] {
     const { boxes, downPart } = this.asked;
     const level = boxes.flatMap((box) =>
-      DIRECTIONS.map((direction): Asked => ({
+      DIRECTIONS.filter((d) => box.requiredG[d] > 0).map((direction): Asked => ({
         direction,
         motion: MOTIONS[direction],
         box,

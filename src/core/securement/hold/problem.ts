@@ -7,6 +7,8 @@ import type { Direction } from '../vocabulary';
  */
 export interface HoldBody {
   readonly weightN: number;
+  /** Part of the weight that stands on the deck meanwhile. */
+  readonly weightPart: number;
   readonly centre: Point;
   /** Corners of what it stands on. */
   readonly feet: readonly Point[];

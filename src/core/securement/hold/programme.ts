@@ -105,7 +105,7 @@ export class HoldProgramme implements LinearProgramme {
     this.cost = all.subarray(m * n + m + n);
     this.slack = new Array<number>(m).fill(-1);
     this.height = new Array<number>(n).fill(BALANCE_ROWS);
-    this.right[2] = 1;
+    this.right[2] = problem.body.weightPart;
     this.scaleM = sizeOf(problem);
     this.feet(offsetRad);
     this.boardColumns = boards.map((board) => this.board(board));

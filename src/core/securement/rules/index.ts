@@ -1,6 +1,9 @@
 import { RULE_SET_IDS, type RuleSetId } from '../rule-set-ids';
+import { auRoad } from './au-road';
 import { euRoad } from './eu-road';
 import type { RuleSet } from './rule-set';
+import { ukRoad } from './uk-road';
+import { seaA, seaB, seaC } from './sea-ctu';
 import { usCmv } from './us-cmv';
 import { usLight } from './us-light';
 
@@ -8,6 +11,11 @@ const BY_ID: Record<RuleSetId, RuleSet> = {
   'us-cmv': usCmv,
   'us-light': usLight,
   'eu-road': euRoad,
+  'au-road': auRoad,
+  'uk-road': ukRoad,
+  'sea-ctu-a': seaA,
+  'sea-ctu-b': seaB,
+  'sea-ctu-c': seaC,
 };
 
 /** The rule set of an id. */

@@ -98,7 +98,10 @@ export interface StaticsBox {
   readonly id: string;
   readonly clause: string;
   readonly strength: 'working' | 'breaking';
+  /** 0 where the box asks nothing. */
   readonly requiredG: Readonly<Record<Direction, number>>;
+  /** How much of the weight stands on the deck meanwhile (c_z): a ship falls away under its load. 1 where left out. */
+  readonly weightPart?: number;
 }
 
 /** What a rule set asks of statics. */

@@ -125,6 +125,41 @@ export const assessAnswer = z.strictObject({
   helps: z.array(z.strictObject({ code: z.string(), values, verdict, message: z.string() })),
 });
 
+const compares = {
+  direction: z.enum([...DIRECTIONS, 'sideways', 'all', 'down']),
+  clause: z.string(),
+  unit,
+  required: known,
+  provided: known,
+  margin: known,
+};
+
+/** One plan under every rule set. */
+export const compareAnswer = z.strictObject({
+  sets: z.array(
+    z.strictObject({
+      ruleSet: z.enum(RULE_SET_IDS),
+      verdict,
+      message: z.string(),
+      governing: z
+        .discriminatedUnion('by', [
+          z.strictObject({ by: z.literal('rule'), code: z.string(), ...compares }),
+          z.strictObject({ by: z.literal('statics'), ...compares }),
+          z.strictObject({
+            by: z.literal('finding'),
+            code: z.string(),
+            clause: z.string(),
+            lineId: z.string().optional(),
+            message: z.string(),
+          }),
+        ])
+        .nullable(),
+      marginPart: known,
+      change: z.strictObject({ code: z.string(), values, verdict, message: z.string() }).nullable(),
+    }),
+  ),
+});
+
 /** What one rule set says of an article and its tie-downs. */
 export const rulesAnswer = z.strictObject({
   ruleSet: z.enum(RULE_SET_IDS),

@@ -1,13 +1,13 @@
 import type { Assessment } from '@/core/securement/assess';
 import type { StaticsRow } from '@/core/securement/hold/opinion';
+import { forbidden, partToSpare, tightest } from '@/core/securement/tightest';
 import type { TallyRow } from '@/core/securement/verdict';
 import type { UnitChoice } from '@/core/units';
-import { wordFinding } from '@/wording/findings';
-import { capital } from '@/wording/text';
-import { mechanismClause } from '@/wording/mechanism';
-import { DIRECTION_WORDS, OPINION_WORDS, ROW_WORDS } from '@/wording/verdicts';
-import { forbidden, tightest } from './opinions';
-import { wordRow, wordValue } from '@/wording/figures';
+import { wordFinding } from './findings';
+import { capital } from './text';
+import { mechanismClause } from './mechanism';
+import { DIRECTION_WORDS, OPINION_WORDS, ROW_WORDS } from './verdicts';
+import { wordRow, wordValue } from './figures';
 
 /** The verdict in one sentence: where and by how much; what to do stands in "what would help most". */
 export function headline(a: Assessment, units: UnitChoice): string {
@@ -53,8 +53,7 @@ function whenItHolds(a: Assessment, units: UnitChoice): string {
     tightest(a.rows.filter((r) => r.unit !== 'count')),
     tightest(a.statics.filter((r) => !r.ruleStands)),
   ];
-  const spare = (r: TallyRow | StaticsRow | null): number =>
-    r === null || r.margin === null || !r.required.value ? Infinity : r.margin / r.required.value;
+  const spare = (r: TallyRow | StaticsRow | null): number => (r && partToSpare(r)) ?? Infinity;
   if (statics && spare(statics) < spare(rule))
     return `Least margin: ${OPINION_WORDS[statics.direction]} by statics, ${wordValue(statics.margin, 'g', units, 'capacity')} to spare.`;
   return rule
