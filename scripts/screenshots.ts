@@ -43,6 +43,14 @@ await picture(
   plan('Carousel crate', (p) => p.clickText('WLL of line 1')),
 );
 await picture(
+  'rules',
+  {},
+  plan('Carousel crate', async (p) => {
+    await p.goto(`${new URL(p.page.url()).pathname}/rules`);
+    await p.page.waitForFunction(() => !document.querySelector('td[aria-busy=true]'));
+  }),
+);
+await picture(
   'print',
   { height: 1000 },
   plan('Apple bins', async (p) => p.goto(`${new URL(p.page.url()).pathname}/print`)),

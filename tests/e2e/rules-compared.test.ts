@@ -25,7 +25,7 @@ const shown = (p: Person): Promise<[string, string][]> =>
 describe('one plan under every rule set', () => {
   it('is opened from the plan: each set with its word, what decides, and what would help; axe finds nothing', async () => {
     const p = await atOwnPlan(browser, 'apple-bins', 'Compared');
-    await p.clickText('Every rule set');
+    await p.clickText('The plan under every rule set');
     await p.page.waitForSelector('tr[data-set]');
     expect(await shown(p)).toEqual(
       sideBySide(demoPlan('apple-bins'), new Map()).map((o) => [o.ruleSet, o.verdict]),

@@ -86,7 +86,6 @@ export function PlanHead({
   onDuplicate,
   printHref,
   historyHref,
-  rulesHref,
   onKeys,
 }: {
   editor: PlanEditor;
@@ -98,7 +97,6 @@ export function PlanHead({
   onDuplicate: () => void;
   printHref: string;
   historyHref: string;
-  rulesHref: string;
   onKeys: () => void;
 }) {
   const { units, viewer, setUnits } = useMember();
@@ -156,9 +154,6 @@ export function PlanHead({
           <Small>
             {RULE_SET_TITLES[plan.ruleSet].edition}. {RULE_SET_TITLES[plan.ruleSet].scope}
           </Small>
-          <ButtonLink as={Link} $kind="quiet" href={rulesHref} prefetch={false}>
-            Every rule set
-          </ButtonLink>
           <Button $kind="quiet" onPress={onExport}>
             Export
           </Button>

@@ -257,7 +257,6 @@ export function Planner({
         alarm={alarm ?? (editor.failing ? NOT_JUDGED : save.state === 'not-kept' ? save.why : null)}
         printHref={`/loads/${stored.id}/print`}
         historyHref={`/loads/${stored.id}/history`}
-        rulesHref={`/loads/${stored.id}/rules`}
         onKeys={() => setKeys(true)}
         onExport={() => keepJson(editor.plan.title, editor.plan)}
         onDuplicate={() => void duplicate()}
@@ -267,7 +266,11 @@ export function Planner({
           <LoadPanel editor={editor} />
         </Left>
         <Right>
-          <Tally assessment={editor.assessment} onWorking={openWorking} />
+          <Tally
+            assessment={editor.assessment}
+            rulesHref={`/loads/${stored.id}/rules`}
+            onWorking={openWorking}
+          />
           <Helps
             changes={advice.changes}
             fresh={advice.fresh}

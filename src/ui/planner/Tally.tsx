@@ -1,11 +1,12 @@
 'use client';
 import dynamic from 'next/dynamic';
+import Link from 'next/link';
 import { type CSSProperties, memo, useState } from 'react';
 import type { Assessment } from '@/core/securement/assess';
 import type { TallyRow } from '@/core/securement/verdict';
 import { OPINION_WORDS, ROW_WORDS } from '@/wording/verdicts';
 import { useMember } from '../frame/MemberContext';
-import { Button } from '../kit/Button';
+import { Button, ButtonLink } from '../kit/Button';
 import { Hidden, Label, Small } from '../kit/text';
 import { VerdictMark } from '../kit/VerdictMark';
 import { type OpenWorking, WorkingFigure } from '../working/WorkingFigure';
@@ -179,9 +180,12 @@ function WholeRow({ row, onWorking }: { row: TallyRow; onWorking: OpenWorking })
 /** Rule and statics side by side, direction by direction; the worse of the two is the row's word. Every figure opens its working. */
 export const Tally = memo(function Tally({
   assessment,
+  rulesHref,
   onWorking,
 }: {
   assessment: Pick<Assessment, 'rows' | 'statics' | 'findings'>;
+  /** Where the plan stands under every rule set. */
+  rulesHref: string;
   onWorking: OpenWorking;
 }) {
   const [all, setAll] = useState(false);
@@ -239,6 +243,9 @@ export const Tally = memo(function Tally({
       <Button $kind="quiet" onPress={() => setAll(!all)} aria-expanded={all}>
         {all ? 'Only the tightest of each direction' : 'Every comparison of the rule'}
       </Button>
+      <ButtonLink as={Link} $kind="quiet" href={rulesHref} prefetch={false}>
+        The plan under every rule set
+      </ButtonLink>
       {all ? <AllRows rows={assessment.rows} onWorking={onWorking} /> : null}
     </>
   );

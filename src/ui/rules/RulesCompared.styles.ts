@@ -42,11 +42,6 @@ export const Table = styled.table`
   & tbody td:nth-of-type(1) {
     width: 16%;
   }
-  & small,
-  & span[class] + span,
-  & th > span {
-    display: block;
-  }
   & tr[aria-current] {
     background: var(--sunk);
     box-shadow: inset 6px 0 var(--plate);
@@ -87,6 +82,15 @@ export const Table = styled.table`
   }
 `;
 export const Spare = styled.span`
+  display: block;
   font: 620 14px/1.3 var(--font-figure);
   margin-top: 4px;
+`;
+/** Where it stands in the rules: on a line of its own. */
+export const Clause = styled.span`
+  display: block;
+  font: 500 13px/1.3 var(--font-figure);
+  font-stretch: 88%;
+  color: var(--ink-2);
+  margin-top: 2px;
 `;

@@ -11,7 +11,7 @@ import { useMember } from '../frame/MemberContext';
 import { ErrorText, Label, Small } from '../kit/text';
 import { VerdictMark } from '../kit/VerdictMark';
 import type { AnswerOf } from '../routes';
-import { Head, Name, Page, Spare, Table } from './RulesCompared.styles';
+import { Clause, Head, Name, Page, Spare, Table } from './RulesCompared.styles';
 
 /** What one rule set says of the plan, as the page is served. */
 export interface SetLine {
@@ -48,7 +48,7 @@ function useChanges(plan: Plan) {
 function percent(margin: number | null): string {
   if (margin === null) return '';
   const value = `${formatNumber(Math.abs(margin) * 100, 'nearest', 2)} %`;
-  return margin < 0 ? `short by ${value}` : `${value} to spare`;
+  return margin < 0 ? `${value} too little` : `${value} to spare`;
 }
 
 function Help({ change }: { change: Compared['change'] }) {
@@ -78,7 +78,7 @@ function Row({
     <tr data-set={line.ruleSet} data-verdict={line.verdict} aria-current={isPlan || undefined}>
       <th scope="row">
         {name}
-        <Small as="span">{isPlan ? `${edition}; the plan is made for it` : edition}</Small>
+        <Clause>{isPlan ? `${edition}; the plan is made for it` : edition}</Clause>
       </th>
       <td>
         <VerdictMark verdict={line.verdict} />
@@ -86,7 +86,7 @@ function Row({
       </td>
       <td>
         {line.words}
-        {line.clause ? <Small as="span">{line.clause}</Small> : null}
+        {line.clause ? <Clause>{line.clause}</Clause> : null}
       </td>
       <td aria-busy={isBusy}>
         {line.verdict === 'holds' ? (

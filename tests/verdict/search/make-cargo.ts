@@ -133,3 +133,15 @@ export const edge = (r: Random, id: string): RawElement =>
           bendDiameterM: r.pick([null, 0.01, 0.06]),
         }
       : { id, kind: 'edge', name: 'edge', shape: 'sharp', bendDiameterM: null };
+
+/**
+ * Sets that ask for more get neither no line at all nor so many that one of them is sure to be wrong: else hardly a plan
+ * would hold, and nothing could be said too kindly.
+ */
+const SOME: readonly number[] = [1, 2, 2, 3, 3, 3, 4, 4, 5];
+export const OVER_COUNTS: Readonly<Record<string, readonly number[]>> = {
+  'au-road': SOME,
+  'uk-road': SOME,
+  'sea-ctu-b': SOME,
+  'sea-ctu-c': SOME,
+};

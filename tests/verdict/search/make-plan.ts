@@ -1,5 +1,5 @@
 import type { Random } from './random';
-import { round, force, cargoOf, num, deckOf, edge } from './make-cargo';
+import { round, force, cargoOf, num, deckOf, edge, OVER_COUNTS } from './make-cargo';
 
 /** A plan document as somebody might write it: believable, now and then malformed, in mixed units, on a rule's boundary. */
 export type RawPlan = Record<string, unknown> & {
@@ -277,18 +277,6 @@ function malform(r: Random, plan: RawPlan): void {
 
 /** The sets that random plans are judged by unless others are asked for: kept answers were made with them. */
 const FIRST_SETS: readonly string[] = ['us-cmv', 'us-light', 'eu-road'];
-
-/**
- * Sets that ask for more get neither no line at all nor so many that one of them is sure to be wrong: else hardly a plan
- * would hold, and nothing could be said too kindly.
- */
-const SOME: readonly number[] = [1, 2, 2, 3, 3, 3, 4, 4, 5];
-const OVER_COUNTS: Readonly<Record<string, readonly number[]>> = {
-  'au-road': SOME,
-  'uk-road': SOME,
-  'sea-ctu-b': SOME,
-  'sea-ctu-c': SOME,
-};
 
 /** One random plan document under one of some rule sets. */
 export function makePlan(r: Random, ruleSets = FIRST_SETS): RawPlan {
