@@ -69,7 +69,6 @@ const step =
   };
 await picture('knots', {}, knot('/knots'));
 await picture('knot', {}, knot('/knots/bowline', step(2)));
-await picture('knot-night', { theme: 'night' }, knot('/knots/truckers-hitch', step(3)));
 await picture(
   'compare',
   {},
