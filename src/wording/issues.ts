@@ -75,6 +75,8 @@ const ISSUES: Record<string, (v: Issue['values']) => string> = {
   'span-limit-too-low': () =>
     'No sag is deep enough: each part of the line must carry its share of the load.',
   'load-off-span': () => 'The load must hang between the ends of the span.',
+  'not-in-run': (v) =>
+    `Name one of the run’s ${v['legs']} legs, or a turn that is locked; turn 0 is the hauled end.`,
   'meter-yours': (v) =>
     `You read ${v['most']} meters already, perhaps on another page. Close one of them first.`,
   'meter-busy': (v) => `${v['most']} meters are being read already. Try again in a minute.`,

@@ -176,6 +176,7 @@ describe('answers', () => {
       API.tieOff,
       API.takeUp,
       API.span,
+      API.run,
       API.wraps,
       API.strength,
     ])

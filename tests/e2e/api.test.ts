@@ -206,6 +206,7 @@ describe('documentation', () => {
       API.tieOff,
       API.takeUp,
       API.span,
+      API.run,
       API.wraps,
     ]) {
       expect(

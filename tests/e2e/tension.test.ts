@@ -100,3 +100,48 @@ describe('POST /tie-off, /take-up, /span, /wraps', () => {
     expect(num(json['turnsWanted'])).toBe(2.5);
   });
 });
+
+describe('POST /run', () => {
+  it('four legs over hooks: 1, 0.55, 0.30, 0.17 of the first hauled from one end; one tie-down', async () => {
+    const { status, json } = await post('/run', {
+      handN: '100 N',
+      haulingRatio: 1,
+      turns: [{}, {}, {}],
+    });
+    expect(status).toBe(200);
+    const tensions = (json['fromOneEnd'] as unknown as { tensionsN: number[] }).tensionsN;
+    expect(tensions.map((n) => Math.round(n))).toEqual([100, 55, 30, 17]);
+    expect(json).toMatchObject({
+      tieDowns: 1,
+      legByLeg: { tensionsN: [100, 100, 100, 100] },
+      slackLegs: [],
+      haulAgain: [],
+    });
+  });
+  it('a lock that lets go: what goes slack on both its sides, and how it is hauled again', async () => {
+    const { json } = await post('/run', API.run.example);
+    expect(json['slackLegs']).toEqual([1, 2, 3, 4]);
+    const steps = json['haulAgain'] as unknown as { do: string; number: number }[];
+    expect(steps.map((s) => `${s.do} ${s.number}`)).toEqual([
+      'undo 0',
+      'undo 2',
+      'haul 4',
+      'haul 3',
+      'lock 2',
+      'haul 2',
+      'haul 1',
+      'lock 0',
+    ]);
+  });
+  it('a leg that is not there, or a turn that is not locked, is refused in words', async () => {
+    for (const failure of [
+      { kind: 'leg', leg: 7 },
+      { kind: 'leg', leg: 0 },
+      { kind: 'lock', turn: 1 },
+    ]) {
+      const { status, json } = await post('/run', { ...API.run.example, failure });
+      expect(status).toBe(422);
+      expect(JSON.stringify(json)).toContain('Name one of the run’s 6 legs');
+    }
+  });
+});

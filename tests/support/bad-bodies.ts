@@ -14,6 +14,7 @@ const VALID: Record<string, unknown> = {
   [API.tieOff.path]: API.tieOff.example,
   [API.takeUp.path]: API.takeUp.example,
   [API.span.path]: API.span.example,
+  [API.run.path]: API.run.example,
   [API.wraps.path]: API.wraps.example,
   [API.signIn.path]: { name: 'A', password: 'b' },
   [API.stepIn.path]: { memberId: '0190b5a0-0000-7000-8000-000000000000' },

@@ -3,6 +3,7 @@ import {
   compareAnswer,
   lineAnswer,
   rulesAnswer,
+  runAnswer,
   spanAnswer,
   tackleAnswer,
   takeUpAnswer,
@@ -14,6 +15,8 @@ import { endpoint, upgradeOf } from './endpoint';
 import { assessExample, lineExample, rulesExample } from './examples';
 import { lineBody, planBody, rulesBody } from './schemas';
 import {
+  runBody,
+  runExample,
   spanBody,
   spanExample,
   tackleBody,
@@ -113,6 +116,17 @@ export const COMPUTE_API = {
     example: spanExample,
     answers: spanAnswer,
     answer: 'catenary, load, sagAtLimitM, working',
+  }),
+  run: endpoint({
+    method: 'POST',
+    path: '/run',
+    summary: 'One rope led back and forth over many anchors',
+    body: runBody,
+    action: null,
+    example: runExample,
+    answers: runAnswer,
+    answer:
+      'From the hauled end: tension of each leg hauled from one end and leg by leg; for each part between locks the least (it presses), the greatest (anchors and WLL bear it) and the mean (the road evens it out); what goes slack, how it is hauled again; tieDowns is 1',
   }),
   wraps: endpoint({
     method: 'POST',

@@ -91,6 +91,47 @@ export const wrapsBody = z.strictObject({
   angleRad: quantity('angle', { least: 0, most: 200 }).default(2 * Math.PI),
 });
 
+const efficiency = ratio(0.01, 1);
+const count = (most: number) => z.int().min(0).max(most);
+const MOST_TURNS = 40;
+
+export const runBody = z
+  .strictObject({
+    handN: pull.default(250),
+    haulingRatio: ratio(1, 50).default(1.8),
+    /** From the hauled end: what each turn lets through, and whether the rope is locked there. */
+    turns: z
+      .array(
+        z.strictObject({
+          efficiency: efficiency.default(0.55),
+          locked: z.boolean().default(false),
+        }),
+      )
+      .max(MOST_TURNS),
+    /** A leg that is cut, or a lock that lets go: turn 0 is the hauled end. */
+    failure: z
+      .discriminatedUnion('kind', [
+        z.strictObject({ kind: z.literal('leg'), leg: count(MOST_TURNS + 1) }),
+        z.strictObject({ kind: z.literal('lock'), turn: count(MOST_TURNS) }),
+      ])
+      .nullable()
+      .default(null),
+  })
+  .superRefine(({ turns, failure }, context) => {
+    const is =
+      failure === null ||
+      (failure.kind === 'leg'
+        ? failure.leg >= 1 && failure.leg <= turns.length + 1
+        : failure.turn === 0 || turns[failure.turn - 1]?.locked === true);
+    if (is) return;
+    context.addIssue({
+      code: 'custom',
+      path: ['failure', failure.kind === 'leg' ? 'leg' : 'turn'],
+      message: 'not-in-run',
+      params: { code: 'not-in-run', values: { legs: turns.length + 1 } },
+    });
+  });
+
 /** The trucker's hitch as a system: a loop knot travelling between load and anchor. */
 export const tackleExample = {
   bodies: [
@@ -130,5 +171,11 @@ export const spanExample = {
   sagM: '0.1 m',
   load: { loadN: '400 N', atM: '5 m' },
   limitN: '2 kN',
+};
+/** Six legs over hooks, locked at every second turn; the lock at the second lets go. */
+export const runExample = {
+  handN: '250 N',
+  turns: [{}, { locked: true }, {}, { locked: true }, {}],
+  failure: { kind: 'lock', turn: 2 },
 };
 export const wrapsExample = { loadN: '3 kN', handN: '100 N', round: 'post' };

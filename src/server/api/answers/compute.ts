@@ -210,6 +210,21 @@ export const spanAnswer = z.strictObject({
   working,
 });
 
+const hauledRun = z.strictObject({
+  tensionsN: z.array(number),
+  parts: z.array(
+    z.strictObject({ legs: z.array(number), leastN: number, greatestN: number, meanN: number }),
+  ),
+  working: z.array(working),
+});
+export const runAnswer = z.strictObject({
+  tieDowns: number,
+  fromOneEnd: hauledRun,
+  legByLeg: hauledRun,
+  slackLegs: z.array(number),
+  haulAgain: z.array(z.strictObject({ do: z.enum(['undo', 'haul', 'lock']), number })),
+});
+
 export const wrapsAnswer = z.strictObject({
   tailN: z.strictObject({ least: known, greatest: known }),
   turnsWanted: known,
