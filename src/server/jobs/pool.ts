@@ -4,6 +4,7 @@ import { Piscina } from 'piscina';
 import type { Result } from '@/core/result';
 import type { ImportReport, ImportWork } from '../gear-import/import';
 import { log } from '../log';
+import { refuse } from '../problem';
 import {
   type CompareWork,
   type Comparison,
@@ -24,12 +25,21 @@ const MOST_WAITING = 200;
 
 /** Files are read by a thread of their own: nobody's plan waits to be judged behind one. */
 const IMPORT_THREADS = 1;
+/** Comparisons too: anybody may ask for one, and each takes as long as some hundred plans. */
+const COMPARISON_THREADS = 1;
+const MOST_COMPARISONS_WAITING = 20;
 
 // Kept on globalThis because development reloads modules.
-const holder = globalThis as { vastCleatJobs?: Piscina; vastCleatImports?: Piscina };
+const holder = globalThis as {
+  vastCleatJobs?: Piscina;
+  vastCleatImports?: Piscina;
+  vastCleatComparisons?: Piscina;
+};
 
 const threads = (): Piscina => (holder.vastCleatJobs ??= begin(MOST_THREADS));
 const importThreads = (): Piscina => (holder.vastCleatImports ??= begin(IMPORT_THREADS));
+const comparisonThreads = (): Piscina =>
+  (holder.vastCleatComparisons ??= begin(COMPARISON_THREADS));
 
 function begin(maxThreads: number): Piscina {
   const pool = new Piscina({
@@ -47,9 +57,10 @@ function begin(maxThreads: number): Piscina {
 
 /** Ends the threads; what they were doing fails. The next work begins new ones. */
 export async function endThreads(): Promise<void> {
-  const pools = [holder.vastCleatJobs, holder.vastCleatImports];
+  const pools = [holder.vastCleatJobs, holder.vastCleatImports, holder.vastCleatComparisons];
   delete holder.vastCleatJobs;
   delete holder.vastCleatImports;
+  delete holder.vastCleatComparisons;
   await Promise.all(pools.map((p) => p?.destroy()));
 }
 
@@ -88,9 +99,13 @@ export async function drawTags(work: TagWork): Promise<Buffer> {
   );
 }
 
-/** A plan under every rule set with what would help: as much work as some fifty plans, and so a thread's. */
-export const compareInThread = (work: CompareWork): Promise<Comparison> =>
-  threads().run(work, { name: 'compare', signal: patience() });
+/** A plan under every rule set with what would help, in a thread. @throws Refusal 503 while too many wait for theirs */
+export async function compareInThread(work: CompareWork): Promise<Comparison> {
+  const pool = comparisonThreads();
+  if (pool.queueSize >= MOST_COMPARISONS_WAITING)
+    throw refuse(503, 'busy', {}, [], { 'retry-after': '5' });
+  return (await pool.run(work, { name: 'compare', signal: patience() })) as Comparison;
+}
 
 /** Reads a file of things, and keeps them, in a thread. */
 export const importInThread = (work: ImportWork): Promise<Result<ImportReport>> =>
