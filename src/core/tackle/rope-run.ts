@@ -112,5 +112,5 @@ export function haulAgain(run: Pick<RopeRun, 'turns'>, slack: readonly number[])
   return steps;
 }
 
-/** However many legs it has: one rope led back and forth is one tie-down. Source: handbooks of load securing, from memory. */
+/** However many legs it has: one rope led back and forth is one tie-down. Source: guides to load securing, from memory. */
 export const RUN_TIE_DOWNS = 1;
