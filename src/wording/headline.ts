@@ -1,6 +1,7 @@
 import type { Assessment } from '@/core/securement/assess';
 import type { StaticsRow } from '@/core/securement/hold/opinion';
-import { forbidden, partToSpare, tightest } from '@/core/securement/tightest';
+import type { SetOpinion } from '@/core/securement/side-by-side';
+import { type Comparison, forbidden, partToSpare, tightest } from '@/core/securement/tightest';
 import type { TallyRow } from '@/core/securement/verdict';
 import type { UnitChoice } from '@/core/units';
 import { wordFinding } from './findings';
@@ -28,6 +29,30 @@ export function headline(a: Assessment, units: UnitChoice): string {
 
 const nameOf = (r: TallyRow): string =>
   `${DIRECTION_WORDS[r.direction]} ${ROW_WORDS[r.code]}`.trim();
+
+/** The figures of one comparison. */
+function wordComparison(row: Comparison, units: UnitChoice): string {
+  if ('provided' in row) {
+    const { margin } = wordRow(row, units);
+    return `${nameOf(row)}: ${row.verdict === 'short' ? `short by ${margin}` : `${margin} to spare`}.`;
+  }
+  const [held, required] = [
+    wordValue(row.held.value, 'g', units, 'capacity'),
+    wordValue(row.required.value, 'g', units, 'demand'),
+  ];
+  return `${OPINION_WORDS[row.direction]}, by statics: ${held} of ${required}.`;
+}
+
+/** What decides under one rule set, in a sentence, and its clause: of the same comparison that its margin is of. */
+export function wordOpinion(
+  { assessment, verdict, governing }: Pick<SetOpinion, 'assessment' | 'verdict' | 'governing'>,
+  units: UnitChoice,
+): { readonly words: string; readonly clause: string } {
+  if (governing?.by === 'comparison' && verdict !== 'cannot-say' && governing.row.margin !== null)
+    return { words: wordComparison(governing.row, units), clause: governing.row.clause };
+  const clause = governing?.by === 'finding' ? governing.finding.clause : '';
+  return { words: headline(assessment, units), clause };
+}
 
 /** What the rule lets pass and statics do not. */
 function denied(row: StaticsRow, a: Assessment, units: UnitChoice): string {

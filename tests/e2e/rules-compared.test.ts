@@ -2,6 +2,8 @@ import type { Browser } from 'puppeteer-core';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { sideBySide } from '@/core/securement/side-by-side';
 import { RULE_SET_IDS } from '@/core/securement/rule-set-ids';
+import { formatNumber, METRIC } from '@/core/units';
+import { wordOpinion } from '@/wording/headline';
 import { violationsInThemes } from '../support/axe';
 import { request } from '../support/api';
 import { atOwnPlan, launch, type Person } from '../support/browser';
@@ -33,6 +35,13 @@ describe('one plan under every rule set', () => {
     expect(await p.page.$eval('tr[aria-current]', (r) => r.getAttribute('data-set'))).toBe(
       demoPlan('apple-bins').ruleSet,
     );
+    // The sentence and the percentage beside it are of one comparison.
+    const [first] = sideBySide(demoPlan('apple-bins'), new Map()).filter(
+      (o) => o.ruleSet === 'uk-road',
+    );
+    const row = await p.text('tr[data-set=uk-road]');
+    expect(row).toContain(wordOpinion(first!, METRIC).words);
+    expect(row).toContain(`${formatNumber(first!.margin! * 100, 'nearest', 2)} % to spare`);
     await p.page.waitForFunction(() => !document.querySelector('td[aria-busy=true]'));
     expect(await violationsInThemes(p.page)).toEqual([]);
     expect(

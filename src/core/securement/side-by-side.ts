@@ -22,11 +22,18 @@ export interface SetOpinion {
   readonly margin: number | null;
 }
 
-/** What decides a verdict: the tightest comparison that says it, or else what was found; what is barred is always found. */
+/**
+ * What decides a verdict: the tightest comparison that says it, or else what was found; what is barred is always found.
+ * A count met exactly has nothing to spare and is no news: where something else is compared too, that is named.
+ */
 export function governingOf(a: Assessment): Governing | null {
   const finding = a.findings.find((f) => f.effect === a.verdict);
   const compared = [...a.rows, ...a.statics.filter((r) => !r.ruleStands)];
-  const row = tightest<Comparison>(compared.filter((r) => r.verdict === a.verdict));
+  const saying = compared.filter((r) => r.verdict === a.verdict);
+  const measured = saying.filter((r) => r.required.unit !== 'count');
+  const row = tightest<Comparison>(
+    a.verdict === 'holds' && measured.length > 0 ? measured : saying,
+  );
   if (row) return { by: 'comparison', row };
   return finding ? { by: 'finding', finding } : null;
 }

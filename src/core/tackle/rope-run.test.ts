@@ -1,7 +1,7 @@
 /** Turns over hooks let 0.55 through: common practice, no source; figures of the four legs by hand. */
 import { describe, expect, it } from 'vitest';
 import { bare, traced } from '../working/working';
-import { haulAgain, legTensions, partsOf, type RopeRun, slackAfter } from './rope-run';
+import { haulAgain, legTensions, partsOf, type RopeRun, slackAfter, spreadOf } from './rope-run';
 
 const hook = { efficiency: 0.55, locked: false };
 const lock = { efficiency: 0.55, locked: true };
@@ -52,6 +52,15 @@ describe('locks part a run', () => {
   });
   it('the leg at a lock has what its form pulls', () =>
     expect(legTensions(bare, parted, 'leg-by-leg')).toEqual([450, 250, 450, 250, 450, 250]));
+  it('each part has a least, a greatest and a mean', () => {
+    const legs = legTensions(bare, parted, 'leg-by-leg') as number[];
+    expect(spreadOf(parted, legs)[1]).toEqual({
+      legs: [3, 4],
+      leastN: 250,
+      greatestN: 450,
+      meanN: 350,
+    });
+  });
   it('a cut leg takes its part with it; without locks everything goes slack', () => {
     expect(slackAfter(parted, { kind: 'leg', leg: 4 })).toEqual([3, 4]);
     expect(slackAfter(FOUR, { kind: 'leg', leg: 2 })).toEqual([1, 2, 3, 4]);

@@ -83,6 +83,22 @@ export function partsOf({ turns }: Pick<RopeRun, 'turns'>): number[][] {
   return parts;
 }
 
+/** The tensions in one part, N: the least presses, the greatest is borne by anchors and rope, the road evens all out to the mean. */
+export interface Spread {
+  readonly legs: readonly number[];
+  readonly leastN: number;
+  readonly greatestN: number;
+  readonly meanN: number;
+}
+
+/** Tensions of a run's legs, part by part. `tensionsN`: of each leg from the hauled end. */
+export const spreadOf = (run: Pick<RopeRun, 'turns'>, tensionsN: readonly number[]): Spread[] =>
+  partsOf(run).map((legs) => {
+    const of = legs.map((leg) => tensionsN[leg - 1]!);
+    const meanN = of.reduce((a, b) => a + b, 0) / of.length;
+    return { legs, leastN: Math.min(...of), greatestN: Math.max(...of), meanN };
+  });
+
 /**
  * Legs that go slack. A cut leg takes its part with it; a lock that lets go takes the parts on both its sides, because
  * each of them was held by it; turn 0, the hauled end, the first part.

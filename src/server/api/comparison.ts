@@ -9,7 +9,7 @@ import {
 import { METRIC } from '@/core/units';
 import { wordChange } from '@/wording/changes';
 import { wordFinding } from '@/wording/findings';
-import { headline } from '@/wording/headline';
+import { wordOpinion } from '@/wording/headline';
 
 function governingOut(governing: Governing | null) {
   if (governing === null) return null;
@@ -36,7 +36,7 @@ function opinionOut(opinion: SetOpinion, plan: Plan, locker: LockerWord) {
   return {
     ruleSet: opinion.ruleSet,
     verdict: opinion.verdict,
-    message: headline(opinion.assessment, METRIC),
+    message: wordOpinion(opinion, METRIC).words,
     governing: governingOut(opinion.governing),
     marginPart: opinion.margin,
     change: change && {

@@ -3,10 +3,10 @@ import {
   haulAgain,
   type HaulingOrder,
   legTensions,
-  partsOf,
   type RopeRun,
   RUN_TIE_DOWNS,
   slackAfter,
+  spreadOf,
 } from '@/core/tackle/rope-run';
 import { traced } from '@/core/working/working';
 import type { runBody } from './tension-schemas';
@@ -14,16 +14,7 @@ import type { runBody } from './tension-schemas';
 function hauledBy(run: RopeRun, order: HaulingOrder) {
   const working = legTensions(traced, run, order);
   const tensionsN = working.map((w) => w.value!);
-  const parts = partsOf(run).map((legs) => {
-    const of = legs.map((leg) => tensionsN[leg - 1]!);
-    return {
-      legs,
-      leastN: Math.min(...of),
-      greatestN: Math.max(...of),
-      meanN: of.reduce((a, b) => a + b, 0) / of.length,
-    };
-  });
-  return { tensionsN, parts, working };
+  return { tensionsN, parts: spreadOf(run, tensionsN), working };
 }
 
 /** One rope over many anchors: each leg by both orders of hauling, what goes slack, and how it is hauled again. */

@@ -4,7 +4,7 @@ import { planById } from '@/db/queries/plans';
 import { factsToday } from '@/server/gear';
 import { memberOrFirstPage, storedOrNotFound } from '@/server/page';
 import { RulesCompared, type SetLine } from '@/ui/rules/RulesCompared';
-import { headline } from '@/wording/headline';
+import { wordOpinion } from '@/wording/headline';
 
 export const metadata = { title: 'Every rule set · Vast Cleat' };
 
@@ -16,11 +16,7 @@ export default async function RulesPage({ params }: { params: Promise<{ id: stri
   const sets = sideBySide(plan, new Map(facts)).map((o): SetLine => ({
     ruleSet: o.ruleSet,
     verdict: o.verdict,
-    words: headline(o.assessment, units),
-    clause:
-      o.governing?.by === 'comparison'
-        ? o.governing.row.clause
-        : (o.governing?.finding.clause ?? ''),
+    ...wordOpinion(o, units),
     margin: o.margin,
   }));
   return <RulesCompared id={id} plan={plan} sets={sets} />;
