@@ -77,11 +77,15 @@ async function parseBody(
     throw refuse(400, 'body-not-json');
   }
   if (!isStorable(json)) throw refuse(422, 'text-not-storable');
-  const upgraded = upgrade?.(json) ?? { ok: true, value: json };
+  const upgraded = upgrade?.apply(json) ?? { ok: true, value: json };
   if (!upgraded.ok) throw new Refusal(422, upgraded.issues);
   const parsed = schema.safeParse(upgraded.value);
-  if (!parsed.success) throw new Refusal(422, issuesOf(parsed.error, schema));
-  return parsed.data;
+  if (parsed.success) return parsed.data;
+  const issues = issuesOf(parsed.error, schema);
+  throw new Refusal(
+    422,
+    upgrade ? issues.map((i) => ({ ...i, path: upgrade.placeAsSent(i.path, json) })) : issues,
+  );
 }
 
 /** What stands behind the question mark must be known, once each: a filter that is misspelt would show everything. */

@@ -54,6 +54,31 @@ const FINDINGS: Record<FindingCode, (v: Values, force: Force, length: Force) => 
     `${v['line']}: say where on the load it holds. That place is not on the load; the line is not counted.`,
   'direct-not-at-load': (v) =>
     `${v['line']}: its other end must be on the load. Choose “something else” for that end and say what it is; until then it is not counted.`,
+  'round-askew': (v) =>
+    `${v['line']}: lead it straight across the cylinder, or enter the points of its route. Askew over a round back its way is not computed; it is not counted.`,
+  'route-leaves-load': (v) =>
+    `${v['line']}: correct the points of its route. Along them it would lift off the load it should press; it is not counted.`,
+  'line-holds-nothing': (v) =>
+    `${v['line']}: say which unit it goes over or pulls at. Until then it is not counted.`,
+  'angle-of-several': (v) =>
+    `${v['line']}: give it anchors and points. An entered angle says enough of one unit only.`,
+  'line-through-unit': (v) =>
+    `${v['line']}: lead it over ${v['unit']} too, or round it. As it is placed it would run through ${v['unit']}.`,
+  'unit-not-touched': (v) =>
+    `${v['line']} passes above ${v['unit']} without touching it and gives it nothing.`,
+  'units-overlap': (v) =>
+    `${v['first']} and ${v['second']} stand in each other. Correct where one of them stands.`,
+  'unit-not-carried': (v) =>
+    `${v['unit']}: its weight does not lie over what it is said to stand on.`,
+  'unit-not-at-board': (v, _, l) =>
+    `${v['unit']} stands ${l('gapM', 'demand')} from the board ${v['direction']} that it is said to stand against. Move it, or say that it does not.`,
+  'friction-other-surface': (v) =>
+    `${v['unit']}: its friction is that of ${v['pair']}, and the deck is another floor.`,
+  'edges-not-said': (v) =>
+    `${v['line']}: say how it goes round the sharp edges of ${v['unit']}: put a protector there.`,
+  'unit-may-not-be-pressed': (v) => `${v['unit']} may not be pressed, and ${v['by']} stands on it.`,
+  'cg-too-unsure': () =>
+    'Find where the weight of more units lies. With so many that may lie to either side nothing can be said.',
   'end-not-anchored': (v) =>
     `${v['line']}: put an anchor at its ${v['end']} end. A line that is fast at one end only holds nothing; it is not counted.`,
   'anchor-between': (v) => `${v['line']}: anchors stand at its ends only. Make two lines of it.`,
@@ -152,5 +177,8 @@ export function wordFinding(finding: Pick<Finding, 'code' | 'values'>, units: Un
     formatQuantity(Number(finding.values[key]), 'force', units, rounding);
   const length: Force = (key, rounding = 'nearest') =>
     formatQuantity(Number(finding.values[key]), 'length', units, rounding);
-  return FINDINGS[finding.code](finding.values, force, length);
+  const words = FINDINGS[finding.code](finding.values, force, length);
+  const { unit } = finding.values;
+  // Of several articles it is said which; some words name it themselves.
+  return unit === undefined || words.includes(String(unit)) ? words : `${unit}: ${words}`;
 }

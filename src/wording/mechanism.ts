@@ -37,6 +37,10 @@ export function mechanismWords(mechanism: Mechanism): string {
         : `slides ${TO[mechanism.to]}`;
     case 'tips':
       return `${mechanism.onlyWeight ? 'nothing but its own weight keeps it from tipping' : 'tips'} ${TO[mechanism.to]} over ${mechanism.overBoard ? BOARD[mechanism.to] : EDGE[mechanism.to]}`;
+    case 'rolls':
+      return mechanism.onlyChocks
+        ? `nothing but its chocks, if it has any, keeps it from rolling ${TO[mechanism.to]}`
+        : `rolls ${TO[mechanism.to]}`;
     case 'swings':
       return mechanism.onlyFriction
         ? `nothing keeps it from swinging round ${ROUND[mechanism.round]} but friction`
@@ -58,9 +62,11 @@ export function mechanismClause(mechanism: Mechanism): string {
     : `it ${words}`;
 }
 
-/** A row's mechanism as one line of its own: what gives way first, and what becomes of it. */
-export function wordMechanism(row: Pick<StaticsRow, 'mechanism' | 'verdict'>): string {
+/** A row's mechanism as one line of its own: what gives way first, and what becomes of it; of several units which. */
+export function wordMechanism(row: Pick<StaticsRow, 'mechanism' | 'verdict' | 'moving'>): string {
   if (row.mechanism === null) return 'not known: enter what the load weighs';
   const clause = mechanismClause(row.mechanism);
-  return row.verdict === 'holds' && clause.startsWith('it ') ? `beyond that ${clause}` : clause;
+  const words =
+    row.verdict === 'holds' && clause.startsWith('it ') ? `beyond that ${clause}` : clause;
+  return row.moving.length > 0 ? `${row.moving.join(' and ')}: ${words}` : words;
 }

@@ -1,6 +1,7 @@
 import { lineFactsOf } from '@/core/securement/assess';
 import { holdMap } from '@/core/securement/hold/map';
-import { ruleInputOf } from '@/core/securement/rule-input';
+import { staticsLoadOf } from '@/core/securement/hold/statics-load';
+import { placeUnits } from '@/core/securement/load/placed';
 import { ruleSet } from '@/core/securement/rules';
 import { type HoldAnswer, type HoldRequest, PROTOCOL } from './protocol';
 
@@ -11,9 +12,9 @@ const DRAWN_DIRECTIONS = 48;
 self.onmessage = (event: MessageEvent<HoldRequest>): void => {
   if (event.data.protocol !== PROTOCOL) return;
   const { id, plan } = event.data;
+  const load = placeUnits(plan.units);
   const map = holdMap(
-    ruleInputOf(plan, lineFactsOf(plan)),
-    plan.deck,
+    staticsLoadOf(plan, load, lineFactsOf(plan, load)),
     ruleSet(plan.ruleSet).statics,
     DRAWN_DIRECTIONS,
   );

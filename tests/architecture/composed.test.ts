@@ -48,23 +48,32 @@ describe('composed documents', () => {
     expect(plainRope({ material: 'manila', diameterM: 0.016 })).toEqual(
       ropeSchema.parse({ material: 'manila', diameterM: 0.016 }),
     );
-    for (const units of ['metric', 'us'] as const) {
-      const { format, version, title, ruleSet, cargo, deck, ...rest } = newPlan(strength, units);
-      const { name, massKg, lengthM, widthM, heightM, fromFrontM } = cargo;
+    for (const system of ['metric', 'us'] as const) {
+      const {
+        format,
+        version,
+        title,
+        ruleSet,
+        units: load,
+        deck,
+        ...rest
+      } = newPlan(strength, system);
+      const { id, name, massKg, lengthM, widthM, heightM, fromFrontM } = load[0]!;
       const bare = {
         ...deck,
-        anchors: deck.anchors.map(({ barDiameterM, surface, ...a }) => a),
-        blocking: undefined,
+        anchors: deck.anchors.map(({ barDiameterM, surface, on, heightM: _, ...a }) => a),
+        boards: undefined,
+        surface: undefined,
       };
       const plan = planSchema.parse({
         format,
         version,
         title,
         ruleSet,
-        cargo: { name, massKg, lengthM, widthM, heightM, fromFrontM },
+        units: [{ id, name, massKg, lengthM, widthM, heightM, fromFrontM }],
         deck: bare,
       });
-      expect({ format, version, title, ruleSet, cargo, deck, ...rest }).toEqual(plan);
+      expect({ format, version, title, ruleSet, units: load, deck, ...rest }).toEqual(plan);
       for (const { id } of LINE_MAKES) {
         const line = newLine(id, plan);
         expect(line).toEqual(lineSchema.parse(line));

@@ -4,7 +4,8 @@ import { MOTIONS, motionAt } from '@/core/securement/hold/programme';
 import { holdMap, MAP_DIRECTIONS, mapBoxes } from '@/core/securement/hold/map';
 import { holdProblem } from '@/core/securement/hold/load-model';
 import type { HoldProblem } from '@/core/securement/hold/problem';
-import { ruleInputOf } from '@/core/securement/rule-input';
+import { staticsLoadOf } from '@/core/securement/hold/statics-load';
+import { placeUnits } from '@/core/securement/load/placed';
 import { ruleSet } from '@/core/securement/rules';
 import type { Plan } from '@/core/securement/plan';
 import { launch, Person } from '../support/browser';
@@ -20,7 +21,7 @@ export function eightLinesOnBins(): Plan {
   const loops = Array.from({ length: 5 }, (_, i) => ({
     ...round,
     id: `r${i}`,
-    attach: { fromFrontM: i % 2 ? 0.5 : 4.1, fromCentreM: 0, heightM: 0.9 },
+    points: [{ ...round.points[0]!, fromFrontM: i % 2 ? 0.5 : 4.1, fromCentreM: 0, heightM: 0.9 }],
     elements: round.elements.map((e) =>
       e.kind === 'anchor' && e.at.on === 'deck'
         ? {
@@ -61,15 +62,15 @@ function sixteen(problem: HoldProblem): void {
 export async function benchHold(print: Print): Promise<void> {
   const plan = eightLinesOnBins();
   const asked = ruleSet(plan.ruleSet).statics;
-  const input = ruleInputOf(plan, lineFactsOf(plan));
-  const problem = holdProblem(input, plan.deck, mapBoxes(asked)[0]!, {
+  const load = staticsLoadOf(plan, placeUnits(plan.units), lineFactsOf(plan));
+  const problem = holdProblem(load.parts[0]!, mapBoxes(asked)[0]!, {
     end: 'worst',
     present: true,
     cone: 'inscribed',
   })!;
   print(
     `hold map, ${MAP_DIRECTIONS} directions, 8 lines (median)`,
-    `${each([5], () => holdMap(input, plan.deck, asked))[0]!.toFixed(2)} ms`,
+    `${each([5], () => holdMap(load, asked))[0]!.toFixed(2)} ms`,
   );
   const solver = await loadSolver();
   const programmes = Array.from({ length: 16 }, (_, i) =>

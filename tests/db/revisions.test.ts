@@ -4,7 +4,7 @@ import { transaction } from '@/db/pool';
 import { insertPlan, updatePlan } from '@/db/queries/plans';
 import { nameRevision, revisionPage, revisionPageSql, thinRevisions } from '@/db/queries/revisions';
 import { historyPage } from '@/server/revisions';
-import { demoDocument } from '../support/demo';
+import { demoDocument, withLoad } from '../support/demo';
 import { ours, pool, theirs, withTwoCrews } from '../support/locker-database';
 
 withTwoCrews();
@@ -37,14 +37,21 @@ const DAY = 24 * HOUR;
 describe('the past of a document', () => {
   it('says what changed from version to version, by whom', async () => {
     const { id, document } = await keep('Changes');
-    await save(id, 1, { ...document, cargo: { ...document.cargo, massKg: 1200 } });
+    await save(id, 1, withLoad(document, { massKg: 1200 }));
     const { revisions, next } = await historyPage(pool, 'plan', PLAN, ours.crewId, id, null);
     expect(next).toBeNull();
     expect(revisions).toMatchObject([
       {
         version: 2,
         savedBy: 'Ours lead',
-        changes: [{ what: 'changed', path: ['cargo', 'massKg'], before: 1060, after: 1200 }],
+        changes: [
+          {
+            what: 'changed',
+            path: ['units', { thing: 'carousel crate' }, 'massKg'],
+            before: 1060,
+            after: 1200,
+          },
+        ],
       },
       { version: 1, changes: null },
     ]);

@@ -4,7 +4,7 @@
  */
 import { describe, expect, it } from 'vitest';
 import { STANDARD_GRAVITY } from '@/core/units';
-import { bareBox, demoPlan, judge } from '../support/demo';
+import { bareBox, demoPlan, judge, withLoad } from '../support/demo';
 
 /** Legs from the panels' top edge (0.5 m off the middle, 0.9 m up) to rings 0.85 m off the middle: sin α = 0.9/√(0.9² + 0.35²). */
 const press = 2 * 2 * 3500 * (0.9 / Math.hypot(0.9, 0.35));
@@ -38,13 +38,13 @@ describe('au-road', () => {
   });
   it('a load that its walls hold in needs nothing from above', () => {
     const plan = bareBox('au-road', { mu: 0.8 });
-    const contained = { ...plan, cargo: { ...plan.cargo, fullyContained: true } };
+    const contained = withLoad(plan, { fullyContained: true });
     expect(judge(contained).verdict).toBe('holds');
   });
   it('it tips at half its length over the height of its centre of gravity: 0.8 stands, 0.79 does not', () => {
     const forward = (cgHeightM: number) => {
       const plan = bareBox('au-road', { mu: 1, lengthM: 1.6, cgHeightM });
-      const a = judge({ ...plan, cargo: { ...plan.cargo, fullyContained: true } });
+      const a = judge(withLoad(plan, { fullyContained: true }));
       return [a.verdict, a.statics[0]!.held.value, a.statics[0]!.mechanism!.kind] as const;
     };
     expect(forward(1)[0]).toBe('holds');
@@ -70,10 +70,10 @@ describe('uk-road', () => {
     const forward = (less: number) => {
       const plan = bareBox('uk-road', { mu: 0.5 });
       const capacityN = 0.5 * 1000 * STANDARD_GRAVITY - less;
-      const board = { touching: true, capacityN, heightM: 0.5 };
+      const board = { capacityN, heightM: 0.5 };
       return judge({
-        ...plan,
-        deck: { ...plan.deck, blocking: { ...plan.deck.blocking, forward: board } },
+        ...withLoad(plan, { against: ['forward'] }),
+        deck: { ...plan.deck, boards: { ...plan.deck.boards, forward: board } },
       }).verdict;
     };
     expect(forward(0)).toBe('holds');

@@ -6,9 +6,10 @@
 import { describe, expect, it } from 'vitest';
 import { STANDARD_GRAVITY } from '@/core/units';
 import { holdMap } from '@/core/securement/hold/map';
-import { ruleInputOf } from '@/core/securement/rule-input';
+import { staticsLoadOf } from '@/core/securement/hold/statics-load';
+import { placeUnits } from '@/core/securement/load/placed';
 import { ruleSet } from '@/core/securement/rules';
-import { bareBox, demoPlan, judge } from '../support/demo';
+import { bareBox, demoPlan, judge, withLoad } from '../support/demo';
 
 const AREAS = [
   { id: 'sea-ctu-a', across: 0.5, along: 0.3, cz: 0.5 },
@@ -43,9 +44,11 @@ describe.each(AREAS)('$id', ({ id, across, along, cz }) => {
   it('against a board it tips along at c_z × half its length over the height of its centre of gravity', () => {
     const forward = (part: number) => {
       const plan = bareBox(id, { mu: 1, lengthM: 2 * (along / cz) * part, cgHeightM: 1 });
-      const board = { touching: true, capacityN: 1e6, heightM: 1e-12 };
-      const deck = { ...plan.deck, blocking: { ...plan.deck.blocking, forward: board } };
-      return judge({ ...plan, deck }).statics.find((r) => r.direction === 'forward')!;
+      const board = { capacityN: 1e6, heightM: 1e-12 };
+      const deck = { ...plan.deck, boards: { ...plan.deck.boards, forward: board } };
+      return judge({ ...withLoad(plan, { against: ['forward'] }), deck }).statics.find(
+        (r) => r.direction === 'forward',
+      )!;
     };
     expect(forward(1).held.value).toBeCloseTo(along, 9);
     expect(forward(1).verdict).toBe('holds');
@@ -63,7 +66,10 @@ describe.each(AREAS)('$id', ({ id, across, along, cz }) => {
   it('its map never says more in a named direction than its rows do', () => {
     const plan = bareBox(id, { mu: 0.6 });
     const assessed = judge(plan);
-    const map = holdMap(ruleInputOf(plan, assessed.lines), plan.deck, ruleSet(id).statics)!;
+    const map = holdMap(
+      staticsLoadOf(plan, placeUnits(plan.units), assessed.lines),
+      ruleSet(id).statics,
+    )!;
     const [forward, left] = [map.points[0]!.heldG!, map.points[map.points.length / 4]!.heldG!];
     expect(forward).toBeCloseTo(0.6 * cz, 9);
     expect(left).toBeCloseTo(0.6, 9);

@@ -3,7 +3,7 @@ import { describe, expect, it } from 'vitest';
 import { countingPart, leastTieDowns } from '@/core/securement/rules/us-cmv';
 import { type Plan, parsePlan } from '@/core/securement/plan';
 import { KG_PER_LB, M_PER_FT, N_PER_LBF } from '@/core/units';
-import { demoDocument, demoPlan, judge } from '../support/demo';
+import { demoDocument, demoPlan, judge, withLoad } from '../support/demo';
 
 const ft = (n: number) => n * M_PER_FT;
 const lb = (n: number) => n * KG_PER_LB;
@@ -52,7 +52,7 @@ describe('393.106(d): sum of working load limits against half the weight', () =>
   it('exactly half the weight holds; a hair more weight is short', () => {
     const plan = demoPlan('pipe-bundle');
     const total = 40_000 + 4000 * N_PER_LBF;
-    const at = (massKg: number) => row({ ...plan, cargo: { ...plan.cargo, massKg } }).verdict;
+    const at = (massKg: number) => row(withLoad(plan, { massKg })).verdict;
     expect(at((2 * total) / 9.80665)).toBe('holds');
     expect(at(((2 * total) / 9.80665) * 1.0001)).toBe('short');
   });

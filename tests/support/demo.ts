@@ -3,6 +3,7 @@ import { readdirSync, readFileSync } from 'node:fs';
 import { happeningSchema, type HistoryEntry } from '@/core/gear/events';
 import { type Gear, gearSchema, startSchema } from '@/core/gear/schema';
 import { type GearState, stateOf } from '@/core/gear/history';
+import type { LoadUnit } from '@/core/securement/load/schema';
 import { type Plan, parsePlan } from '@/core/securement/plan';
 import type { RuleSetId } from '@/core/securement/rule-set-ids';
 
@@ -12,6 +13,12 @@ export function demoPlan(name: string): Plan {
   if (!parsed.ok) throw new Error(`${name}: ${JSON.stringify(parsed.issues)}`);
   return parsed.value;
 }
+
+/** A plan whose first unit is otherwise. */
+export const withLoad = (plan: Plan, change: Partial<LoadUnit>): Plan => ({
+  ...plan,
+  units: plan.units.map((u, i) => (i === 0 ? { ...u, ...change } : u)),
+});
 
 /** A box of a tonne by itself in the middle of a wide deck, low enough to slide before it tips. Lengths m. */
 export function bareBox(

@@ -7,7 +7,8 @@ import { CONE_FACETS, motionAt, UPWARD } from '@/core/securement/hold/programme'
 import { holdProblem, type Look } from '@/core/securement/hold/load-model';
 import type { HoldProblem } from '@/core/securement/hold/problem';
 import { Optimiser } from '@/core/securement/hold/simplex';
-import { ruleInputOf } from '@/core/securement/rule-input';
+import { staticsLoadOf } from '@/core/securement/hold/statics-load';
+import { placeUnits } from '@/core/securement/load/placed';
 import { ruleSet } from '@/core/securement/rules';
 import { asRows, loadSolver, type Solver } from './search/highs';
 import { makePlan } from './search/make-plan';
@@ -27,22 +28,19 @@ function problems(): HoldProblem[] {
     const parsed = parsePlan(makePlan(r));
     if (!parsed.ok) continue;
     const plan = parsed.value;
-    const input = ruleInputOf(plan, lineFactsOf(plan));
+    const load = staticsLoadOf(plan, placeUnits(plan.units), lineFactsOf(plan));
     const look: Look = {
       end: r.pick(['worst', 'tension-free', 'best']),
       present: r.chance(0.5),
       cone: r.pick(['inscribed', 'circumscribed']),
     };
-    const problem = holdProblem(
-      input,
-      plan.deck,
-      r.pick(ruleSet(plan.ruleSet).statics.boxes),
-      look,
-    );
+    const problem = holdProblem(load.parts[0]!, r.pick(ruleSet(plan.ruleSet).statics.boxes), look);
     if (problem)
       list.push({
         ...problem,
-        lines: problem.lines.map((l) => (r.chance(0.2) ? { ...l, legRatio: r.between(1, 3) } : l)),
+        lines: problem.lines.map((l) =>
+          r.chance(0.2) ? { ...l, ratios: l.ratios.map(() => r.between(1, 3)) } : l,
+        ),
       });
   }
   return list;
@@ -73,7 +71,7 @@ describe('limit analysis of random plans', () => {
     expect(seen.dragged).toBeGreaterThan(3);
   }, 300_000);
   it('is a balance that the round cone allows: forces inside it, moments and forces nothing over', () => {
-    for (const problem of all.filter((p) => p.body.cone === 'inscribed').slice(0, 400)) {
+    for (const problem of all.filter((p) => p.bodies[0]!.cone === 'inscribed').slice(0, 400)) {
       const lp = new HoldSearch(problem).programme(motionAt(1));
       const solved = new Optimiser(lp).maximum();
       if (solved.status !== 'optimal') continue;
@@ -90,16 +88,18 @@ describe('limit analysis of random plans', () => {
         );
       }
       // Columns of a foot: generators (μ cos, μ sin, 1), so the force lies inside the cone if they do.
-      const facets = problem.body.friction > 0 ? CONE_FACETS.inscribed : 1;
-      problem.body.feet.forEach((_, f) => {
+      const facets = problem.bodies[0]!.friction > 0 ? CONE_FACETS.inscribed : 1;
+      problem.bodies[0]!.feet.forEach((_, f) => {
         let [x, y, n] = [0, 0, 0];
         for (let k = 0; k < facets; k++) {
-          const j = k * problem.body.feet.length + f;
+          const j = k * problem.bodies[0]!.feet.length + f;
           x += solved.x[j]! * lp.matrix[j * lp.rows]!;
           y += solved.x[j]! * lp.matrix[j * lp.rows + 1]!;
           n += solved.x[j]! * lp.matrix[j * lp.rows + 2]!;
         }
-        expect(Math.hypot(x, y)).toBeLessThanOrEqual(problem.body.friction * n * (1 + 1e-9) + 1e-9);
+        expect(Math.hypot(x, y)).toBeLessThanOrEqual(
+          problem.bodies[0]!.friction * n * (1 + 1e-9) + 1e-9,
+        );
       });
     }
   });
@@ -122,7 +122,8 @@ describe('limit analysis of random plans', () => {
   it('the parts of what is held add up to it', () => {
     for (const problem of all.slice(0, 500)) {
       const limit = holdLimit(problem, motionAt(2.3));
-      if (!limit || limit.twist === null || problem.lines.some((l) => l.legRatio > 1)) continue;
+      if (!limit || limit.twists === null || problem.lines.some((l) => l.ratios.some((x) => x > 1)))
+        continue;
       const sum =
         limit.weightG +
         limit.lines.reduce((s, l) => s + l.partG, 0) +

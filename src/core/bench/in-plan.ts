@@ -41,7 +41,13 @@ export function benchOfLine(
     farAnchor: end(anchors[0]),
     ...(knot ? { farKnot: knot } : {}),
     settling: line.settling,
-    loadBearsN: plan.cargo.maxLineForceN,
+    loadBearsN: plan.units.reduce<number | null>(
+      (least, u) =>
+        line.units.includes(u.id) && u.maxLineForceN !== null
+          ? Math.min(least ?? Infinity, u.maxLineForceN)
+          : least,
+      null,
+    ),
     readings: line.reading ? [line.reading] : [],
   };
 }

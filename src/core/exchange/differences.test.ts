@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { demoDocument, demoNames } from '../../../tests/support/demo';
+import { demoDocument, demoNames, withLoad } from '../../../tests/support/demo';
 import { parsePlan } from '../securement/plan';
 import { differences } from './differences';
 
@@ -16,13 +16,19 @@ describe('what is different between two documents', () => {
   });
   it('a figure, before and after, at its place', () => {
     const before = plan();
-    const after = { ...before, cargo: { ...before.cargo, massKg: 900, cgHeightM: null } };
+    const [load] = before.units;
+    const after = withLoad(before, { massKg: 900, cgHeightM: null });
     expect(differences(before, after)).toEqual([
-      { what: 'changed', path: ['cargo', 'massKg'], before: before.cargo.massKg, after: 900 },
       {
         what: 'changed',
-        path: ['cargo', 'cgHeightM'],
-        before: before.cargo.cgHeightM,
+        path: ['units', { thing: 'carousel crate' }, 'massKg'],
+        before: load!.massKg,
+        after: 900,
+      },
+      {
+        what: 'changed',
+        path: ['units', { thing: 'carousel crate' }, 'cgHeightM'],
+        before: load!.cgHeightM,
         after: null,
       },
     ]);

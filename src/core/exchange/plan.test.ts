@@ -13,7 +13,7 @@ const issue = (change: (doc: Loose) => void) => {
   return parsed.ok ? 'ok' : parsed.issues.map((i) => `${i.path.join('.')}: ${i.code}`);
 };
 
-describe('the document vast-cleat/plan, version 1', () => {
+describe('the document vast-cleat/plan, versions 1 and 2', () => {
   it.each(demoNames())('%s parses, and what was parsed parses to itself', (name) => {
     const first = parsePlan(demoDocument(name));
     if (!first.ok) throw new Error(JSON.stringify(first.issues));
@@ -23,7 +23,7 @@ describe('the document vast-cleat/plan, version 1', () => {
     const parsed = edit((d) => {
       (d as unknown as Loose)['cargo']!['massKg'] = '1,060 lb' as never;
     });
-    expect(parsed.ok && parsed.value.cargo.massKg).toBeCloseTo(1060 * 0.45359237, 9);
+    expect(parsed.ok && parsed.value.units[0]!.massKg).toBeCloseTo(1060 * 0.45359237, 9);
   });
   it('locates what is wrong', () => {
     expect(
@@ -58,7 +58,7 @@ describe('the document vast-cleat/plan, version 1', () => {
     ).toEqual(['lines.1.id: id-twice']);
     expect(
       issue((d) => {
-        d['version'] = 2 as never;
+        d['version'] = 3 as never;
       }),
     ).toEqual(['version: document-too-new']);
   });

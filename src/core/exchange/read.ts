@@ -24,6 +24,8 @@ export interface DocumentKind<T> {
   readonly version: number;
   /** By version: what makes the next version of a document of it. Never changed once written. */
   readonly upgrades: Readonly<Record<number, (document: Loose) => Loose>>;
+  /** By version: where a place of the next version's document stood in this one's, so that issues name what was sent. */
+  readonly pathsBack?: Readonly<Record<number, (path: Issue['path']) => Issue['path']>>;
   /** Parses a document of the newest version. */
   readonly parse: (document: unknown) => Result<T>;
 }
@@ -64,6 +66,19 @@ export function upgradeDocument(kind: DocumentKind<unknown>, input: unknown): Re
   return document === null ? no('too-old') : { ok: true, value: document };
 }
 
+/** Where a place of the newest version stood in a document as it was brought, so that an issue names what was sent. */
+export function placeAsBrought(
+  kind: DocumentKind<unknown>,
+  path: Issue['path'],
+  input: unknown,
+): Issue['path'] {
+  const version = versionOf(kind, input);
+  let back = path;
+  for (let v = kind.version - 1; v >= (version ?? kind.version); v--)
+    back = kind.pathsBack?.[v]?.(back) ?? back;
+  return back;
+}
+
 /**
  * The one door for documents that were kept or brought: of whatever version, read as one of the newest, or a reason.
  * What is read is never changed in its place.
@@ -79,7 +94,7 @@ export function readDocument<T>(kind: DocumentKind<T>, input: unknown): Reading<
       reason: 'broken',
       version: versionOf(kind, input),
       newest: kind.version,
-      issues: parsed.issues,
+      issues: parsed.issues.map((i) => ({ ...i, path: placeAsBrought(kind, i.path, input) })),
     },
   };
 }

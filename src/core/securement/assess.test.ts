@@ -4,10 +4,11 @@ import { HOLDING } from '../knot/holding';
 import { KNOTS, type KnotId } from '../knot/knots';
 import { stageOf } from '../knot/stage-of';
 import { ROPE_MATERIAL_IDS, ROPE_MATERIALS, type RopeMaterialId } from '../rope/materials';
-import { demoNames, demoPlan, judge } from '../../../tests/support/demo';
+import { demoNames, demoPlan, judge, withLoad } from '../../../tests/support/demo';
 import { helpfulChanges } from './advice/one-change';
 import { anchorSharing } from './anchor-sharing';
-import { lineShape } from './geometry';
+import { placeUnits } from './load/placed';
+import { lineShape } from './route/shape';
 import { compare, worst } from './verdict';
 
 const crate = demoPlan('carousel-crate');
@@ -77,13 +78,13 @@ describe('unknown inputs', () => {
   });
   it('unknown mass: CANNOT SAY everywhere', () =>
     expect(
-      judge({ ...crate, cargo: { ...crate.cargo, massKg: null } })
+      judge(withLoad(crate, { massKg: null }))
         .rows.filter((r) => r.code === 'sliding')
         .every((r) => r.verdict === 'cannot-say'),
     ).toBe(true));
   it('unknown height of the centre of gravity: holds only if it would hold at the top', () => {
     const at = (cgHeightM: number | null) =>
-      judge({ ...crate, cargo: { ...crate.cargo, cgHeightM } }).rows.find(
+      judge(withLoad(crate, { cgHeightM })).rows.find(
         (r) => r.code === 'tilting' && r.direction === 'sideways',
       )!.verdict;
     expect(at(null)).toBe('cannot-say');
@@ -219,7 +220,10 @@ describe('several lines on one anchor', () => {
   it('their vector sum governs: two lines on R2 give each the ring’s WLL over the sum of unit pulls', () => {
     const plan = two('R2');
     const sharing = anchorSharing(
-      plan.lines.map((l) => ({ legs: lineShape(l, plan.cargo, plan.deck).legs, anchorIds: [] })),
+      plan.lines.map((l) => ({
+        legs: lineShape(l, placeUnits(plan.units), plan.deck).legs,
+        anchorIds: [],
+      })),
     ).get('R2')!;
     expect(sharing).toBeGreaterThan(1.9);
     expect(sharing).toBeLessThan(2);
@@ -285,7 +289,7 @@ describe('the one change that helps', () => {
   });
   it('a line that statics do not credit is no advice', () => {
     // The only over-line lies before the load: more of them would do nothing either.
-    const beyond = { ...crate, cargo: { ...crate.cargo, fromFrontM: 1.5 } };
+    const beyond = withLoad(crate, { fromFrontM: 1.5 });
     expect(judge(beyond).findings.map((f) => f.code)).toContain('over-beyond-load');
     const only = {
       ...beyond,

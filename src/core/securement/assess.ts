@@ -6,15 +6,18 @@ import { ropeNeeded } from '../line/rope-needed';
 import { lineTension } from '../line/tension';
 import { traced } from '../working/working';
 import { anchorSharing } from './anchor-sharing';
-import { type LineShape, lineShape, namedAnchorIds } from './geometry';
 import { gearFindings, sharedRopes } from './gear-facts';
 import type { LockerWord } from './locker-word';
 import type { StaticsRow } from './hold/opinion';
 import { staticsOpinion } from './hold/statics';
+import { staticsLoadOf } from './hold/statics-load';
 import { lineFindings } from './line-findings';
-import { type LineFacts, ruleInputOf } from './rule-input';
+import { loadFindings } from './load/findings';
+import { type Placed, placeUnits } from './load/placed';
+import { type LineShape, lineShape, namedAnchorIds } from './route/shape';
+import { type ArticleInput, articlesOf, type LineFacts } from './rule-input';
 import { ruleSet } from './rules';
-import type { RuleInput } from './rules/rule-set';
+import type { RuleSet } from './rules/rule-set';
 import type { Line } from './schema';
 import { type Finding, type TallyRow, type Verdict, worst } from './verdict';
 
@@ -56,15 +59,15 @@ const sharingBetween = (
 
 /** Sharing of deck anchors between the lines of a plan. */
 export function sharingOf(plan: Plan): Map<string, number> {
-  return sharingBetween(
-    plan.lines,
-    plan.lines.map((line) => lineShape(line, plan.cargo, plan.deck)),
-  );
+  return sharingBetween(plan.lines, shapesOf(plan, placeUnits(plan.units)));
 }
 
+const shapesOf = (plan: Plan, load: readonly Placed[]): LineShape[] =>
+  plan.lines.map((line) => lineShape(line, load, plan.deck));
+
 /** Everything known about the lines of a plan, each by itself. */
-export function lineFactsOf(plan: Plan): LineFacts[] {
-  const shapes = plan.lines.map((line) => lineShape(line, plan.cargo, plan.deck));
+export function lineFactsOf(plan: Plan, load = placeUnits(plan.units)): LineFacts[] {
+  const shapes = shapesOf(plan, load);
   const sharing = sharingBetween(plan.lines, shapes);
   const asksBreaking = ruleSet(plan.ruleSet).statics.boxes.some((b) => b.strength === 'breaking');
   return plan.lines.map((line, i) => {
@@ -96,21 +99,52 @@ export interface RuleOpinion {
   readonly rows: readonly TallyRow[];
   readonly findings: readonly Finding[];
   readonly lines: readonly LineFacts[];
-  readonly input: RuleInput;
+  readonly load: readonly Placed[];
 }
 
 const effectsOf = (findings: readonly Finding[]): Verdict[] =>
   findings.flatMap((f) => (f.effect === 'notice' ? [] : [f.effect]));
 
+/** What is said of the journey or of the set itself, whatever article is looked at. */
+const OF_NO_ARTICLE: readonly Finding['code'][] = [
+  'recheck-on-road',
+  'guidance-only',
+  'guidance-judges',
+];
+
+/** What a rule set says of every article; what it says of several in the same words is said once. */
+function articlesSay(
+  rules: RuleSet,
+  articles: readonly ArticleInput[],
+): { readonly rows: TallyRow[]; readonly findings: Finding[] } {
+  const says = articles.map((a) => ({ of: a.of, ...rules.assess(a) }));
+  const findings = says.flatMap(({ of, findings: said }) =>
+    said.map((f): Finding =>
+      of === null || f.lineId !== undefined || OF_NO_ARTICLE.includes(f.code)
+        ? f
+        : { ...f, values: { ...f.values, unit: of } },
+    ),
+  );
+  return {
+    rows: says.flatMap(({ of, rows }) => (of === null ? rows : rows.map((r) => ({ ...r, of })))),
+    findings: articles.length < 2 ? findings : onceEach(findings),
+  };
+}
+
+const onceEach = (findings: readonly Finding[]): Finding[] => [
+  ...new Map(findings.map((f) => [JSON.stringify(f), f])).values(),
+];
+
 /** The first of the two opinions: it takes a fraction of the time of the second, and where it denies, nothing can mend it. */
 export function ruleOpinion(plan: Plan, locker: LockerWord): RuleOpinion {
-  const lines = lineFactsOf(plan);
+  const load = placeUnits(plan.units);
+  const lines = lineFactsOf(plan, load);
   const rules = ruleSet(plan.ruleSet);
-  const input = ruleInputOf(plan, lines);
-  const { rows, findings: said } = rules.assess(input);
+  const { rows, findings: said } = articlesSay(rules, articlesOf(plan, load, lines));
   const findings = [
     ...said,
-    ...lines.flatMap((facts) => lineFindings(facts, plan.cargo, rules.countsPretension)),
+    ...loadFindings(plan, load, lines),
+    ...lines.flatMap((facts) => lineFindings(facts, plan.units, rules.countsPretension)),
     ...sharedRopes(lines),
     ...plan.lines.flatMap((line) => gearFindings(line, locker)),
   ];
@@ -119,7 +153,7 @@ export function ruleOpinion(plan: Plan, locker: LockerWord): RuleOpinion {
     rows,
     findings,
     lines,
-    input,
+    load,
   };
 }
 
@@ -128,13 +162,13 @@ export function ruleOpinion(plan: Plan, locker: LockerWord): RuleOpinion {
  * statics, findings, verdict. The verdict is the worse of both opinions.
  *
  * Pure and fast enough to run at every keystroke. An unknown makes the verdict CANNOT SAY only when it matters: the
- * plan HOLDS if it holds with every unknown at nothing, and is SHORT if it is short with every unknown at its best.
+ * plan HOLDS if it holds with every unknown at nothing, and is SHORT if short with every unknown at its best.
  * `locker`: what the locker says today of the things the plan uses, or that it was not asked; a plan that uses its
  * things HOLDS only on its word.
  */
 export function assess(plan: Plan, locker: LockerWord): Assessment {
-  const { verdict: byRule, rows, findings: said, lines, input } = ruleOpinion(plan, locker);
-  const statics = staticsOpinion(input, plan.deck, ruleSet(plan.ruleSet).statics);
+  const { verdict: byRule, rows, findings: said, lines, load } = ruleOpinion(plan, locker);
+  const statics = staticsOpinion(staticsLoadOf(plan, load, lines), ruleSet(plan.ruleSet).statics);
   const verdict = worst([
     byRule,
     ...statics.rows.filter((r) => !r.ruleStands).map((r) => r.verdict),

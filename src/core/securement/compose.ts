@@ -3,7 +3,9 @@ import type { ElementKindId, LineElement } from '../line/schema';
 import type { Plan } from './plan';
 import { type LineMake, PLAN_FORMAT, PLAN_VERSION } from './vocabulary';
 import { withoutGear } from './gear-facts';
-import { lineShape, namedAnchorIds } from './geometry';
+import { placeUnits } from './load/placed';
+import type { LoadUnit } from './load/schema';
+import { lineShape, namedAnchorIds } from './route/shape';
 import type { DeckAnchor, Line, Strength } from './schema';
 import { freshId } from '../ids';
 
@@ -14,11 +16,12 @@ const MIDDLE: Record<LineMake, readonly ElementKindId[]> = {
 };
 
 /** A line with these ends, only to ask geometry where it would lie. */
-const between = (id: string, a: string, b: string): Line => ({
+const between = (id: string, a: string, b: string, units: readonly string[]): Line => ({
   id,
   name: '',
   kind: 'over',
-  attach: null,
+  units: [...units],
+  points: [],
   angle: { by: 'anchors' },
   routeLengthM: null,
   enteredPretensionN: null,
@@ -36,25 +39,25 @@ const between = (id: string, a: string, b: string): Line => ({
 const MOST_ASKEW_M = 1;
 
 /**
- * The pair of anchors for the next line over the load: on both sides of it, across rather than askew, where no line is
- * yet, and as far from the others as may be. Null when no pair lets a line lie over the load.
+ * The pair of anchors for the next line over a unit: on both sides of it, across rather than askew, where no line is
+ * yet, and as far from the others as may be. Null when no pair lets a line lie over it.
  */
-export function pairOverLoad({
-  deck,
-  cargo,
-  lines,
-}: Pick<Plan, 'deck' | 'cargo' | 'lines'>): readonly [string, string] | null {
+export function pairOver(
+  unit: LoadUnit,
+  { deck, units, lines }: Pick<Plan, 'deck' | 'units' | 'lines'>,
+): readonly [string, string] | null {
+  const load = placeUnits(units);
   const taken = new Map<string, number>();
   for (const id of lines.flatMap((l) => namedAnchorIds(l.elements)))
     taken.set(id, (taken.get(id) ?? 0) + 1);
   const lieAt = lines.flatMap((l) =>
-    l.kind === 'over'
-      ? lineShape(l, cargo, deck)
+    l.kind === 'over' && l.units.includes(unit.id)
+      ? lineShape(l, load, deck)
           .legs.slice(0, 1)
           .flatMap((leg) => leg.at?.x ?? [])
       : [],
   );
-  const middle = -cargo.fromFrontM - cargo.lengthM / 2;
+  const middle = -unit.fromFrontM - unit.lengthM / 2;
   const pairs = deck.anchors.flatMap((a) =>
     deck.anchors.flatMap((b) => {
       if (
@@ -63,7 +66,7 @@ export function pairOverLoad({
         Math.abs(a.fromFrontM - b.fromFrontM) > MOST_ASKEW_M
       )
         return [];
-      const shape = lineShape(between('x', a.id, b.id), cargo, deck);
+      const shape = lineShape(between('x', a.id, b.id, [unit.id]), load, deck);
       const at = shape.legs[0]?.at;
       if (shape.problem !== null || !at) return [];
       const uses = (taken.get(a.id) ?? 0) + (taken.get(b.id) ?? 0);
@@ -85,10 +88,23 @@ export function pairOverLoad({
   return first?.ends ?? null;
 }
 
-/** A new line over the load, at anchors that are there; null when the deck has none that let it lie over the load. */
-export function newLine(make: LineMake, plan: Pick<Plan, 'deck' | 'cargo' | 'lines'>): Line | null {
-  const ends = pairOverLoad(plan);
-  if (!ends) return null;
+/** The unit that the fewest lines name; of several the one that stands highest in the list. */
+function emptiest({ units, lines }: Pick<Plan, 'units' | 'lines'>): LoadUnit | undefined {
+  const count = (u: LoadUnit): number => lines.filter((l) => l.units.includes(u.id)).length;
+  return units.reduce<LoadUnit | undefined>(
+    (a, b) => (a === undefined || count(b) < count(a) ? b : a),
+    undefined,
+  );
+}
+
+/** A new line over a unit, at anchors that are there; null when the deck has none that let it lie over it. */
+export function newLine(
+  make: LineMake,
+  plan: Pick<Plan, 'deck' | 'units' | 'lines'>,
+  unit = emptiest(plan),
+): Line | null {
+  const ends = unit ? pairOver(unit, plan) : null;
+  if (!unit || !ends) return null;
   const { lines } = plan;
   const onDeck = (id: string, anchorId: string): LineElement => ({
     id,
@@ -99,7 +115,7 @@ export function newLine(make: LineMake, plan: Pick<Plan, 'deck' | 'cargo' | 'lin
   for (const kind of MIDDLE[make]) elements.push(newElement(kind, elements));
   elements.push(onDeck('b', ends[1]));
   return {
-    ...between(freshId('l', lines), ...ends),
+    ...between(freshId('l', lines), ...ends, [unit.id]),
     name: `Over ${lines.length + 1}`,
     elements,
     settling: make === 'rope' ? 0.2 : 0,
@@ -114,8 +130,39 @@ const ring = (id: string, fromFrontM: number, fromCentreM: number): DeckAnchor =
   rating: { state: 'unrated' },
   barDiameterM: null,
   surface: 'metal',
+  on: 'deck',
+  heightM: 0,
 });
-const OPEN = { touching: false, capacityN: null, heightM: null };
+const OPEN = { capacityN: null, heightM: null };
+
+/** A box of a metre of which nothing is claimed that nobody has entered. */
+export const newUnit = (id: string, name: string, fromFrontM: number): LoadUnit => ({
+  id,
+  name,
+  shape: { kind: 'box' },
+  massKg: null,
+  lengthM: 1,
+  widthM: 1,
+  heightM: 1,
+  cgHeightM: null,
+  cgForwardM: null,
+  cgLeftM: null,
+  cgHeightWithinM: 0,
+  cgForwardWithinM: 0,
+  cgLeftWithinM: 0,
+  fromFrontM,
+  fromCentreM: 0,
+  turnRad: 0,
+  on: { kind: 'deck' },
+  friction: { known: 'no' },
+  surface: 'clean',
+  commodity: 'general',
+  rows: 1,
+  maxLineForceN: null,
+  fullyContained: false,
+  against: [],
+  edges: null,
+});
 
 /** A plan to begin with: a load of a metre on a small trailer, nothing claimed that nobody has entered. */
 export function newPlan(strength: Strength, units: 'metric' | 'us'): Plan {
@@ -129,30 +176,14 @@ export function newPlan(strength: Strength, units: 'metric' | 'us'): Plan {
     notes: '',
     ruleSet: units === 'us' ? 'us-light' : 'eu-road',
     strength,
-    cargo: {
-      name: 'load',
-      massKg: null,
-      lengthM: 1,
-      widthM: 1,
-      heightM: 1,
-      cgHeightM: null,
-      cgForwardM: null,
-      cgLeftM: null,
-      fromFrontM: 0.5,
-      fromCentreM: 0,
-      friction: { known: 'no' },
-      surface: 'clean',
-      commodity: 'general',
-      rows: 1,
-      maxLineForceN: null,
-      fullyContained: false,
-    },
+    units: [newUnit('load', 'load', 0.5)],
     deck: {
       name: 'trailer',
       lengthM: 3,
       widthM: 1.7,
       anchors,
-      blocking: { forward: OPEN, rearward: OPEN, left: OPEN, right: OPEN },
+      surface: null,
+      boards: { forward: OPEN, rearward: OPEN, left: OPEN, right: OPEN },
     },
     lines: [],
   };

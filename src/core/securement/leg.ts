@@ -1,5 +1,3 @@
-import type { Cargo } from './schema';
-
 /** Deck coordinates: x forward, y left, z up; origin at the middle of the deck's front edge. Metres. */
 export interface Point {
   readonly x: number;
@@ -7,14 +5,14 @@ export interface Point {
   readonly z: number;
 }
 
-/** One leg of a line between load and anchor. */
+/** One leg of a line between load and anchor, or between two units of the load. */
 export interface Leg {
   readonly anchorId: string | null;
   readonly lengthM: number | null;
   /** Angle against the deck, as sine and cosine. */
   readonly sinAlpha: number;
   readonly cosAlpha: number;
-  /** Horizontal unit vector from load to anchor. */
+  /** Horizontal unit vector along it, away from what it holds. */
   readonly forward: number;
   readonly left: number;
   /** Where the leg holds the load; null when only angles are known. */
@@ -36,10 +34,14 @@ export type RouteProblem =
   | 'over-one-side'
   | 'over-ring-under-load'
   | 'attached-outside-load'
-  | 'direct-not-at-load';
+  | 'direct-not-at-load'
+  | 'round-askew'
+  | 'route-leaves-load'
+  | 'line-holds-nothing'
+  | 'angle-of-several';
 
-/** The leg from a point of the load to an anchor. */
-export function legTo(from: Point, end: DeckEnd): Leg {
+/** The leg from a point of the load to an anchor, or to another place. */
+export function legTo(from: Point, end: { readonly id: string | null; readonly at: Point }): Leg {
   const [dx, dy, dz] = [end.at.x - from.x, end.at.y - from.y, end.at.z - from.z];
   const flat = Math.hypot(dx, dy);
   const length = Math.hypot(flat, dz);
@@ -63,20 +65,3 @@ export const pullOf = (leg: Leg): Point => ({
   y: leg.left * leg.cosAlpha,
   z: -leg.sinAlpha,
 });
-
-/** Box of the load on the deck. */
-export function cargoBox(cargo: Cargo): {
-  front: number;
-  rear: number;
-  left: number;
-  right: number;
-  top: number;
-} {
-  return {
-    front: -cargo.fromFrontM,
-    rear: -cargo.fromFrontM - cargo.lengthM,
-    left: cargo.fromCentreM + cargo.widthM / 2,
-    right: cargo.fromCentreM - cargo.widthM / 2,
-    top: cargo.heightM,
-  };
-}

@@ -10,7 +10,7 @@ import { knotsIn, ropesIn } from '../line/elements';
 import type { LineElement } from '../line/schema';
 import type { Working } from '../working/working';
 import type { LineFacts } from './rule-input';
-import type { Cargo } from './schema';
+import type { LoadUnit } from './load/schema';
 import type { Finding } from './verdict';
 
 /**
@@ -95,9 +95,12 @@ function overTension({ line, capacity, tension }: LineFacts): Finding[] {
 }
 
 /** A load that must not be pressed hard: every kind of line presses it where it holds. A pull nobody knows may be too much. */
-function crush({ line, tension }: LineFacts, cargo: Cargo): Finding[] {
-  const [hauled, limit] = [tension.hauled.value, cargo.maxLineForceN];
-  if (limit === null) return [];
+function crush({ line, tension }: LineFacts, units: readonly LoadUnit[]): Finding[] {
+  const limits = units.flatMap((u) =>
+    line.units.includes(u.id) && u.maxLineForceN !== null ? [u.maxLineForceN] : [],
+  );
+  if (limits.length === 0) return [];
+  const [hauled, limit] = [tension.hauled.value, Math.min(...limits)];
   if (hauled === null)
     return [
       {
@@ -199,13 +202,17 @@ function ropeTooShort({ line, rope }: LineFacts): Finding[] {
 }
 
 /** Everything to be said about one line that no rule set says. */
-export function lineFindings(facts: LineFacts, cargo: Cargo, countsPretension: boolean): Finding[] {
+export function lineFindings(
+  facts: LineFacts,
+  units: readonly LoadUnit[],
+  countsPretension: boolean,
+): Finding[] {
   return [
     ...gapsOf(facts),
     ...routeOf(facts),
     ...unknownPlaces(facts),
     ...overTension(facts),
-    ...crush(facts, cargo),
+    ...crush(facts, units),
     ...missing(facts, countsPretension),
     ...slickRope(facts),
     ...ropeTooShort(facts),

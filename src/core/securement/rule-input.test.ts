@@ -1,16 +1,13 @@
 import { describe, expect, it } from 'vitest';
-import { demoPlan, judge } from '../../../tests/support/demo';
+import { demoPlan, judge, withLoad } from '../../../tests/support/demo';
+import type { LoadUnit } from './load/schema';
 import type { Plan } from './plan';
 import { knotElementIds } from './rule-input';
 
 const bins = demoPlan('apple-bins');
 const row = (plan: Plan, code = 'sliding', direction = 'forward') =>
   judge(plan).rows.find((r) => r.code === code && r.direction === direction)!;
-const withCargo = (change: Partial<Plan['cargo']>): Plan => ({
-  ...bins,
-  lines: [],
-  cargo: { ...bins.cargo, ...change },
-});
+const withCargo = (change: Partial<LoadUnit>): Plan => withLoad({ ...bins, lines: [] }, change);
 
 describe('what rules see of a plan', () => {
   it('friction is limited by the state of the surface', () => {
@@ -28,10 +25,10 @@ describe('what rules see of a plan', () => {
   });
   it('a board without rating may hold or not; a board the load does not touch holds nothing', () => {
     const board = (touching: boolean, capacityN: number | null): Plan => ({
-      ...withCargo({}),
+      ...withCargo({ against: touching ? ['forward'] : [] }),
       deck: {
         ...bins.deck,
-        blocking: { ...bins.deck.blocking, forward: { touching, capacityN, heightM: null } },
+        boards: { ...bins.deck.boards, forward: { capacityN, heightM: null } },
       },
     });
     expect(row(board(true, null)).verdict).toBe('cannot-say');
@@ -39,15 +36,15 @@ describe('what rules see of a plan', () => {
     expect(row(board(true, 50_000)).verdict).toBe('holds');
   });
   it('several rows side by side are judged one by one, without lines; short there is CANNOT SAY, never a promise', () => {
-    expect(
-      row({ ...bins, cargo: { ...bins.cargo, rows: 2 } }, 'tilting', 'sideways'),
-    ).toMatchObject({ verdict: 'cannot-say' });
-    expect(
-      row({ ...bins, cargo: { ...bins.cargo, rows: 2, cgHeightM: 0.3 } }, 'tilting', 'sideways'),
-    ).toMatchObject({ verdict: 'holds' });
-    expect(
-      judge({ ...bins, cargo: { ...bins.cargo, rows: 2 } }).findings.map((f) => f.code),
-    ).toContain('tilting-rows');
+    expect(row(withLoad(bins, { rows: 2 }), 'tilting', 'sideways')).toMatchObject({
+      verdict: 'cannot-say',
+    });
+    expect(row(withLoad(bins, { rows: 2, cgHeightM: 0.3 }), 'tilting', 'sideways')).toMatchObject({
+      verdict: 'holds',
+    });
+    expect(judge(withLoad(bins, { rows: 2 })).findings.map((f) => f.code)).toContain(
+      'tilting-rows',
+    );
   });
   it('knots, hitches, bends, loops and locks are knots to the rules; splices, ratchets and binders are none', () => {
     const crate = demoPlan('carousel-crate').lines[0]!.elements;

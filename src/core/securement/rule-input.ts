@@ -1,3 +1,4 @@
+import { unitName } from './load/describe';
 import type { Plan } from './plan';
 import { knot } from '../knot/knots';
 import type { LineGap } from '../line/complete';
@@ -6,12 +7,13 @@ import type { LineElement } from '../line/schema';
 import { type LineCapacity, UNLIMITED_N } from '../line/line';
 import type { LineTension } from '../line/tension-parts';
 import { traced, type Working } from '../working/working';
-import { FRICTION_PAIRS, SURFACE_CEILING } from './friction';
-import { CERTAINLY_NOTHING, type LineShape } from './geometry';
-import { cargoBox } from './leg';
-import type { Article, Blocking, Ranged, RuleInput, Soundness, TieDown } from './rules/rule-set';
-import type { Cargo, Line } from './schema';
-import { DIRECTIONS } from './vocabulary';
+import type { Leg } from './leg';
+import { articleOf } from './load/articles';
+import { type Block, blocksOf } from './load/blocks';
+import type { Placed } from './load/placed';
+import { CERTAINLY_NOTHING, type LineShape } from './route/shape';
+import type { Ranged, RuleInput, Soundness, TieDown } from './rules/rule-set';
+import type { Line } from './schema';
 
 /** Everything known about one line of a plan. */
 export interface LineFacts {
@@ -31,85 +33,6 @@ export interface LineFacts {
 export function exactly(working: Working): Ranged {
   const value = working.value ?? 0;
   return { working, low: value, high: value };
-}
-
-/** Friction as it counts: the pair or the entry, under the ceiling of the surface's state; unknown lies between 0 and 1. */
-function friction(cargo: Cargo): Ranged {
-  const common = { label: 'friction', symbol: 'μ', unit: 'ratio' } as const;
-  if (cargo.friction.known === 'no') {
-    return {
-      working: traced.given({
-        ...common,
-        value: null,
-        source: 'surface not known',
-        confidence: 'entered',
-      }),
-      low: 0,
-      high: 1,
-    };
-  }
-  const pair = cargo.friction.known === 'pair' ? FRICTION_PAIRS[cargo.friction.pair] : null;
-  const mu = cargo.friction.known === 'entered' ? cargo.friction.mu : pair!.mu;
-  const ceiling = SURFACE_CEILING[cargo.surface];
-  const limited = mu > ceiling;
-  return exactly(
-    traced.given({
-      ...common,
-      value: Math.min(mu, ceiling),
-      confidence: pair || limited ? 'from-memory' : 'entered',
-      source: limited
-        ? `${cargo.surface} surface: at most ${ceiling}`
-        : pair
-          ? `${pair.name}, EN 12195-1 Annex B / CTU Code`
-          : 'your entry',
-    }),
-  );
-}
-
-function blocking(plan: Plan, direction: keyof Plan['deck']['blocking']): Blocking {
-  const board = plan.deck.blocking[direction];
-  const known = !board.touching ? 0 : board.capacityN;
-  const working = traced.given({
-    label: `blocking ${direction}`,
-    symbol: 'BC',
-    value: known,
-    unit: 'N',
-    source: board.touching
-      ? known === null
-        ? 'board without rating'
-        : 'your entry'
-      : 'the load does not touch a board',
-    confidence: 'entered',
-  });
-  return {
-    touching: board.touching,
-    capacity: { working, low: known ?? 0, high: known ?? UNLIMITED_N },
-    heightM: board.heightM,
-  };
-}
-
-/** The load of a plan as an article. */
-function article(plan: Plan): Article {
-  const { cargo } = plan;
-  const boards = Object.fromEntries(DIRECTIONS.map((d) => [d, blocking(plan, d)])) as Record<
-    (typeof DIRECTIONS)[number],
-    Blocking
-  >;
-  return {
-    massKg: cargo.massKg,
-    lengthM: cargo.lengthM,
-    widthM: cargo.widthM,
-    heightM: cargo.heightM,
-    cgHeightM: cargo.cgHeightM,
-    cgForwardM: cargo.cgForwardM,
-    cgLeftM: cargo.cgLeftM,
-    friction: friction(cargo),
-    commodity: cargo.commodity,
-    rows: cargo.rows,
-    fullyContained: cargo.fullyContained,
-    blocking: boards,
-    box: cargoBox(cargo),
-  };
 }
 
 /** Elements that the rules call knots: knots, hitches, bends, loops, locks, in a tackle too; splices, ratchets and binders are none. */
@@ -181,8 +104,27 @@ function forcesOf(
   };
 }
 
-/** A line as a tie-down. What is missing, unplaced or unknown may count for nothing, or for whatever it could at best. */
-export function tieDownOf(facts: LineFacts): TieDown {
+/** What a line does to an article: its legs from there to anchors and to other units. Heights are counted from its foot. */
+interface At {
+  readonly unitIds: ReadonlySet<string>;
+  readonly baseM: number;
+}
+
+function legsAt({ legs, pulls }: LineShape, at: At | null): Leg[] {
+  if (at === null) return [...legs];
+  const { unitIds, baseM } = at;
+  return pulls
+    .filter((p) => unitIds.has(p.unitId) && (p.towardId === null || !unitIds.has(p.towardId)))
+    .map(({ leg }) =>
+      leg.at && baseM !== 0 ? { ...leg, at: { ...leg.at, z: leg.at.z - baseM } } : leg,
+    );
+}
+
+/**
+ * A line as a tie-down of one article; null: of the load as a whole. What is missing, unplaced or unknown may count for
+ * nothing, or for whatever it could at best.
+ */
+export function tieDownOf(facts: LineFacts, at: At | null = null): TieDown {
   const { line, shape, tension } = facts;
   const soundness = soundnessOf(facts);
   const run = line.elements.find(isRun);
@@ -193,9 +135,10 @@ export function tieDownOf(facts: LineFacts): TieDown {
     crosses: shape.crosses,
     gear: run?.kind ?? 'none',
     soundness,
-    anyWay: soundness !== 'nothing' && shape.legs.length === 0,
-    legs: soundness === 'nothing' ? [] : shape.legs,
-    legRatio: shape.legRatio,
+    anyWay: soundness !== 'nothing' && shape.pulls.length === 0,
+    pulls: soundness === 'nothing' ? [] : shape.pulls,
+    legs: soundness === 'nothing' ? [] : legsAt(shape, at),
+    ratios: shape.ratios,
     ...forcesOf(facts, soundness),
     keptN: tension.pretension.value,
     knotIds: knotElementIds(line.elements),
@@ -204,7 +147,49 @@ export function tieDownOf(facts: LineFacts): TieDown {
   };
 }
 
-/** A whole plan as rules see it. */
-export function ruleInputOf(plan: Plan, lines: readonly LineFacts[]): RuleInput {
-  return { article: article(plan), tieDowns: lines.map(tieDownOf) };
+/** One article of a plan with the lines that hold it. */
+export interface ArticleInput extends RuleInput {
+  /** What it is called where there are several; null: it is the only one. */
+  readonly of: string | null;
 }
+
+const nameOf = ({ units, underId }: Block, load: readonly Placed[]): string => {
+  const names = units.map(({ unit }) => unitName(unit)).join(' + ');
+  const under = load.find((p) => p.unit.id === underId)?.unit;
+  return under ? `${names} on ${unitName(under)}` : names;
+};
+
+/** Every article of a plan as rules see it, each with the lines that name a unit of it. */
+export function articlesOf(
+  plan: Plan,
+  load: readonly Placed[],
+  lines: readonly LineFacts[],
+): ArticleInput[] {
+  const blocks = blocksOf(
+    load,
+    lines.map((l) => l.shape),
+  );
+  const several = blocks.length > 1;
+  return blocks.map((block): ArticleInput => {
+    const unitIds = new Set(block.units.map((p) => p.unit.id));
+    const at = several ? { unitIds, baseM: Math.min(...block.standing.map((p) => p.baseM)) } : null;
+    return {
+      of: several ? nameOf(block, load) : null,
+      article: articleOf(plan, block, blocks),
+      tieDowns: lines
+        .filter((l) => isOf(l, unitIds) ?? (!several || isNamed(l, unitIds)))
+        .map((facts) => tieDownOf(facts, at)),
+    };
+  });
+}
+
+/** A line belongs to an article that it ties to something else; null: nobody knows where it runs. */
+const isOf = ({ shape }: LineFacts, unitIds: ReadonlySet<string>): boolean | null =>
+  shape.pulls.length === 0
+    ? null
+    : shape.pulls.some(
+        (p) => unitIds.has(p.unitId) && (p.towardId === null || !unitIds.has(p.towardId)),
+      );
+
+const isNamed = ({ line }: LineFacts, unitIds: ReadonlySet<string>): boolean =>
+  line.units.some((id) => unitIds.has(id));

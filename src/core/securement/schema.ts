@@ -4,8 +4,7 @@ import { KNOT_SCHOOL_CHOICES } from '../knot/efficiency';
 import { elementSchema, ratingSchema, surfaceSchema } from '../line/schema';
 import { keptReadingSchema } from '../meter/kept-reading';
 import { DEFAULT_DESIGN_FACTOR, DESIGN_FACTOR_RANGE, SCHOOL_IDS } from '../rope/schools';
-import { FRICTION_PAIR_IDS } from './friction';
-import { COMMODITY_IDS, LINE_KINDS } from './vocabulary';
+import { ANCHOR_PLACES, DECK_SURFACES, LINE_KINDS } from './vocabulary';
 
 const id = z.string().trim().min(1).max(40);
 const name = z.string().trim().max(80);
@@ -13,50 +12,6 @@ const span = quantity('length', { least: 0.01, most: 60 });
 const place = quantity('length', { least: 0, most: 60 });
 /** Sideways position, left positive. Negative lengths are only possible as numbers, which is right: text never means one. */
 const offset = quantity('length', { least: -10, most: 10 });
-
-export const frictionSchema = z.discriminatedUnion('known', [
-  z.strictObject({ known: z.literal('pair'), pair: z.enum(FRICTION_PAIR_IDS) }),
-  z.strictObject({ known: z.literal('entered'), mu: ratio(0, 1.5) }),
-  z.strictObject({ known: z.literal('no') }),
-]);
-
-/** The load: lengths along the driving direction, widths across, heights up. */
-export const cargoSchema = z
-  .strictObject({
-    name,
-    massKg: quantity('mass', { least: 0.1, most: 100_000 }).nullable(),
-    lengthM: span,
-    widthM: span,
-    heightM: span,
-    cgHeightM: span.nullable().default(null),
-    /** Centre of gravity forward of the load's middle, and left of it; null: not known, taken as the middle. */
-    cgForwardM: quantity('length', { least: -30, most: 30 }).nullable().default(null),
-    cgLeftM: quantity('length', { least: -30, most: 30 }).nullable().default(null),
-    /** Front face behind the front edge of the deck; middle of the load left of the deck's middle. */
-    fromFrontM: place.default(0),
-    fromCentreM: offset.default(0),
-    friction: frictionSchema.default({ known: 'no' }),
-    surface: z.enum(['clean', 'unswept', 'icy']).default('clean'),
-    commodity: z.enum(COMMODITY_IDS).default('general'),
-    /** Units side by side across the deck. */
-    rows: z.int().min(1).max(10).default(1),
-    /** Largest force a line may press on an edge of the load. */
-    maxLineForceN: quantity('force', { least: 1, most: 1e6 }).nullable().default(null),
-    fullyContained: z.boolean().default(false),
-  })
-  .superRefine((cargo, context) => {
-    const outside = (key: 'cgForwardM' | 'cgLeftM', halfM: number): void => {
-      if (Math.abs(cargo[key] ?? 0) <= halfM * (1 + 1e-9)) return;
-      context.addIssue({
-        code: 'custom',
-        path: [key],
-        message: 'cg-outside-load',
-        params: { code: 'cg-outside-load', values: { mostM: halfM } },
-      });
-    };
-    outside('cgForwardM', cargo.lengthM / 2);
-    outside('cgLeftM', cargo.widthM / 2);
-  });
 
 export const deckAnchorSchema = z.strictObject({
   id,
@@ -66,28 +21,32 @@ export const deckAnchorSchema = z.strictObject({
   rating: ratingSchema,
   barDiameterM: quantity('length', { least: 0.001, most: 1 }).nullable().default(null),
   surface: surfaceSchema.default('metal'),
+  /** Where it is fixed, and how high above the deck a line turns there. */
+  on: z.enum(ANCHOR_PLACES).default('deck'),
+  heightM: place.default(0),
 });
 
-/** A board the load touches, and what it may take; null: not known. */
-export const blockingSchema = z.strictObject({
-  touching: z.boolean().default(false),
+/** A board at one side of the deck, and what it may take; null: not known. Which units touch it is said of the units. */
+export const boardSchema = z.strictObject({
   capacityN: quantity('force', { least: 0, most: 5e6 }).nullable().default(null),
   /** How high above the deck it reaches; null: not measured, so that only its foot counts. */
   heightM: quantity('length', { least: 0.01, most: 6 }).nullable().default(null),
 });
-const open = { touching: false, capacityN: null, heightM: null };
+const open = { capacityN: null, heightM: null };
 
 export const deckSchema = z.strictObject({
   name,
   lengthM: span,
   widthM: span,
   anchors: z.array(deckAnchorSchema).max(60).default([]),
-  blocking: z
+  /** What units stand on; null: nobody said. */
+  surface: z.enum(DECK_SURFACES).nullable().default(null),
+  boards: z
     .strictObject({
-      forward: blockingSchema,
-      rearward: blockingSchema,
-      left: blockingSchema,
-      right: blockingSchema,
+      forward: boardSchema,
+      rearward: boardSchema,
+      left: boardSchema,
+      right: boardSchema,
     })
     .default({ forward: open, rearward: open, left: open, right: open }),
 });
@@ -104,16 +63,26 @@ export const angleSchema = z.discriminatedUnion('by', [
   }),
 ]);
 
+/** A point of a line's route, in the coordinates of the deck. */
+export const routePointSchema = z.strictObject({
+  unitId: id,
+  fromFrontM: place,
+  fromCentreM: offset,
+  heightM: place,
+});
+
 export const lineSchema = z.strictObject({
   id,
   name,
   kind: z.enum(LINE_KINDS),
   elements: z.array(elementSchema).max(40),
-  /** Where a direct or loop line holds the load. */
-  attach: z
-    .strictObject({ fromFrontM: place, fromCentreM: offset, heightM: place })
-    .nullable()
-    .default(null),
+  /** Units it lies over or round or pulls at, in order from its first end. */
+  units: z.array(id).max(12).default([]),
+  /**
+   * Points of its route between its ends, each on one of those units, in order from its first end. An over-line without
+   * any lies as a tight line does; a direct or loop line without any is not placed.
+   */
+  points: z.array(routePointSchema).max(16).default([]),
   angle: angleSchema.default({ by: 'anchors' }),
   /** Length of the route; null: from the geometry. */
   routeLengthM: span.nullable().default(null),
@@ -135,7 +104,7 @@ export const strengthSchema = z.strictObject({
 });
 
 export type Strength = z.infer<typeof strengthSchema>;
-export type Cargo = z.infer<typeof cargoSchema>;
+export type RoutePoint = z.infer<typeof routePointSchema>;
 export type Deck = z.infer<typeof deckSchema>;
 export type DeckAnchor = z.infer<typeof deckAnchorSchema>;
 export type Line = z.infer<typeof lineSchema>;

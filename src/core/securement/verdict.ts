@@ -28,6 +28,8 @@ export interface TallyRow {
   /** provided − required; null when either is unknown. */
   readonly margin: number | null;
   readonly verdict: 'short' | 'cannot-say' | 'holds';
+  /** The article it is about, where there are several. */
+  readonly of?: string;
   /** The same by an older edition, shown beside and never mixed in. */
   readonly beside?: Working;
 }

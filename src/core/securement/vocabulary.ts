@@ -1,5 +1,5 @@
 export const PLAN_FORMAT = 'vast-cleat/plan';
-export const PLAN_VERSION = 1;
+export const PLAN_VERSION = 2;
 /** Goods with rules of their own under 49 CFR 393.116–136; `general` is everything else. */
 export const COMMODITIES = {
   general: { name: 'general goods', section: null },
@@ -21,8 +21,9 @@ export const COMMODITY_IDS = Object.keys(COMMODITIES) as [CommodityId, ...Commod
 /** How a line works: over presses down, direct and loop pull the load toward their anchors. */
 export const LINE_KINDS = ['over', 'direct', 'loop'] as const;
 
-export type Direction = 'forward' | 'rearward' | 'left' | 'right';
-export const DIRECTIONS: readonly Direction[] = ['forward', 'rearward', 'left', 'right'];
+export const DIRECTION_IDS = ['forward', 'rearward', 'left', 'right'] as const;
+export type Direction = (typeof DIRECTION_IDS)[number];
+export const DIRECTIONS: readonly Direction[] = DIRECTION_IDS;
 
 /** What a new line is made of. */
 export const LINE_MAKES = [
@@ -31,3 +32,25 @@ export const LINE_MAKES = [
   { id: 'chain', name: 'chain with a binder' },
 ] as const;
 export type LineMake = (typeof LINE_MAKES)[number]['id'];
+
+/** What stands on a deck. A bundle is several pieces tied into one. */
+export const UNIT_SHAPES = ['box', 'bundle', 'cylinder-upright', 'cylinder-lying'] as const;
+export type UnitShapeId = (typeof UNIT_SHAPES)[number];
+
+/** Along which of its measures the axis of a lying cylinder runs. */
+export const CYLINDER_AXES = ['length', 'width'] as const;
+
+/** How the edges of a unit are, as far as lines over it care. */
+export const UNIT_EDGES = ['sharp', 'rounded', 'protected'] as const;
+
+export const ANCHOR_PLACES = ['deck', 'board', 'post'] as const;
+
+/** What a deck's floor is made of, as the friction table names it. */
+export const DECK_SURFACES = [
+  'plywood',
+  'grooved-aluminium',
+  'smooth-steel',
+  'sawn-wood',
+  'other',
+] as const;
+export type DeckSurface = (typeof DECK_SURFACES)[number];

@@ -6,7 +6,9 @@ import { ropeNeeded } from '@/core/line/rope-needed';
 import { lineTension } from '@/core/line/tension';
 import { assess } from '@/core/securement/assess';
 import { helpfulChanges } from '@/core/securement/advice/one-change';
-import { lineShape } from '@/core/securement/geometry';
+import { placeUnits } from '@/core/securement/load/placed';
+import { unitSchema } from '@/core/securement/load/schema';
+import { lineShape } from '@/core/securement/route/shape';
 import type { LockerWord } from '@/core/securement/locker-word';
 import type { StaticsRow } from '@/core/securement/hold/opinion';
 import { exactly, tieDownOf } from '@/core/securement/rule-input';
@@ -18,7 +20,7 @@ import type {
   RuleSet,
   TieDown,
 } from '@/core/securement/rules/rule-set';
-import { cargoSchema, deckSchema, type Line, lineSchema } from '@/core/securement/schema';
+import { deckSchema, type Line, lineSchema } from '@/core/securement/schema';
 import { type TallyRow, type Verdict, worst } from '@/core/securement/verdict';
 import { atMost, METRIC } from '@/core/units';
 import { wordFinding } from '@/wording/findings';
@@ -86,6 +88,7 @@ const rowOut = (r: TallyRow) => ({
   required: r.required.value,
   provided: r.provided.value,
   margin: r.margin,
+  of: r.of ?? null,
   working: {
     required: r.required,
     provided: r.provided,
@@ -104,6 +107,7 @@ const staticsOut = (r: StaticsRow) => ({
   heldG: r.held.value,
   marginG: r.margin,
   mechanism: r.mechanism,
+  moving: r.moving,
   mechanismInWords: wordMechanism(r),
   holding: r.holding,
   working: { required: r.required, held: r.held },
@@ -172,6 +176,8 @@ function articleOf(body: z.infer<typeof rulesBody>['article']): Article {
     box: null,
     cgForwardM: null,
     cgLeftM: null,
+    cgForwardWithinM: 0,
+    cgLeftWithinM: 0,
     friction: ranged('friction', 'μ', body.mu, 'ratio', 1),
     blocking: {
       forward: board(body.blockedForward, body.blockingForwardN),
@@ -183,7 +189,8 @@ function articleOf(body: z.infer<typeof rulesBody>['article']): Article {
 }
 
 /** Angles are given, so where the load stands does not matter. */
-const UNIT_CARGO = cargoSchema.parse({ name: '', massKg: null, lengthM: 1, widthM: 1, heightM: 1 });
+const ANY = { id: 'load', name: '', massKg: null, lengthM: 1, widthM: 1, heightM: 1 };
+const ANY_LOAD = placeUnits([unitSchema.parse(ANY)]);
 const EMPTY_DECK = deckSchema.parse({ name: '', lengthM: 1, widthM: 1 });
 
 /** A tie-down given by its figures, through the same geometry as a line of a plan. */
@@ -192,6 +199,7 @@ function givenTieDown(t: z.infer<typeof rulesBody>['tieDowns'][number]): TieDown
     id: t.id,
     name: t.id,
     kind: t.kind,
+    units: [ANY.id],
     elements: [],
     angle:
       t.alphaRad === null
@@ -204,7 +212,7 @@ function givenTieDown(t: z.infer<typeof rulesBody>['tieDowns'][number]): TieDown
             leans: t.leans,
           },
   });
-  const shape = lineShape(line, UNIT_CARGO, EMPTY_DECK);
+  const shape = lineShape(line, ANY_LOAD, EMPTY_DECK);
   const tension = lineTension(traced, [], {
     routeLengthM: null,
     settling: 0,

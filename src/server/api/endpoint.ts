@@ -1,7 +1,13 @@
 import type { z } from 'zod';
-import { type DocumentKind, resultOf, upgradeDocument } from '@/core/exchange/read';
-import type { Result } from '@/core/result';
+import { type DocumentKind, placeAsBrought, resultOf, upgradeDocument } from '@/core/exchange/read';
+import type { Issue, Result } from '@/core/result';
 import type { Action } from '../permissions';
+
+/** How documents of earlier versions in a body become those of today, and where something of them stood as it was sent. */
+export interface Upgrade {
+  apply(json: unknown): Result<unknown>;
+  placeAsSent(path: Issue['path'], json: unknown): Issue['path'];
+}
 
 /** One endpoint of the programming interface: the route handlers, the OpenAPI document and the tests over all routes read it. */
 export interface Endpoint {
@@ -15,7 +21,7 @@ export interface Endpoint {
   /** Media types of a file that is the body; the handler reads it. */
   readonly file?: readonly string[];
   /** Makes documents of earlier versions in the body into those of today, before it is parsed. */
-  readonly upgrade?: (json: unknown) => Result<unknown>;
+  readonly upgrade?: Upgrade;
   /** What a member must be permitted to do; null: open to anybody, without a session. */
   readonly action: Action | null;
   readonly example?: unknown;
@@ -44,19 +50,30 @@ export function endpoint<const E extends Endpoint>(e: E): E {
 }
 
 /** For bodies that are a document: of whatever version it is, as one of the newest. */
-export const upgradeOf =
-  (kind: DocumentKind<unknown>) =>
-  (json: unknown): Result<unknown> =>
-    resultOf(upgradeDocument(kind, json));
+export const upgradeOf = (kind: DocumentKind<unknown>): Upgrade => ({
+  apply: (json) => resultOf(upgradeDocument(kind, json)),
+  placeAsSent: (path, json) => placeAsBrought(kind, path, json),
+});
 
 /** For bodies that hold a document under a name. */
-export const upgradeAt =
-  (name: string, kind: DocumentKind<unknown>) =>
-  (json: unknown): Result<unknown> => {
-    if (typeof json !== 'object' || json === null || !(name in json))
-      return { ok: true, value: json };
-    const inner = upgradeOf(kind)((json as Record<string, unknown>)[name]);
-    return inner.ok
-      ? { ok: true, value: { ...json, [name]: inner.value } }
-      : { ok: false, issues: inner.issues.map((i) => ({ ...i, path: [name, ...i.path] })) };
+export function upgradeAt(name: string, kind: DocumentKind<unknown>): Upgrade {
+  const inner = upgradeOf(kind);
+  const within = (json: unknown): unknown =>
+    typeof json === 'object' && json !== null ? (json as Record<string, unknown>)[name] : undefined;
+  return {
+    apply(json) {
+      const document = within(json);
+      if (document === undefined) return { ok: true, value: json };
+      const upgraded = inner.apply(document);
+      return upgraded.ok
+        ? { ok: true, value: { ...(json as object), [name]: upgraded.value } }
+        : { ok: false, issues: upgraded.issues.map((i) => ({ ...i, path: [name, ...i.path] })) };
+    },
+    placeAsSent: ([first, ...path], json) =>
+      first === name
+        ? [name, ...inner.placeAsSent(path, within(json))]
+        : first === undefined
+          ? []
+          : [first, ...path],
   };
+}

@@ -42,19 +42,22 @@ const deckRing = (id: string, fromCentreM: number) => ({
 
 export const assessExample = {
   format: 'vast-cleat/plan',
-  version: 1,
+  version: 2,
   title: 'Feed bin',
   ruleSet: 'eu-road',
-  cargo: {
-    name: 'feed bin',
-    massKg: '380 kg',
-    lengthM: 1.2,
-    widthM: 1,
-    heightM: 0.75,
-    cgHeightM: 0.4,
-    fromFrontM: 0.4,
-    friction: { known: 'pair', pair: 'sawn-wood-plywood' },
-  },
+  units: [
+    {
+      id: 'bin',
+      name: 'feed bin',
+      massKg: '380 kg',
+      lengthM: 1.2,
+      widthM: 1,
+      heightM: 0.75,
+      cgHeightM: 0.4,
+      fromFrontM: 0.4,
+      friction: { known: 'pair', pair: 'sawn-wood-plywood' },
+    },
+  ],
   deck: {
     name: 'trailer',
     lengthM: 3.2,
@@ -66,6 +69,7 @@ export const assessExample = {
       id: 'l1',
       name: 'Over the middle',
       kind: 'over',
+      units: ['bin'],
       settling: 0,
       elements: [
         onDeck('a', 'L'),

@@ -4,6 +4,7 @@ import {
   type ZodOpenApiOperationObject,
   type ZodOpenApiResponseObject,
 } from 'zod-openapi';
+import { PLAN_FORMAT, PLAN_VERSION } from '@/core/securement/vocabulary';
 import { planSchema } from '@/core/securement/plan';
 import { gearSchema } from '@/core/gear/schema';
 import { riggingSchema } from '@/core/bench/rigging';
@@ -41,8 +42,8 @@ export function inputSchema(schema: z.ZodType): unknown {
 export function planJsonSchema(): unknown {
   return {
     ...(inputSchema(planSchema) as object),
-    $id: 'urn:vast-cleat:schema:plan:1',
-    title: 'vast-cleat/plan, version 1',
+    $id: `urn:vast-cleat:schema:plan:${PLAN_VERSION}`,
+    title: `${PLAN_FORMAT}, version ${PLAN_VERSION}`,
   };
 }
 

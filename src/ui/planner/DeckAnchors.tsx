@@ -2,9 +2,11 @@
 import { memo } from 'react';
 import styled from 'styled-components';
 import type { Deck, DeckAnchor } from '@/core/securement/schema';
+import { DECK_SURFACES, type DeckSurface } from '@/core/securement/vocabulary';
 import { useMember } from '../frame/MemberContext';
 import { Button, IconButton } from '../kit/Button';
 import { FieldGrid, QuantityField } from '../kit/fields';
+import { Select } from '../kit/Select';
 import { TextField } from '../kit/TextField';
 import { RatingField } from '../kit/gearFields';
 import type { PlanHand } from './usePlanner';
@@ -18,6 +20,20 @@ const Row = styled.li`
   gap: 6px;
   align-items: start;
 `;
+
+const PLACES = [
+  { id: 'deck', name: 'the deck' },
+  { id: 'board', name: 'a board' },
+  { id: 'post', name: 'a post' },
+] as const;
+
+const FLOORS: Record<DeckSurface, string> = {
+  plywood: 'plywood',
+  'grooved-aluminium': 'grooved aluminium',
+  'smooth-steel': 'smooth steel',
+  'sawn-wood': 'sawn wood',
+  other: 'something else',
+};
 
 const AnchorRow = memo(function AnchorRow({
   anchor,
@@ -86,6 +102,22 @@ const AnchorRow = memo(function AnchorRow({
           value={anchor.fromCentreM}
           onChange={(v) => v !== null && set({ fromCentreM: v })}
         />
+        <Select
+          label="Fixed on"
+          value={anchor.on}
+          choices={PLACES}
+          onChange={(on) => set({ on, heightM: on === 'deck' ? 0 : anchor.heightM || 0.3 })}
+        />
+        {anchor.on === 'deck' ? null : (
+          <QuantityField
+            label="Above the deck"
+            dimension="length"
+            unit={units.length}
+            most={60}
+            value={anchor.heightM}
+            onChange={(v) => v !== null && set({ heightM: v })}
+          />
+        )}
       </FieldGrid>
       <IconButton aria-label={`Remove anchor ${anchor.id}`} onPress={remove}>
         ×
@@ -123,6 +155,8 @@ export const DeckAnchors = memo(function DeckAnchors({
             rating: { state: 'unrated' },
             barDiameterM: null,
             surface: 'metal',
+            on: 'deck',
+            heightM: 0,
           },
         ],
       },
@@ -152,6 +186,15 @@ export const DeckAnchors = memo(function DeckAnchors({
           most={60}
           value={deck.widthM}
           onChange={(v) => v !== null && set({ widthM: v })}
+        />
+        <Select
+          label="Floor"
+          value={deck.surface ?? 'no'}
+          choices={[
+            { id: 'no', name: 'not said' },
+            ...DECK_SURFACES.map((id) => ({ id, name: FLOORS[id] })),
+          ]}
+          onChange={(next) => set({ surface: next === 'no' ? null : next })}
         />
       </FieldGrid>
       <ul aria-label="Anchors of the deck">

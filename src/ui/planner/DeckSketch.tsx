@@ -3,7 +3,10 @@ import { memo } from 'react';
 import styled from 'styled-components';
 import type { Plan } from '@/core/securement/plan';
 import type { LineFacts } from '@/core/securement/rule-input';
-import { cargoBox } from '@/core/securement/leg';
+import { unitName } from '@/core/securement/load/describe';
+import { placeUnits } from '@/core/securement/load/placed';
+import type { LineShape } from '@/core/securement/route/shape';
+import type { Point } from '@/core/securement/leg';
 
 const Frame = styled.figure`
   display: block;
@@ -20,6 +23,21 @@ const Frame = styled.figure`
 `;
 const PX = 100;
 
+/** The way of a line as it is drawn, from its first end to its last; empty where nobody knows it. */
+function routeOf({ pulls }: LineShape, { deck }: Plan): Point[] {
+  const end = (id: string | null): Point[] => {
+    const found = deck.anchors.find((a) => a.id === id);
+    return found ? [{ x: -found.fromFrontM, y: found.fromCentreM, z: found.heightM }] : [];
+  };
+  const [first, last] = [pulls[0], pulls.at(-1)];
+  if (!first || !last || pulls.some((p) => p.leg.at === null)) return [];
+  return [
+    ...(first.towardId === null ? end(first.leg.anchorId) : []),
+    ...pulls.map((p) => p.leg.at!),
+    ...(last !== first && last.towardId === null ? end(last.leg.anchorId) : []),
+  ];
+}
+
 /** Plan of deck, load, anchors and lines to scale, forward up. It reads; moving things comes with the drawn stage. */
 export const DeckSketch = memo(function DeckSketch({
   plan,
@@ -28,11 +46,11 @@ export const DeckSketch = memo(function DeckSketch({
   plan: Plan;
   lines: readonly LineFacts[];
 }) {
-  const { deck, cargo } = plan;
+  const { deck } = plan;
+  const load = placeUnits(plan.units).toSorted((a, b) => a.baseM - b.baseM);
   const [w, l] = [deck.widthM * PX, deck.lengthM * PX];
   const px = (x: number): number => -x * PX;
   const py = (y: number): number => w / 2 - y * PX;
-  const box = cargoBox(cargo);
   const scale = Math.max(l / 260, w / 330);
   const pad = 34 * scale;
   // Names of anchors stand outside the deck.
@@ -42,7 +60,7 @@ export const DeckSketch = memo(function DeckSketch({
       <svg
         viewBox={`${-padX} ${-pad} ${w + 2 * padX} ${l + 1.4 * pad}`}
         role="img"
-        aria-label={`Plan of the deck from above, forward up: ${cargo.name || 'load'} and ${lines.length} lines`}
+        aria-label={`Plan of the deck from above, forward up: ${plan.units.map(unitName).join(', ')} and ${lines.length} lines`}
       >
         <text
           x={w / 2}
@@ -70,31 +88,32 @@ export const DeckSketch = memo(function DeckSketch({
             strokeWidth={scale}
           />
         ))}
-        <rect
-          x={py(box.left)}
-          y={px(box.front)}
-          width={cargo.widthM * PX}
-          height={cargo.lengthM * PX}
-          fill="var(--cargo)"
-          stroke="var(--cargo-ink)"
-          strokeWidth={2 * scale}
-        />
+        {load.map(({ unit, outline, middle, baseM }) => (
+          <g key={unit.id}>
+            <polygon
+              points={outline.map((p) => `${py(p.y)},${px(p.x)}`).join(' ')}
+              fill="var(--cargo)"
+              stroke="var(--cargo-ink)"
+              strokeWidth={2 * scale}
+            />
+            {load.length > 1 ? (
+              <text
+                x={py(middle.y)}
+                y={px(middle.x) + (baseM > 0 ? 14 : -4) * scale}
+                textAnchor="middle"
+                fontSize={11.5 * scale}
+              >
+                {baseM > 0 ? `↑ ${unitName(unit)}` : unitName(unit)}
+              </text>
+            ) : null}
+          </g>
+        ))}
         {lines.map(({ line, shape, capacity }) => {
           const known = capacity.wll.value !== null;
           const rope = line.elements.some((e) => e.kind === 'rope');
-          const points = shape.legs.flatMap((leg) => {
-            const anchor = deck.anchors.find((a) => a.id === leg.anchorId);
-            return leg.at && anchor
-              ? [
-                  {
-                    a: `${py(anchor.fromCentreM)} ${px(-anchor.fromFrontM)}`,
-                    p: `${py(leg.at.y)} ${px(leg.at.x)}`,
-                  },
-                ]
-              : [];
-          });
-          if (points.length === 0) return null;
-          const d = `M${points[0]!.a} L${points.map((q) => q.p).join(' L')}${points[1] ? ` L${points[1].a}` : ''}`;
+          const route = routeOf(shape, plan);
+          if (route.length < 2) return null;
+          const d = `M${route.map((p) => `${py(p.y)} ${px(p.x)}`).join(' L')}`;
           return known ? (
             <g key={line.id} fill="none">
               <path

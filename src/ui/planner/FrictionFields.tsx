@@ -7,7 +7,8 @@ import {
   type FrictionPairId,
   type SurfaceState,
 } from '@/core/securement/friction';
-import type { Cargo, Deck } from '@/core/securement/schema';
+import type { LoadUnit } from '@/core/securement/load/schema';
+import type { Deck } from '@/core/securement/schema';
 import { type Direction, DIRECTIONS } from '@/core/securement/vocabulary';
 import { useMember } from '../frame/MemberContext';
 import { Check } from '../kit/Check';
@@ -21,36 +22,43 @@ const SURFACES = Object.keys(SURFACE_CEILING).map((id) => ({
 }));
 type FrictionChoice = FrictionPairId | 'entered' | 'no';
 
-type FrictionPart = Pick<Cargo, 'friction' | 'surface' | 'fullyContained'>;
+type Board = Deck['boards'][Direction];
 
 function Blocking({
   direction,
   board,
+  unit,
   hand,
 }: {
   direction: Direction;
-  board: Deck['blocking'][Direction];
+  board: Board;
+  unit: LoadUnit;
   hand: PlanHand;
 }) {
   const { units } = useMember();
-  const change = (next: Partial<typeof board>): void =>
+  const touching = unit.against.includes(direction);
+  const touch = (on: boolean): void =>
+    hand.editUnit(unit.id, {
+      against: DIRECTIONS.filter((d) => (d === direction ? on : unit.against.includes(d))),
+    });
+  const change = (next: Partial<Board>): void =>
     hand.edit(
       (p) => ({
         ...p,
         deck: {
           ...p.deck,
-          blocking: { ...p.deck.blocking, [direction]: { ...p.deck.blocking[direction], ...next } },
+          boards: { ...p.deck.boards, [direction]: { ...p.deck.boards[direction], ...next } },
         },
       }),
-      `blocking/${direction}`,
+      `boards/${direction}`,
     );
   return (
     <div>
-      <Check selected={board.touching} onChange={(touching) => change({ touching })}>
+      <Check selected={touching} onChange={touch}>
         Touches a board{' '}
         {direction === 'left' || direction === 'right' ? `on the ${direction}` : direction}
       </Check>
-      {board.touching ? (
+      {touching ? (
         <FieldGrid $min={150}>
           <QuantityField
             label="The board takes"
@@ -80,17 +88,17 @@ function Blocking({
 
 /** What the load stands on, what blocks it, and whether the body contains it. */
 export const FrictionFields = memo(function FrictionFields({
-  friction,
-  surface,
-  fullyContained,
-  blocking,
+  unit,
+  boards,
   hand,
-}: FrictionPart & { blocking: Deck['blocking']; hand: PlanHand }) {
-  const cargo: FrictionPart = { friction, surface, fullyContained };
-  const set = (change: Partial<FrictionPart>): void =>
-    hand.edit((p) => ({ ...p, cargo: { ...p.cargo, ...change } }), 'friction');
+}: {
+  unit: LoadUnit;
+  boards: Deck['boards'];
+  hand: PlanHand;
+}) {
+  const set = (change: Partial<LoadUnit>): void => hand.editUnit(unit.id, change, 'friction');
   const choice: FrictionChoice =
-    cargo.friction.known === 'pair' ? cargo.friction.pair : cargo.friction.known;
+    unit.friction.known === 'pair' ? unit.friction.pair : unit.friction.known;
   const choose = (id: FrictionChoice): void =>
     set({
       friction:
@@ -116,10 +124,10 @@ export const FrictionFields = memo(function FrictionFields({
         ]}
       />
       <FieldGrid $min={150}>
-        {cargo.friction.known === 'entered' ? (
+        {unit.friction.known === 'entered' ? (
           <NumberField
             label="Friction μ"
-            value={cargo.friction.mu}
+            value={unit.friction.mu}
             least={0}
             most={1.5}
             onChange={(mu) => set({ friction: { known: 'entered', mu } })}
@@ -127,15 +135,15 @@ export const FrictionFields = memo(function FrictionFields({
         ) : null}
         <Select
           label="Surface"
-          value={cargo.surface}
+          value={unit.surface}
           choices={SURFACES}
           onChange={(surface) => set({ surface })}
         />
       </FieldGrid>
       {DIRECTIONS.map((d) => (
-        <Blocking key={d} direction={d} board={blocking[d]} hand={hand} />
+        <Blocking key={d} direction={d} board={boards[d]} unit={unit} hand={hand} />
       ))}
-      <Check selected={cargo.fullyContained} onChange={(fullyContained) => set({ fullyContained })}>
+      <Check selected={unit.fullyContained} onChange={(fullyContained) => set({ fullyContained })}>
         Fully contained by the body
       </Check>
     </>

@@ -1,6 +1,7 @@
 'use client';
 import { useId } from 'react';
 import styled from 'styled-components';
+import { placeUnits } from '@/core/securement/load/placed';
 import type { Plan } from '@/core/securement/plan';
 import type { HoldMap, MapPoint } from '@/core/securement/hold/map';
 import type { Direction } from '@/core/securement/vocabulary';
@@ -99,22 +100,26 @@ function inWords(map: HoldMap): string {
   return `${within} ${way}: ${held} g of ${formatNumber(required, 'demand')} g; ${mechanismWords(point.mechanism)}.`;
 }
 
-/** The load and its deck in the middle, to one scale, only to show which way is which. */
+/** The load in the middle, to the scale of its deck, only to show which way is which. */
 function Load({ plan }: { plan: Plan }) {
-  const { cargo, deck } = plan;
+  const { units, deck } = plan;
   const scale = 30 / Math.max(deck.lengthM, deck.widthM);
-  const [l, w] = [cargo.lengthM * scale, cargo.widthM * scale];
-  return (
-    <rect
-      x={MIDDLE - w / 2}
-      y={MIDDLE - l / 2}
-      width={w}
-      height={l}
+  const load = placeUnits(units);
+  const middle = {
+    x: (Math.max(...load.map((p) => p.box.front)) + Math.min(...load.map((p) => p.box.rear))) / 2,
+    y: (Math.max(...load.map((p) => p.box.left)) + Math.min(...load.map((p) => p.box.right))) / 2,
+  };
+  return load.map(({ unit, outline }) => (
+    <polygon
+      key={unit.id}
+      points={outline
+        .map((p) => `${MIDDLE - (p.y - middle.y) * scale},${MIDDLE - (p.x - middle.x) * scale}`)
+        .join(' ')}
       fill="var(--cargo)"
       stroke="var(--cargo-ink)"
       strokeWidth={1.6}
     />
-  );
+  ));
 }
 
 /** What is held round the compass against what is asked: what is asked and not held is hatched. */
@@ -128,7 +133,7 @@ export function HoldMapView({
   plan: Plan;
 }) {
   const id = useId();
-  if (map === null && plan.cargo.massKg === null)
+  if (map === null && plan.units.some((u) => u.massKg === null))
     return (
       <Frame>
         <Small>Enter the mass: then what is held shows here, round the load.</Small>

@@ -2,13 +2,18 @@
 import styled from 'styled-components';
 import { loadEnd } from '@/core/line/compose';
 import type { LineElement } from '@/core/line/schema';
-import type { Line } from '@/core/securement/schema';
+import { unitName } from '@/core/securement/load/describe';
+import type { LoadUnit } from '@/core/securement/load/schema';
+import type { Plan } from '@/core/securement/plan';
+import type { Line, RoutePoint } from '@/core/securement/schema';
 import { LINE_KINDS } from '@/core/securement/vocabulary';
 import { useMember } from '../frame/MemberContext';
+import { Button } from '../kit/Button';
 import { Check } from '../kit/Check';
 import { FieldGrid, NumberField, QuantityField } from '../kit/fields';
 import { TextField } from '../kit/TextField';
 import { Select } from '../kit/Select';
+import { Label } from '../kit/text';
 import { type PlanHand, useEditor } from './usePlanner';
 
 const Settings = styled.div`
@@ -20,44 +25,132 @@ const Settings = styled.div`
   gap: 12px;
 `;
 
-function Attach({ line, hand }: { line: Line; hand: PlanHand }) {
+/** A place on a unit to begin with: the middle of its front, half way up. */
+const frontOf = (unit: LoadUnit): RoutePoint => ({
+  unitId: unit.id,
+  fromFrontM: unit.fromFrontM,
+  fromCentreM: 0,
+  heightM: unit.heightM / 2,
+});
+
+function PointRow({
+  point,
+  label,
+  load,
+  set,
+  onRemove,
+}: {
+  point: RoutePoint;
+  label: string;
+  load: readonly LoadUnit[];
+  set: (change: Partial<RoutePoint>) => void;
+  onRemove: (() => void) | null;
+}) {
   const { units } = useMember();
-  const attach = line.attach ?? { fromFrontM: 0, fromCentreM: 0, heightM: 0.5 };
-  const set = (change: Partial<typeof attach>): void =>
-    hand.editLine(
-      line.id,
-      (l) => ({ ...l, attach: { ...attach, ...change } }),
-      `${line.id}/attach`,
-    );
+  const length = { dimension: 'length', unit: units.length, most: 60 } as const;
   return (
-    <FieldGrid>
+    <FieldGrid role="group" aria-label={label}>
+      {load.length > 1 ? (
+        <Select
+          label="On"
+          value={point.unitId}
+          choices={load.map((u) => ({ id: u.id, name: unitName(u) }))}
+          onChange={(unitId) => set({ unitId })}
+        />
+      ) : null}
       <QuantityField
         label="Holds the load, behind front edge"
-        dimension="length"
-        unit={units.length}
-        most={60}
-        value={attach.fromFrontM}
+        {...length}
+        value={point.fromFrontM}
         onChange={(v) => v !== null && set({ fromFrontM: v })}
       />
       <QuantityField
         label="Left of the middle"
-        dimension="length"
-        unit={units.length}
+        {...length}
         signed
         least={-10}
         most={10}
-        value={attach.fromCentreM}
+        value={point.fromCentreM}
         onChange={(v) => v !== null && set({ fromCentreM: v })}
       />
       <QuantityField
         label="Height"
-        dimension="length"
-        unit={units.length}
-        most={60}
-        value={attach.heightM}
+        {...length}
+        value={point.heightM}
         onChange={(v) => v !== null && set({ heightM: v })}
       />
+      {onRemove ? (
+        <Button $kind="quiet" onPress={onRemove}>
+          Remove {label}
+        </Button>
+      ) : null}
     </FieldGrid>
+  );
+}
+
+/** Most points a route has room for. */
+const MOST_POINTS = 16;
+
+/** Which units a line is at, and the points of its route where it does not simply lie over them. */
+function Route({ line, plan, hand }: { line: Line; plan: Plan; hand: PlanHand }) {
+  const set = (change: Pick<Line, 'units' | 'points'>): void =>
+    hand.editLine(line.id, (l) => ({ ...l, ...change }), `${line.id}/route`);
+  const { units: load } = plan;
+  const at = load.filter((u) => line.units.includes(u.id));
+  const name = (u: LoadUnit, on: boolean): void => {
+    const units = on ? [...line.units, u.id] : line.units.filter((id) => id !== u.id);
+    set({ units, points: line.points.filter((p) => units.includes(p.unitId)) });
+  };
+  const point = (i: number, change: Partial<RoutePoint>): void =>
+    set({
+      units: line.units,
+      points: line.points.map((p, k) => (k === i ? { ...p, ...change } : p)),
+    });
+  const first = at[0];
+  return (
+    <>
+      {load.length > 1 ? (
+        <fieldset>
+          <legend>
+            <Label>{line.kind === 'over' ? 'Goes over' : 'Is at'}</Label>
+          </legend>
+          {load.map((u) => (
+            <Check key={u.id} selected={line.units.includes(u.id)} onChange={(on) => name(u, on)}>
+              {unitName(u)}
+            </Check>
+          ))}
+        </fieldset>
+      ) : null}
+      {line.points.map((p, i) => (
+        <PointRow
+          key={i}
+          point={p}
+          label={`point ${i + 1}`}
+          load={at}
+          set={(change) => point(i, change)}
+          onRemove={
+            line.kind === 'over' || line.points.length > 1
+              ? () => set({ units: line.units, points: line.points.filter((_, k) => k !== i) })
+              : null
+          }
+        />
+      ))}
+      {first && line.points.length < MOST_POINTS ? (
+        <Button
+          $kind="quiet"
+          onPress={() =>
+            set({
+              units: line.units,
+              points: [...line.points, line.points.at(-1) ?? frontOf(first)],
+            })
+          }
+        >
+          {line.kind === 'over' && line.points.length === 0
+            ? 'Enter the points of its route'
+            : 'Add a point to its route'}
+        </Button>
+      ) : null}
+    </>
   );
 }
 
@@ -142,19 +235,14 @@ export function LineSettings({ line }: { line: Line }) {
       ? line.elements.map((e) => (e === onDeck.at(-1) ? loadEnd(e.id) : e))
       : line.elements;
   };
+  const unit = editor.plan.units.find((u) => line.units.includes(u.id));
   const kind = (next: Line['kind']): void =>
     set(
       {
         kind: next,
         elements: endsFor(next),
-        attach:
-          next === 'over'
-            ? null
-            : (line.attach ?? {
-                fromFrontM: editor.plan.cargo.fromFrontM,
-                fromCentreM: 0,
-                heightM: editor.plan.cargo.heightM / 2,
-              }),
+        points:
+          next === 'over' || !unit ? [] : line.points.length > 0 ? line.points : [frontOf(unit)],
       },
       `${line.id}/kind`,
     );
@@ -201,7 +289,7 @@ export function LineSettings({ line }: { line: Line }) {
           onChange={(settling) => set({ settling })}
         />
       </FieldGrid>
-      {line.kind === 'over' ? null : <Attach line={line} hand={editor.hand} />}
+      <Route line={line} plan={editor.plan} hand={editor.hand} />
       <Angle line={line} hand={editor.hand} />
       <Check selected={line.temporary} onChange={(temporary) => set({ temporary })}>
         Temporary line: isolated damage may count

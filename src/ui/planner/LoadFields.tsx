@@ -1,24 +1,18 @@
 'use client';
 import { type ComponentProps, memo, useCallback } from 'react';
-import type { Cargo } from '@/core/securement/schema';
+import type { LoadUnit } from '@/core/securement/load/schema';
 import { COMMODITIES, COMMODITY_IDS } from '@/core/securement/vocabulary';
+import { ShapeFields } from './ShapeFields';
 import { useMember } from '../frame/MemberContext';
 import { FieldGrid, NumberField, QuantityField } from '../kit/fields';
 import { TextField } from '../kit/TextField';
 import { Select } from '../kit/Select';
 import type { PlanHand } from './usePlanner';
 
-type SetCargo = (change: Partial<Cargo>) => void;
+type SetUnit = (change: Partial<LoadUnit>) => void;
 /** Stays the same while the plan changes, so that a field is drawn again only when its own figure changes. */
-const useSetCargo = (hand: PlanHand): SetCargo =>
-  useCallback(
-    (change) =>
-      hand.edit(
-        (p) => ({ ...p, cargo: { ...p.cargo, ...change } }),
-        `cargo/${Object.keys(change).join()}`,
-      ),
-    [hand],
-  );
+const useSetUnit = (hand: PlanHand, id: string): SetUnit =>
+  useCallback((change) => hand.editUnit(id, change), [hand, id]);
 
 type QuantityKey =
   | 'massKg'
@@ -30,12 +24,15 @@ type QuantityKey =
   | 'cgLeftM'
   | 'fromFrontM'
   | 'fromCentreM'
+  | 'cgForwardWithinM'
+  | 'cgLeftWithinM'
+  | 'cgHeightWithinM'
   | 'maxLineForceN';
-type CargoQuantityProps = Omit<ComponentProps<typeof QuantityField>, 'onChange'> & {
+type UnitQuantityProps = Omit<ComponentProps<typeof QuantityField>, 'onChange'> & {
   readonly field: QuantityKey;
-  readonly set: SetCargo;
+  readonly set: SetUnit;
 };
-const CargoQuantity = memo(function CargoQuantity({ field, set, ...rest }: CargoQuantityProps) {
+const UnitQuantity = memo(function UnitQuantity({ field, set, ...rest }: UnitQuantityProps) {
   return (
     <QuantityField
       {...rest}
@@ -46,7 +43,7 @@ const CargoQuantity = memo(function CargoQuantity({ field, set, ...rest }: Cargo
   );
 });
 
-const CargoName = memo(function CargoName({ name, set }: { name: string; set: SetCargo }) {
+const UnitName = memo(function UnitName({ name, set }: { name: string; set: SetUnit }) {
   return (
     <TextField
       label="What it is"
@@ -61,8 +58,8 @@ const Goods = memo(function Goods({
   commodity,
   set,
 }: {
-  commodity: Cargo['commodity'];
-  set: SetCargo;
+  commodity: LoadUnit['commodity'];
+  set: SetUnit;
 }) {
   return (
     <Select
@@ -75,15 +72,24 @@ const Goods = memo(function Goods({
 });
 
 /** What the load is: mass, measures, where its weight lies and where it stands. */
-export function LoadFields({ cargo, hand }: { cargo: Cargo; hand: PlanHand }) {
+export function LoadFields({
+  unit,
+  load,
+  hand,
+}: {
+  unit: LoadUnit;
+  /** Every unit of the plan: this one may stand on another. */
+  load: readonly LoadUnit[];
+  hand: PlanHand;
+}) {
   const { units } = useMember();
-  const set = useSetCargo(hand);
+  const set = useSetUnit(hand, unit.id);
   const length = { dimension: 'length', unit: units.length, set } as const;
   return (
     <>
       <FieldGrid>
-        <CargoName name={cargo.name} set={set} />
-        <CargoQuantity
+        <UnitName name={unit.name} set={set} />
+        <UnitQuantity
           field="massKg"
           label="Mass"
           dimension="mass"
@@ -91,101 +97,124 @@ export function LoadFields({ cargo, hand }: { cargo: Cargo; hand: PlanHand }) {
           optional
           least={0.1}
           most={100_000}
-          value={cargo.massKg}
+          value={unit.massKg}
           set={set}
         />
-        <CargoQuantity
+        <UnitQuantity
           field="lengthM"
           label="Length"
           {...length}
           least={0.01}
           most={60}
-          value={cargo.lengthM}
+          value={unit.lengthM}
         />
-        <CargoQuantity
+        <UnitQuantity
           field="widthM"
           label="Width"
           {...length}
           least={0.01}
           most={60}
-          value={cargo.widthM}
+          value={unit.widthM}
         />
-        <CargoQuantity
+        <UnitQuantity
           field="heightM"
           label="Height"
           {...length}
           least={0.01}
           most={60}
-          value={cargo.heightM}
+          value={unit.heightM}
         />
-        <CargoQuantity
+        <UnitQuantity
           field="cgHeightM"
           label="CG height"
           {...length}
           optional
           least={0.01}
           most={60}
-          value={cargo.cgHeightM}
+          value={unit.cgHeightM}
         />
-        <CargoQuantity
+        <UnitQuantity
           field="cgForwardM"
           label="CG before the middle"
           {...length}
           optional
           placeholder="in the middle"
           signed
-          least={-cargo.lengthM / 2}
-          most={cargo.lengthM / 2}
-          value={cargo.cgForwardM}
+          least={-unit.lengthM / 2}
+          most={unit.lengthM / 2}
+          value={unit.cgForwardM}
         />
-        <CargoQuantity
+        <UnitQuantity
           field="cgLeftM"
           label="CG left of the middle"
           {...length}
           optional
           placeholder="in the middle"
           signed
-          least={-cargo.widthM / 2}
-          most={cargo.widthM / 2}
-          value={cargo.cgLeftM}
+          least={-unit.widthM / 2}
+          most={unit.widthM / 2}
+          value={unit.cgLeftM}
         />
-        <CargoQuantity
+        <UnitQuantity
           field="fromFrontM"
           label="Behind front edge"
           {...length}
           most={60}
-          value={cargo.fromFrontM}
+          value={unit.fromFrontM}
         />
-        <CargoQuantity
+        <UnitQuantity
           field="fromCentreM"
           label="Left of the middle"
           {...length}
           signed
           least={-10}
           most={10}
-          value={cargo.fromCentreM}
+          value={unit.fromCentreM}
         />
-        <CargoQuantity
+        <UnitQuantity
           field="maxLineForceN"
           label="Most force a line"
           dimension="force"
           unit={units.force}
           optional
           placeholder="no limit"
-          least={1}
           most={1e6}
-          value={cargo.maxLineForceN}
+          value={unit.maxLineForceN}
           set={set}
         />
         <NumberField
           label="Rows side by side"
-          value={cargo.rows}
+          value={unit.rows}
           least={1}
           most={10}
           onChange={(rows) => set({ rows: Math.round(rows) })}
         />
       </FieldGrid>
-      <Goods commodity={cargo.commodity} set={set} />
+      <FieldGrid>
+        <UnitQuantity
+          field="cgForwardWithinM"
+          label="CG lengthwise, give or take"
+          {...length}
+          most={unit.lengthM / 2}
+          value={unit.cgForwardWithinM}
+        />
+        <UnitQuantity
+          field="cgLeftWithinM"
+          label="CG sideways, give or take"
+          {...length}
+          most={unit.widthM / 2}
+          value={unit.cgLeftWithinM}
+        />
+        <UnitQuantity
+          field="cgHeightWithinM"
+          label="CG height, give or take"
+          {...length}
+          most={unit.heightM}
+          value={unit.cgHeightWithinM}
+        />
+      </FieldGrid>
+      <ShapeFields unit={unit} load={load} hand={hand} />
+      <Goods commodity={unit.commodity} set={set} />
     </>
   );
 }

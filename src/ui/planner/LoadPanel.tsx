@@ -6,8 +6,10 @@ import styled from 'styled-components';
 import type { Plan } from '@/core/securement/plan';
 import { SCHOOLS } from '@/core/rope/schools';
 import { FRICTION_PAIRS } from '@/core/securement/friction';
+import { totalMassKg, unitName } from '@/core/securement/load/describe';
+import type { LoadUnit } from '@/core/securement/load/schema';
 import type { Strength } from '@/core/securement/schema';
-import { formatQuantity } from '@/core/units';
+import { formatQuantity, type UnitChoice } from '@/core/units';
 import { useHoldMap } from '@/workers/useHoldMap';
 import { useMember } from '../frame/MemberContext';
 import { DeckSketch } from './DeckSketch';
@@ -18,6 +20,9 @@ import { orMissing } from '../orMissing';
 
 /** What a section holds is fetched when it is opened for the first time. */
 const LoadFields = dynamic(() => orMissing(import('./LoadFields').then((m) => m.LoadFields)), {
+  loading: () => null,
+});
+const LoadUnits = dynamic(() => orMissing(import('./LoadUnits').then((m) => m.LoadUnits)), {
   loading: () => null,
 });
 const FrictionFields = dynamic(
@@ -148,17 +153,26 @@ const StrengthSection = memo(function StrengthSection({
   );
 });
 
+function muOf({ friction }: LoadUnit): string {
+  if (friction.known === 'no') return 'friction not known';
+  return `μ ${friction.known === 'pair' ? FRICTION_PAIRS[friction.pair].mu : friction.mu}`;
+}
+
+/** What the load weighs, and of how many units it consists. */
+function loadInShort(load: readonly LoadUnit[], units: UnitChoice): string {
+  const mass = totalMassKg(load);
+  const weighs = mass === null ? 'mass not known' : formatQuantity(mass, 'mass', units);
+  return load.length > 1 ? `${load.length} units, ${weighs}` : weighs;
+}
+
 /** The left side of the planner: the load, what it stands on, the deck, the schools. */
 export const LoadPanel = memo(function LoadPanel({ editor }: { editor: PlanEditor }) {
   const { units } = useMember();
   const { plan, drawn, hand } = editor;
-  const { cargo, deck } = plan;
-  const mu =
-    cargo.friction.known === 'pair'
-      ? `μ ${FRICTION_PAIRS[cargo.friction.pair].mu}`
-      : cargo.friction.known === 'entered'
-        ? `μ ${cargo.friction.mu}`
-        : 'friction not known';
+  const { deck } = plan;
+  const [chosen, choose] = useState<string | null>(null);
+  const unit = plan.units.find((u) => u.id === chosen) ?? plan.units[0]!;
+  const several = plan.units.length > 1;
   const unrated = deck.anchors.filter((a) => a.rating.state === 'unrated').length;
   return (
     <Fields disabled={editor.readOnly}>
@@ -168,21 +182,17 @@ export const LoadPanel = memo(function LoadPanel({ editor }: { editor: PlanEdito
       </Pictures>
       <Section
         title="Load"
-        open={cargo.massKg === null}
-        summary={
-          cargo.massKg === null ? 'mass not known' : formatQuantity(cargo.massKg, 'mass', units)
-        }
+        open={plan.units.some((u) => u.massKg === null)}
+        summary={loadInShort(plan.units, units)}
       >
-        <LoadFields cargo={cargo} hand={hand} />
+        <LoadUnits plan={plan} unit={unit} hand={hand} onChoose={choose} />
+        <LoadFields key={unit.id} unit={unit} load={plan.units} hand={hand} />
       </Section>
-      <Section title="Friction and blocking" summary={mu}>
-        <FrictionFields
-          friction={cargo.friction}
-          surface={cargo.surface}
-          fullyContained={cargo.fullyContained}
-          blocking={deck.blocking}
-          hand={hand}
-        />
+      <Section
+        title="Friction and blocking"
+        summary={several ? `${unitName(unit)}: ${muOf(unit)}` : muOf(unit)}
+      >
+        <FrictionFields key={unit.id} unit={unit} boards={deck.boards} hand={hand} />
       </Section>
       <Section
         title="Deck and anchors"

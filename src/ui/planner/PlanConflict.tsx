@@ -1,5 +1,7 @@
 'use client';
 import type { Plan } from '@/core/securement/plan';
+import { unitName } from '@/core/securement/load/describe';
+import type { LoadUnit } from '@/core/securement/load/schema';
 import { assess } from '@/core/securement/assess';
 import type { LockerWord } from '@/core/securement/locker-word';
 import { formatQuantity, formatTogether, type UnitChoice } from '@/core/units';
@@ -8,28 +10,26 @@ import { useMember } from '../frame/MemberContext';
 import { ConflictSheet, type Side } from '../kit/ConflictSheet';
 import { VerdictMark } from '../kit/VerdictMark';
 
+function unitWords(unit: LoadUnit, units: UnitChoice): string {
+  const mass = unit.massKg === null ? 'mass not known' : formatQuantity(unit.massKg, 'mass', units);
+  const size = formatTogether([unit.lengthM, unit.widthM, unit.heightM], 'length', units);
+  return `${unitName(unit)}, ${mass}, ${size}`;
+}
+
+const frictionWords = ({ friction }: LoadUnit): string =>
+  friction.known === 'pair'
+    ? friction.pair
+    : friction.known === 'entered'
+      ? `μ ${friction.mu}`
+      : 'not known';
+
 const sideOf = (plan: Plan, locker: LockerWord, units: UnitChoice): Side => ({
   mark: <VerdictMark verdict={assess(plan, locker).verdict} />,
   facts: [
     ['Name', plan.title],
     ['Rules', plan.ruleSet],
-    ['Load', plan.cargo.name],
-    [
-      'Mass',
-      plan.cargo.massKg === null ? 'not known' : formatQuantity(plan.cargo.massKg, 'mass', units),
-    ],
-    [
-      'Size',
-      formatTogether([plan.cargo.lengthM, plan.cargo.widthM, plan.cargo.heightM], 'length', units),
-    ],
-    [
-      'Friction',
-      plan.cargo.friction.known === 'pair'
-        ? plan.cargo.friction.pair
-        : plan.cargo.friction.known === 'entered'
-          ? `μ ${plan.cargo.friction.mu}`
-          : 'not known',
-    ],
+    ['Load', plan.units.map((u) => unitWords(u, units)).join('; ')],
+    ['Friction', plan.units.map(frictionWords).join('; ')],
     ['Anchors', String(plan.deck.anchors.length)],
     ['Lines', plan.lines.map((l) => l.name).join('; ') || 'none'],
     ['Notes', plan.notes || 'none'],

@@ -3,6 +3,7 @@ import Link from 'next/link';
 import { type RefObject, useCallback, useEffect, useRef, useState } from 'react';
 import { RULE_SET_IDS, RULE_SET_TITLES, type RuleSetId } from '@/core/securement/rule-set-ids';
 import type { Verdict } from '@/core/securement/verdict';
+import { totalMassKg } from '@/core/securement/load/describe';
 import { formatQuantity, formatTogether } from '@/core/units';
 import { VERDICT_WORDS } from '@/wording/verdicts';
 import { useMember } from '../frame/MemberContext';
@@ -101,8 +102,12 @@ export function PlanHead({
 }) {
   const { units, viewer, setUnits } = useMember();
   const { plan, assessment } = editor;
-  const { cargo } = plan;
-  const size = formatTogether([cargo.lengthM, cargo.widthM, cargo.heightM], 'length', units);
+  const [first, ...others] = plan.units;
+  const mass = totalMassKg(plan.units);
+  const size =
+    first && others.length === 0
+      ? formatTogether([first.lengthM, first.widthM, first.heightM], 'length', units)
+      : `${plan.units.length} units`;
   const other = viewer.units === 'metric' ? 'us' : 'metric';
   const { ref, inSight } = useInSight();
   const words = headline(assessment, units);
@@ -117,10 +122,8 @@ export function PlanHead({
             </Label>
             <h1>{plan.title}</h1>
             <Small>
-              {cargo.massKg === null
-                ? 'mass not known'
-                : formatQuantity(cargo.massKg, 'mass', units)}
-              , {size}, {plan.deck.name}
+              {mass === null ? 'mass not known' : formatQuantity(mass, 'mass', units)}, {size},{' '}
+              {plan.deck.name}
             </Small>
           </div>
           <Rules ruleSet={plan.ruleSet} hand={editor.hand} />

@@ -47,6 +47,7 @@ const TagRead = dynamic(() => orNothing(import('./TagRead').then((m) => m.TagRea
 /** What the planner opens on demand: on the road there may be no connection when it is wanted. */
 const ON_DEMAND = [
   () => import('./LoadFields'),
+  () => import('./LoadUnits'),
   () => import('./FrictionFields'),
   () => import('./DeckAnchors'),
   () => import('./NotesFields'),

@@ -15,6 +15,7 @@ import { Small } from '../kit/text';
 import { VerdictMark } from '../kit/VerdictMark';
 import { grouped } from './Findings';
 import type { FactEntries } from '../locker/useGearFacts';
+import { standsOnWords, unitName } from '@/core/securement/load/describe';
 import { headline } from '@/wording/headline';
 import { opinions, rowInWords } from './opinions';
 import { wordRow, wordRun, wordValue } from '@/wording/figures';
@@ -140,7 +141,6 @@ export function PrintSheet({
 }) {
   const { units, viewer } = useMember();
   const a = assess(plan, new Map(facts));
-  const { cargo, deck } = plan;
   const { whole, directions } = opinions(a);
   const ofNeeded = (held: string, needed: string): string => `${held} of ${needed}`;
   return (
@@ -175,14 +175,16 @@ export function PrintSheet({
         <p>
           <b>{headline(a, units)}</b> {RULE_SET_TITLES[plan.ruleSet].scope}
         </p>
-        <p>
-          {cargo.name}:{' '}
-          {cargo.massKg === null
-            ? 'mass not known'
-            : formatQuantity(cargo.massKg, 'mass', units, 'demand')}
-          , {formatTogether([cargo.lengthM, cargo.widthM, cargo.heightM], 'length', units)}, on{' '}
-          {deck.name}.
-        </p>
+        {plan.units.map((u) => (
+          <p key={u.id}>
+            {unitName(u)}:{' '}
+            {u.massKg === null
+              ? 'mass not known'
+              : formatQuantity(u.massKg, 'mass', units, 'demand')}
+            , {formatTogether([u.lengthM, u.widthM, u.heightM], 'length', units)}, on{' '}
+            {standsOnWords(u, plan)}.
+          </p>
+        ))}
         <h2>Lines</h2>
         <table>
           <thead>

@@ -2,7 +2,7 @@ import { readFileSync } from 'node:fs';
 import { describe, expect, it } from 'vitest';
 import { parsePlan, type Plan } from '@/core/securement/plan';
 import { METRIC } from '@/core/units';
-import { demoNames, demoPlan, judge } from '../../../tests/support/demo';
+import { demoNames, demoPlan, judge, withLoad } from '../../../tests/support/demo';
 import { headline } from '@/wording/headline';
 import { opinions, rowInWords } from './opinions';
 
@@ -71,10 +71,9 @@ describe('what a row says', () => {
   });
   it('where only the formula falls short it says that statics hold', () => {
     const bins = demoPlan('apple-bins');
-    const heavier = Array.from({ length: 40 }, (_, i): Plan => ({
-      ...bins,
-      cargo: { ...bins.cargo, massKg: 2280 + 100 * i },
-    }));
+    const heavier = Array.from({ length: 40 }, (_, i): Plan =>
+      withLoad(bins, { massKg: 2280 + 100 * i }),
+    );
     const between = heavier.flatMap((plan) =>
       opinions(judge(plan)).directions.filter(
         (r) => r.rule?.verdict === 'short' && r.statics?.verdict === 'holds',

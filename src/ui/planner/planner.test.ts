@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { demoNames, demoPlan, judge } from '../../../tests/support/demo';
+import { demoNames, demoPlan, judge, withLoad } from '../../../tests/support/demo';
 import { parsePlan } from '@/core/securement/plan';
 import { METRIC, US_CUSTOMARY } from '@/core/units';
 import { wordFinding } from '@/wording/findings';
@@ -121,7 +121,7 @@ describe('new lines and elements', () => {
     const at = judge(two).lines.map((l) => l.shape.legs[0]!.at!.x);
     expect(Math.abs(at[0]! - at[1]!)).toBeGreaterThan(0.5);
     // The load moved before every ring but one pair: there is only that one, and it is used again.
-    const behind = { ...plan, cargo: { ...plan.cargo, fromFrontM: 2.4, lengthM: 0.7 }, lines: [] };
+    const behind = withLoad({ ...plan, lines: [] }, { fromFrontM: 2.4, lengthM: 0.7 });
     expect(
       newLine('webbing', behind)!
         .elements.flatMap((e) => (e.kind === 'anchor' && e.at.on === 'deck' ? [e.at.anchorId] : []))
@@ -130,9 +130,7 @@ describe('new lines and elements', () => {
   });
   it('where no anchors lie on both sides of the load it says so instead of putting a line beside it', () => {
     expect(newLine('rope', { ...plan, deck: { ...plan.deck, anchors: [] } })).toBeNull();
-    expect(
-      newLine('rope', { ...plan, cargo: { ...plan.cargo, fromFrontM: 2.3, lengthM: 0.1 } }),
-    ).toBeNull();
+    expect(newLine('rope', withLoad(plan, { fromFrontM: 2.3, lengthM: 0.1 }))).toBeNull();
   });
   it('fresh ids skip those taken', () =>
     expect(freshId('l', [{ id: 'l1' }, { id: 'l3' }])).toBe('l2'));

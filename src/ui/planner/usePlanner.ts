@@ -3,6 +3,7 @@ import { createContext, useCallback, useContext, useMemo, useState } from 'react
 import type { Plan } from '@/core/securement/plan';
 import type { LineElement } from '@/core/line/schema';
 import type { Assessment } from '@/core/securement/assess';
+import type { LoadUnit } from '@/core/securement/load/schema';
 import type { Line } from '@/core/securement/schema';
 import { type GearFacts, LOCKER_NOT_ASKED } from '@/core/securement/locker-word';
 import { useHistory } from '../history';
@@ -16,6 +17,7 @@ export interface PlanHand {
   /** Tells of a thing that is about to be put on a line, so that nobody has to ask again. */
   learnGear(item: LockerItem): void;
   edit(change: (plan: Plan) => Plan, key?: string): void;
+  editUnit(unitId: string, change: Partial<LoadUnit>, key?: string): void;
   editLine(lineId: string, change: (line: Line) => Line, key?: string): void;
   editElement(
     lineId: string,
@@ -68,6 +70,14 @@ export function usePlanner(
     },
     [readOnly, change],
   );
+  const editUnit = useCallback(
+    (id: string, edited: Partial<LoadUnit>, key = `${id}/${Object.keys(edited).join()}`) =>
+      edit(
+        (p) => ({ ...p, units: p.units.map((u) => (u.id === id ? { ...u, ...edited } : u)) }),
+        key,
+      ),
+    [edit],
+  );
   const editLine = useCallback(
     (id: string, edited: (line: Line) => Line, key?: string) =>
       edit((p) => ({ ...p, lines: p.lines.map((l) => (l.id === id ? edited(l) : l)) }), key),
@@ -83,8 +93,8 @@ export function usePlanner(
     [editLine],
   );
   const hand = useMemo(
-    () => ({ readOnly, learnGear, edit, editLine, editElement }),
-    [readOnly, learnGear, edit, editLine, editElement],
+    () => ({ readOnly, learnGear, edit, editUnit, editLine, editElement }),
+    [readOnly, learnGear, edit, editUnit, editLine, editElement],
   );
   return useMemo(
     () => ({

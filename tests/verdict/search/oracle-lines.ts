@@ -1,3 +1,4 @@
+import { oneLoad } from './one-load';
 import type { Plan } from '@/core/securement/plan';
 import { complete, type Element, keptTension, strength } from './oracle-line';
 
@@ -50,7 +51,7 @@ function least(f: (x: number) => number, a: number, b: number): number {
 
 /** Shortest way over the box between two points beside it; null when it does not cross the top. */
 function overTop(plan: Plan, a: V3, b: V3): { legs: [V3, V3]; lengthM: number } | null {
-  const c = plan.cargo;
+  const c = oneLoad(plan).load;
   const [front, rear, left, right, top] = [
     -c.fromFrontM,
     -c.fromFrontM - c.lengthM,
@@ -89,7 +90,8 @@ function overTop(plan: Plan, a: V3, b: V3): { legs: [V3, V3]; lengthM: number } 
 }
 
 function lineOf(plan: Plan, line: Plan['lines'][number]): Omit<Line, 'wll' | 'breaking'> {
-  const { cargo: c, deck } = plan;
+  const { deck } = plan;
+  const c = oneLoad(plan).load;
   const ends = line.elements.flatMap((e) =>
     e.kind === 'anchor' && e.at.on === 'deck' ? [e.at.anchorId] : [],
   );
@@ -133,8 +135,8 @@ function lineOf(plan: Plan, line: Plan['lines'][number]): Omit<Line, 'wll' | 'br
       routeM,
     };
   }
-  if (!line.attach || ends.length !== (line.kind === 'loop' ? 2 : 1)) return nothing;
-  const p: V3 = [-line.attach.fromFrontM, line.attach.fromCentreM, line.attach.heightM];
+  if (!line.points[0] || ends.length !== (line.kind === 'loop' ? 2 : 1)) return nothing;
+  const p: V3 = [-line.points[0].fromFrontM, line.points[0].fromCentreM, line.points[0].heightM];
   const inside =
     p[0] <= -c.fromFrontM + 0.021 &&
     p[0] >= -c.fromFrontM - c.lengthM - 0.021 &&

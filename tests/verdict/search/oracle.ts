@@ -4,6 +4,7 @@
  * only says what it is sure of: why HOLDS cannot be right, or nothing. It knows the knots and gear that `make-plan` uses.
  * Sources, all from memory: 49 CFR 393.102–114, EN 12195-1:2010, rope makers' tables; knots common practice, no source.
  */
+import { oneLoad } from './one-load';
 import type { Plan } from '@/core/securement/plan';
 import type { Solver } from './highs';
 import { G, SPLICE } from './oracle-line';
@@ -16,9 +17,9 @@ const friction = (plan: Plan): number => {
     'anti-slip-mat': 0.6,
     'planed-wood-plywood': 0.3,
   };
-  const f = plan.cargo.friction;
+  const f = oneLoad(plan).load.friction;
   const mu = f.known === 'no' ? 0 : f.known === 'entered' ? f.mu : PAIRS[f.pair]!;
-  return Math.min(mu, { clean: 1, unswept: 0.2, icy: 0.1 }[plan.cargo.surface]);
+  return Math.min(mu, { clean: 1, unswept: 0.2, icy: 0.1 }[oneLoad(plan).load.surface]);
 };
 
 const DIRECTIONS: Record<'forward' | 'rearward' | 'left' | 'right', V3> = {
@@ -43,7 +44,8 @@ function staticsBound(
   solver: Solver,
   cz = 1,
 ): number | null {
-  const { cargo: c, deck } = plan;
+  const { deck } = plan;
+  const c = oneLoad(plan).load;
   const W = c.massKg! * G;
   const mu = friction(plan) / Math.cos(Math.PI / FACETS);
   const cg: V3 = [
@@ -70,12 +72,12 @@ function staticsBound(
       }
   const boards = dirs.filter(
     (d) =>
-      plan.deck.blocking[d].touching &&
-      (plan.deck.blocking[d].capacityN ?? 0) > 0 &&
+      oneLoad(plan).boards[d].touching &&
+      (oneLoad(plan).boards[d].capacityN ?? 0) > 0 &&
       DIRECTIONS[d][0] * u[0] + DIRECTIONS[d][1] * u[1] > 1e-9,
   );
   boards.forEach((d, i) => {
-    const top = Math.min(c.heightM, plan.deck.blocking[d].heightM ?? 0);
+    const top = Math.min(c.heightM, oneLoad(plan).boards[d].heightM ?? 0);
     const n = DIRECTIONS[d];
     for (const s of [1, -1])
       for (const z of top > 0 ? [0, top] : [0]) {
@@ -113,7 +115,7 @@ function staticsBound(
   }));
   const caps = boards.map((d, i) => ({
     values: columns.map((x) => (x.extra === i ? 1 : 0)),
-    equals: plan.deck.blocking[d].capacityN! / W,
+    equals: oneLoad(plan).boards[d].capacityN! / W,
   }));
   return solver.maximum({
     cost: columns.map((_, i) => (i === columns.length - 1 ? 1 : 0)),
@@ -134,12 +136,12 @@ const isKnotted = (l: Line): boolean =>
 
 /** 49 CFR 393.104, 393.106, 393.110 from the text. */
 function commercial(plan: Plan, lines: readonly Line[]): string | null {
-  const { cargo: c } = plan;
+  const c = oneLoad(plan).load;
   if (lines.some(isKnotted)) return 'a knot in a tie-down';
   if (lines.some((l) => l.elements.some((e) => e.kind === 'edge' && e.shape === 'sharp')))
     return 'an unprotected edge';
   const parts = (m: number): number => Math.ceil(m / 3.048 - 1e-9);
-  const board = plan.deck.blocking.forward;
+  const board = oneLoad(plan).boards.forward;
   const blocked =
     board.touching &&
     board.capacityN !== null &&
@@ -165,12 +167,12 @@ function commercial(plan: Plan, lines: readonly Line[]): string | null {
 
 /** EN 12195-1:2010 from the text: sliding, and tilting for one row. */
 function european(plan: Plan, lines: readonly Line[]): string | null {
-  const { cargo: c } = plan;
+  const c = oneLoad(plan).load;
   const [W, mu] = [c.massKg! * G, friction(plan)];
   for (const d of dirs) {
     const [need, fs] = d === 'forward' ? [0.8, 1.25] : [0.5, 1.1];
     const u = DIRECTIONS[d];
-    const board = plan.deck.blocking[d];
+    const board = oneLoad(plan).boards[d];
     const BC = board.touching ? (board.capacityN ?? 0) : 0;
     let [P, H, D] = [0, 0, 0];
     for (const l of lines) {
@@ -198,7 +200,7 @@ function hauledBeyond(plan: Plan, lines: readonly Line[]): string | null {
     (l) => l.credited && l.kept !== null && l.wll > 0 && l.kept > l.wll * (1 + 1e-6),
   );
   if (strap) return 'a line kept tighter than it may carry';
-  const limit = plan.cargo.maxLineForceN;
+  const limit = oneLoad(plan).load.maxLineForceN;
   return limit !== null && lines.some((l) => l.kept !== null && l.kept > limit * (1 + 1e-6))
     ? 'the load is crushed'
     : null;
@@ -237,13 +239,16 @@ const BOXES: Readonly<Record<Plan['ruleSet'], readonly Box[]>> = {
 
 /** Sets that want it held down beyond its weight, by a fifth: lines alone, over-lines by what they keep. */
 function heldDown(plan: Plan, lines: readonly Line[]): string | null {
-  if (!['us-light', 'au-road'].includes(plan.ruleSet) || plan.cargo.fullyContained) return null;
+  if (!['us-light', 'au-road'].includes(plan.ruleSet) || oneLoad(plan).load.fullyContained)
+    return null;
   if (lines.some((l) => l.credited && !l.placed)) return null;
   const down = lines.reduce((sum, l) => {
     const pressing = l.credited ? l.legs.reduce((s, g) => s - g.pull[2], 0) : 0;
     return sum + pressing * (l.kind === 'over' ? (l.wll > 0 ? (l.kept ?? 0) : 0) : l.wll);
   }, 0);
-  return down < 0.2 * plan.cargo.massKg! * G * (1 - 1e-6) ? 'a fifth of it is not held down' : null;
+  return down < 0.2 * oneLoad(plan).load.massKg! * G * (1 - 1e-6)
+    ? 'a fifth of it is not held down'
+    : null;
 }
 
 /** Statics of every direction that is asked for; where the rule asks for no tension an unknown one may be anything the line carries. */
@@ -281,7 +286,7 @@ function statics(plan: Plan, lines: readonly Line[], solver: Solver): string | n
 
 /** Why HOLDS cannot be right, or null. */
 export function whyNotHolds(plan: Plan, solver: Solver): string | null {
-  if (plan.cargo.massKg === null) return 'nobody knows what it weighs';
+  if (oneLoad(plan).load.massKg === null) return 'nobody knows what it weighs';
   const lines = linesOf(plan);
   const bad = plan.lines.find((l, i) => !lines[i]!.credited && l.kind === 'over');
   if (bad) return `line ${bad.id} is no line over the load`;

@@ -172,9 +172,9 @@ export const RELATIONS: readonly Relation[] = [
   {
     name: 'more mass',
     check(raw, plan, verdict) {
-      if (plan.cargo.massKg === null || verdict !== 'short') return null;
+      if (plan.units[0]!.massKg === null || verdict !== 'short') return null;
       const p = copy(raw);
-      p.cargo['massKg'] = plan.cargo.massKg * 1.3;
+      p.cargo['massKg'] = plan.units[0]!.massKg * 1.3;
       return verdictOf(p, wordOf) === 'holds' ? 'more mass turned SHORT into HOLDS' : null;
     },
   },

@@ -11,6 +11,7 @@ import { type Assessment, assess, lineContext, sharingOf } from '../assess';
 import type { ChangeCode } from '../codes';
 import { soundnessOf } from '../rule-input';
 import { ruleSet } from '../rules';
+import type { LoadUnit } from '../load/schema';
 import type { Line } from '../schema';
 import { partToSpare } from '../tightest';
 import type { Verdict } from '../verdict';
@@ -42,20 +43,21 @@ function withLine(plan: Plan, id: string, edit: (line: Line) => Line): Plan {
   return { ...plan, lines: plan.lines.map((l) => (l.id === id ? edit(l) : l)) };
 }
 
+const onMat = ({ friction }: LoadUnit): boolean =>
+  friction.known === 'pair' && ['anti-slip-mat', 'unmarked-mat'].includes(friction.pair);
+
 function matCandidate(plan: Plan): Candidate[] {
   const { mat } = ruleSet(plan.ruleSet);
-  if (
-    plan.cargo.friction.known === 'pair' &&
-    ['anti-slip-mat', 'unmarked-mat'].includes(plan.cargo.friction.pair)
-  )
-    return [];
+  if (plan.units.every(onMat)) return [];
   return [
     {
       code: 'put-mat',
       values: {},
       plan: {
         ...plan,
-        cargo: { ...plan.cargo, friction: { known: 'pair', pair: mat }, surface: 'clean' },
+        units: plan.units.map((u) =>
+          onMat(u) ? u : { ...u, friction: { known: 'pair', pair: mat }, surface: 'clean' },
+        ),
       },
     },
   ];

@@ -2,18 +2,16 @@
 import { describe, expect, it } from 'vitest';
 import { holdLimit } from './limit';
 import { MOTIONS, motionAt, UNLIMITED_G } from './programme';
-import type { HoldBoard, HoldLine, HoldProblem } from './problem';
+import type { HoldBoard, HoldBody, HoldLeg, HoldLine, HoldProblem } from './problem';
 
 const W = 10_000;
-const box = (
-  extra: Partial<HoldProblem['body']> = {},
-  size = { l: 2, w: 1 },
-): HoldProblem['body'] => ({
+const box = (extra: Partial<HoldBody> = {}, size = { l: 2, w: 1 }): HoldBody => ({
   weightN: W,
   weightPart: 1,
   cone: 'inscribed',
   centre: { x: 0, y: 0, z: 0.6 },
   friction: 0.3,
+  on: null,
   feet: [
     [1, 1],
     [1, -1],
@@ -28,16 +26,22 @@ const unit = (x: number, y: number, z: number) => {
 };
 const line = (
   id: string,
-  legs: HoldLine['legs'],
+  legs: readonly Pick<HoldLeg, 'at' | 'pull'>[],
   leastN: number,
   mostN: number,
-  legRatio = 1,
-): HoldLine => ({ id, legs, leastN, mostN, legRatio });
+  ratio = 1,
+): HoldLine => ({
+  id,
+  legs: legs.map((leg, stretch) => ({ ...leg, body: 0, stretch })),
+  leastN,
+  mostN,
+  ratios: legs.slice(1).map(() => ratio),
+});
 const problem = (
-  body: HoldProblem['body'],
+  body: HoldBody,
   lines: HoldLine[] = [],
   boards: HoldBoard[] = [],
-): HoldProblem => ({ body, lines, boards });
+): HoldProblem => ({ bodies: [body], pushes: [], lines, boards });
 const held = (p: HoldProblem, motion: Parameters<typeof holdLimit>[1] = MOTIONS.forward) =>
   holdLimit(p, motion)!.heldG;
 
@@ -149,7 +153,9 @@ describe('boards', () => {
   const board = (heightM: number, capacityN: number): HoldBoard => ({
     direction: 'forward',
     capacityN,
-    corners: [0.5, -0.5].flatMap((y) => [0, heightM].map((z) => ({ x: 1, y, z }))),
+    faces: [
+      { body: 0, corners: [0.5, -0.5].flatMap((y) => [0, heightM].map((z) => ({ x: 1, y, z }))) },
+    ],
   });
   it('adds its capacity, and none of it rearward', () => {
     const p = problem(box({ centre: { x: 0, y: 0, z: 0.3 } }), [], [board(0.3, 2500)]);
@@ -170,7 +176,7 @@ describe('boards', () => {
     const half: HoldBoard = {
       direction: 'forward',
       capacityN: 1e9,
-      corners: [0, 0.5].flatMap((y) => [0, 1].map((z) => ({ x: 1, y, z }))),
+      faces: [{ body: 0, corners: [0, 0.5].flatMap((y) => [0, 1].map((z) => ({ x: 1, y, z }))) }],
     };
     expect(
       held(problem(box({ friction: 0, centre: { x: 0, y: 0.1, z: 0.5 } }), [], [half])),
@@ -191,7 +197,7 @@ describe('the parts add up', () => {
       {
         direction: 'forward',
         capacityN: 700,
-        corners: [0.5, -0.5].map((y) => ({ x: 1, y, z: 0 })),
+        faces: [{ body: 0, corners: [0.5, -0.5].map((y) => ({ x: 1, y, z: 0 })) }],
       },
     ];
     for (let k = 0; k < 16; k++) {

@@ -1,6 +1,6 @@
 import type { Point } from '../leg';
 import type { Direction } from '../vocabulary';
-import type { HoldLine, HoldProblem } from './problem';
+import type { HoldBody, HoldLine, HoldProblem } from './problem';
 import {
   BALANCE_ROWS,
   facetsOf,
@@ -9,6 +9,7 @@ import {
   isFree,
   type Motion,
   UNLIMITED_G,
+  wholeRatio,
 } from './programme';
 import { type LinearProgramme, Optimiser } from './simplex';
 
@@ -41,27 +42,29 @@ export interface HoldLimit {
   readonly weightG: number;
   readonly lines: readonly LinePart[];
   readonly boards: readonly BoardPart[];
-  /** How it gives way; null where it does not. */
-  readonly twist: Twist | null;
+  /** How each body gives way; null where nothing does. */
+  readonly twists: readonly Twist[] | null;
 }
 
 /** Work of a line with a tension of 1 in all its legs on the velocity that the multipliers are. */
 function workOf(
   line: HoldLine,
-  { x: cx, y: cy, z: cz }: Point,
+  bodies: readonly HoldBody[],
   duals: readonly number[],
   scaleM: number,
 ): number {
   let work = 0;
-  for (const { at, pull: f } of line.legs) {
+  for (const { body, at, pull: f } of line.legs) {
+    const { x: cx, y: cy, z: cz } = bodies[body]!.centre;
+    const k = body * BALANCE_ROWS;
     const [x, y, z] = [(at.x - cx) / scaleM, (at.y - cy) / scaleM, (at.z - cz) / scaleM];
     work +=
-      f.x * duals[0]! +
-      f.y * duals[1]! +
-      f.z * duals[2]! +
-      (y * f.z - z * f.y) * duals[3]! +
-      (z * f.x - x * f.z) * duals[4]! +
-      (x * f.y - y * f.x) * duals[5]!;
+      f.x * duals[k]! +
+      f.y * duals[k + 1]! +
+      f.z * duals[k + 2]! +
+      (y * f.z - z * f.y) * duals[k + 3]! +
+      (z * f.x - x * f.z) * duals[k + 4]! +
+      (x * f.y - y * f.x) * duals[k + 5]!;
   }
   return work;
 }
@@ -74,10 +77,10 @@ function linePart(
   duals: readonly number[],
 ): LinePart {
   const line = problem.lines[i]!;
-  const { weightN, centre } = problem.body;
+  const { weightN } = lp;
   const columns = lp.lineColumns[i]!;
-  const low = line.leastN / (isFree(line) ? line.legRatio : 1);
-  const gain = -workOf(line, centre, duals, lp.scaleM) / weightN;
+  const low = line.leastN / (isFree(line) ? wholeRatio(line) : 1);
+  const gain = -workOf(line, problem.bodies, duals, lp.scaleM) / weightN;
   const tensionN =
     low + (columns.length === 0 ? 0 : Math.max(...columns.map((c) => x[c]!)) * weightN);
   // What is fixed counts as it is; what works counts at its limit, if it would help there.
@@ -87,6 +90,39 @@ function linePart(
     return reduced > 1e-12 ? sum + reduced * lp.upper[c]! : sum;
   }, 0);
   return { id: line.id, tensionN, perNewtonG: gain, partG: gain * low + above };
+}
+
+/** What the weights on their feet hold by themselves, and what fixes what rubs nowhere: chocks, and bodies that push each other. */
+function weightPartG(
+  { bodies, boards, pushes }: HoldProblem,
+  lp: HoldProgramme,
+  duals: readonly number[],
+): number {
+  const only = bodies.length === 1 && pushes.length === 0;
+  if (only) return duals[2]! * bodies[0]!.weightPart;
+  const first = BALANCE_ROWS * bodies.length + boards.length;
+  const capped = pushes.filter((p) => p.capacityN < Infinity);
+  return (
+    bodies.reduce(
+      (sum, b, k) => sum + (duals[k * BALANCE_ROWS + 2]! * b.weightN * b.weightPart) / lp.weightN,
+      0,
+    ) + capped.reduce((sum, _, i) => sum + duals[first + i]! * lp.right[first + i]!, 0)
+  );
+}
+
+function twistOf(duals: readonly number[], body: number, scaleM: number): Twist {
+  const [vx, vy, vz, wx, wy, wz] = duals.slice(body * BALANCE_ROWS) as [
+    number,
+    number,
+    number,
+    number,
+    number,
+    number,
+  ];
+  return {
+    velocity: { x: vx, y: vy, z: vz },
+    rotation: { x: wx / scaleM, y: wy / scaleM, z: wz / scaleM },
+  };
 }
 
 /** A programme and the balance at rest from which every motion begins. */
@@ -141,7 +177,7 @@ export class HoldSearch {
     const { problem } = this;
     const { lp, atRest, against } = this.at(motion);
     lp.aim(motion);
-    const fromRest = atRest.maximum(against * problem.body.feet.length);
+    const fromRest = atRest.maximum((against * problem.bodies[0]!.feet.length) % lp.columns);
     // What is dragged at rest may still be held by inertia or by a board.
     const solved = fromRest.status === 'infeasible' ? new Optimiser(lp).maximum() : fromRest;
     if (solved.status === 'infeasible') return null;
@@ -150,34 +186,22 @@ export class HoldSearch {
     const { x, duals, value } = solved;
     const { scaleM } = lp;
     const given = value >= UNLIMITED_G - 1e-9;
-    const [vx, vy, vz, wx, wy, wz] = duals as readonly number[] as [
-      number,
-      number,
-      number,
-      number,
-      number,
-      number,
-    ];
+    const boardRows = BALANCE_ROWS * problem.bodies.length;
     return {
       heldG: value,
-      weightG: vz,
+      weightG: weightPartG(problem, lp, duals),
       lines: problem.lines.map((_, i) => linePart(problem, lp, i, x, duals)),
       boards: problem.boards.flatMap((board, k) =>
         facing(board, motion)
           ? [
               {
                 direction: board.direction,
-                partG: duals[BALANCE_ROWS + k]! * lp.right[BALANCE_ROWS + k]!,
+                partG: duals[boardRows + k]! * lp.right[boardRows + k]!,
               },
             ]
           : [],
       ),
-      twist: given
-        ? null
-        : {
-            velocity: { x: vx, y: vy, z: vz },
-            rotation: { x: wx / scaleM, y: wy / scaleM, z: wz / scaleM },
-          },
+      twists: given ? null : problem.bodies.map((_, k) => twistOf(duals, k, scaleM)),
     };
   }
 }

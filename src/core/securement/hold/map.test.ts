@@ -1,13 +1,17 @@
 import { describe, expect, it } from 'vitest';
-import { demoPlan, judge } from '../../../../tests/support/demo';
+import { demoPlan, judge, withLoad } from '../../../../tests/support/demo';
 import type { Plan } from '../plan';
 import { lineFactsOf } from '../assess';
-import { ruleInputOf } from '../rule-input';
+import { placeUnits } from '../load/placed';
 import { ruleSet } from '../rules';
 import { type HoldMap, holdMap } from './map';
+import { staticsLoadOf } from './statics-load';
 
 const mapOf = (plan: Plan): HoldMap | null =>
-  holdMap(ruleInputOf(plan, lineFactsOf(plan)), plan.deck, ruleSet(plan.ruleSet).statics);
+  holdMap(
+    staticsLoadOf(plan, placeUnits(plan.units), lineFactsOf(plan)),
+    ruleSet(plan.ruleSet).statics,
+  );
 const heldAt = (map: HoldMap, degrees: number): number | null =>
   map.points.find((p) => Math.abs(p.angleRad - (degrees * Math.PI) / 180) < 1e-9)!.heldG;
 
@@ -50,14 +54,13 @@ describe('the hold map', () => {
 
   it('a mass that nobody knows leaves no map', () => {
     const plan = demoPlan('apple-bins');
-    expect(mapOf({ ...plan, cargo: { ...plan.cargo, massKg: null } })).toBeNull();
+    expect(mapOf(withLoad(plan, { massKg: null }))).toBeNull();
   });
 
   it('of two rows side by side each stands by itself, slanting pulls included', () => {
     const plan = demoPlan('apple-bins');
-    const cargo = { ...plan.cargo, rows: 4, heightM: 2, cgHeightM: 1.2 };
-    const map = mapOf({ ...plan, cargo })!;
-    const alone = cargo.widthM / 4 / 2 / 1.2;
+    const map = mapOf(withLoad(plan, { rows: 4, heightM: 2, cgHeightM: 1.2 }))!;
+    const alone = plan.units[0]!.widthM / 4 / 2 / 1.2;
     expect(heldAt(map, 90)!).toBeLessThanOrEqual(alone + 1e-12);
     expect(heldAt(map, 45)!).toBeLessThanOrEqual(alone * Math.SQRT2 + 1e-12);
     expect(

@@ -1,9 +1,9 @@
-import type { Plan } from '../plan';
-import type { RuleInput, StaticsAsked, StaticsBox } from '../rules/rule-set';
+import type { StaticsAsked, StaticsBox } from '../rules/rule-set';
 import { type Motion, motionAt, MOTIONS } from './programme';
 import { DIRECTIONS } from '../vocabulary';
 import { type Mechanism, mechanismOf } from './mechanism';
-import { rowAlone, Statics } from './opinion';
+import { PartStatics, rowsAlone } from './part-statics';
+import type { StaticsLoad } from './statics-load';
 
 /** Directions of the map, counted from forward to the left. */
 export const MAP_DIRECTIONS = 16;
@@ -52,35 +52,41 @@ function boxOf(boxes: readonly StaticsBox[], { along }: Motion): StaticsBox {
   );
 }
 
-/** The hold map of a plan at the worst of its unknowns; null where mass or place is not known. */
+/** What one part of a load holds in one direction; null where a mass or a place is not known. */
+function pointOf(part: PartStatics, box: StaticsBox, angleRad: number): MapPoint | null {
+  const motion = motionAt(angleRad);
+  const { problem, limit } = part.atWorst(box, motion);
+  if (problem === null || part.tooUnsure) return null;
+  const heldG = limit === null ? null : Math.min(limit.heldG, rowsAlone(part.part, motion));
+  const mechanism: Mechanism =
+    heldG !== null && heldG < limit!.heldG
+      ? {
+          kind: 'tips',
+          to: motion.along.y > 0 ? 'left' : 'right',
+          overBoard: false,
+          onlyWeight: true,
+        }
+      : mechanismOf(problem, limit, motion);
+  return { angleRad, heldG, mechanism };
+}
+
+/** The hold map of a load at the worst of its unknowns, of several parts the worst; null where a mass is not known. */
 export function holdMap(
-  input: RuleInput,
-  deck: Plan['deck'],
+  load: StaticsLoad,
   asked: StaticsAsked,
   directions = MAP_DIRECTIONS,
 ): HoldMap | null {
   const boxes = mapBoxes(asked);
-  const statics = new Statics(input, deck, asked);
+  const parts = load.parts.map((part) => new PartStatics(part, asked));
   const points = Array.from({ length: directions }, (_, k): MapPoint | null => {
     const angleRad = (2 * Math.PI * k) / directions;
-    const motion = motionAt(angleRad);
-    const { problem, limit } = statics.atWorst(boxOf(boxes, motion), motion);
-    if (problem === null) return null;
-    const heldG = limit === null ? null : Math.min(limit.heldG, rowAlone(input, motion));
-    const mechanism = mechanismOf(problem, limit, motion);
-    return {
-      angleRad,
-      heldG,
-      mechanism:
-        heldG !== null && heldG < limit!.heldG
-          ? {
-              kind: 'tips',
-              to: motion.along.y > 0 ? 'left' : 'right',
-              overBoard: false,
-              onlyWeight: true,
-            }
-          : mechanism,
-    };
+    const box = boxOf(boxes, motionAt(angleRad));
+    const of = parts.map((part) => pointOf(part, box, angleRad));
+    return of.some((p) => p === null)
+      ? null
+      : (of as MapPoint[]).reduce((a, b) =>
+          (b.heldG ?? -Infinity) < (a.heldG ?? -Infinity) ? b : a,
+        );
   });
   return points.some((p) => p === null)
     ? null

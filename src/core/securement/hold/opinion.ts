@@ -1,15 +1,14 @@
-import { atLeast } from '../../units/constants';
 import { formula, traced, type Working } from '../../working/working';
-import type { RuleInput, StaticsAsked, StaticsBox, TieDown } from '../rules/rule-set';
+import type { StaticsAsked, StaticsBox, TieDown } from '../rules/rule-set';
 import { requirement } from '../rules/shared';
-import type { Deck } from '../schema';
 import { type Direction, DIRECTIONS } from '../vocabulary';
 import type { TallyRow } from '../verdict';
-import { type HoldLimit, HoldSearch } from './limit';
-import { holdProblem, isPlaced, isUnlike, type Look, type OffMiddle } from './load-model';
-import { type Mechanism, mechanismOf } from './mechanism';
+import type { HoldLimit } from './limit';
+import { type Mechanism, mechanismOf, movingBodies } from './mechanism';
+import { type Asked, PartStatics, type PartSays } from './part-statics';
 import type { HoldProblem } from './problem';
-import { type Motion, MOTIONS, UNLIMITED_G, UPWARD } from './programme';
+import { MOTIONS, UNLIMITED_G, UPWARD } from './programme';
+import type { StaticsLoad, StaticsPart } from './statics-load';
 
 /** What statics say of one direction, beside what the rule says. */
 export interface StaticsRow {
@@ -23,6 +22,8 @@ export interface StaticsRow {
   readonly margin: number | null;
   readonly verdict: TallyRow['verdict'];
   readonly mechanism: Mechanism | null;
+  /** Names of the units that give way, the one the mechanism is told of first; none where there is one unit. */
+  readonly moving: readonly string[];
   /** Lines and boards that hold here, by what they add, most first. */
   readonly holding: readonly {
     readonly lineId?: string;
@@ -31,16 +32,6 @@ export interface StaticsRow {
   }[];
   /** Statics cannot say, but only for want of a tension or a breaking strength, and the rule asks for neither: its word stands. */
   readonly ruleStands: boolean;
-}
-
-/** One direction that is asked for. */
-export interface Asked {
-  readonly direction: Direction | 'down';
-  readonly motion: Motion;
-  readonly box: StaticsBox;
-  readonly requiredG: number;
-  /** Weight is balanced already before lifting begins. */
-  readonly restG: number;
 }
 
 const gain = formula({
@@ -107,122 +98,75 @@ function heldWorking(
   ]);
 }
 
-/** A load of several rows side by side: what one of them, by itself, stands against a motion that has a part sideways; g. */
-export function rowAlone(
-  { article: { rows, widthM, cgHeightM, heightM } }: RuleInput,
-  { along }: Motion,
-): number {
-  return rows > 1 && Math.abs(along.y) > 1e-9
-    ? widthM / rows / 2 / (cgHeightM ?? heightM) / Math.abs(along.y)
-    : Infinity;
+/** What several parts come to together: the worst of them. The rule's word stands only where it stands for every part that is open. */
+function together(says: readonly PartSays[]): Pick<StaticsRow, 'verdict' | 'ruleStands'> {
+  const verdict = (['short', 'cannot-say'] as const).find((v) => says.some((s) => s.verdict === v));
+  if (verdict === undefined) return { verdict: 'holds', ruleStands: false };
+  const open = says.filter((s) => s.verdict === 'cannot-say');
+  return { verdict, ruleStands: verdict === 'cannot-say' && open.every((s) => s.ruleStands) };
 }
 
-/** Statics of one plan, looked at from every end that is needed; problems are built once. */
+const RANK = { short: 0, 'cannot-say': 1, holds: 2 } as const;
+/** Which part a row is told of: the worst word, and of those the least held. */
+function worstOf(says: readonly PartSays[]): number {
+  const held = (s: PartSays): number => s.worstG ?? -Infinity;
+  return says.reduce(
+    (best, s, i) =>
+      RANK[s.verdict] < RANK[says[best]!.verdict] ||
+      (RANK[s.verdict] === RANK[says[best]!.verdict] && held(s) < held(says[best]!))
+        ? i
+        : best,
+    0,
+  );
+}
+
+/** The units of a part that give way, by name, the one the mechanism is told of first. */
+function movingNames({ bodies }: StaticsPart, problem: HoldProblem, limit: HoldLimit): string[] {
+  const { moving, first } = movingBodies(problem, limit);
+  return [first, ...moving.filter((k) => k !== first)]
+    .filter((k) => moving.includes(k))
+    .map((k) => bodies[k]!.name);
+}
+
+/** What holds one part, by what it adds, most first. */
+function holdingOf(limit: HoldLimit | null): StaticsRow['holding'] {
+  if (limit === null) return [];
+  return [
+    ...limit.lines.map((l) => ({ lineId: l.id, partG: l.partG })),
+    ...limit.boards.map((b) => ({ board: b.direction, partG: b.partG })),
+  ]
+    .filter((h) => h.partG > 1e-6)
+    .sort((a, b) => b.partG - a.partG);
+}
+
+/** Statics of a whole load: part by part, the worst of them told. */
 export class Statics {
-  private readonly problems = new Map<string, HoldProblem | null>();
-  private readonly limits = new Map<
-    HoldProblem,
-    { readonly search: HoldSearch; readonly known: Map<Motion, HoldLimit | null> }
-  >();
+  readonly parts: readonly PartStatics[];
 
   constructor(
-    readonly input: RuleInput,
-    readonly deck: Pick<Deck, 'lengthM' | 'widthM'>,
+    readonly load: StaticsLoad,
     readonly asked: StaticsAsked,
-  ) {}
-
-  problem(box: StaticsBox, look: Look): HoldProblem | null {
-    const of = this.boxesAlike ? '' : box.id;
-    const key = `${of}/${look.end}/${look.present}/${look.cone}/${look.off?.forwardPart ?? 0}/${look.off?.leftPart ?? 0}`;
-    if (!this.problems.has(key))
-      this.problems.set(key, holdProblem(this.input, this.deck, box, look));
-    return this.problems.get(key)!;
+  ) {
+    this.parts = load.parts.map((part) => new PartStatics(part, asked));
   }
 
-  /** The limit of one direction; every question of this plan asks for some of them again. */
-  private limit(problem: HoldProblem, motion: Motion): HoldLimit | null {
-    const { search, known } = this.limits.get(problem) ?? {
-      search: new HoldSearch(problem),
-      known: new Map<Motion, HoldLimit | null>(),
-    };
-    this.limits.set(problem, { search, known });
-    if (!known.has(motion)) known.set(motion, search.limit(motion));
-    return known.get(motion)!;
-  }
-
-  /** Where no line works up to its own strength every box has the same statics. */
-  private get boxesAlike(): boolean {
-    return (
-      this.asked.boxes.every((b) => b.weightPart === this.asked.boxes[0]!.weightPart) &&
-      !this.input.tieDowns.some((td) => td.kind !== 'over' && isPlaced(td))
-    );
-  }
-
-  /** Over-lines whose strength nobody knows may hold or not: at the worst both are tried. */
-  private get unsure(): boolean {
-    return this.input.tieDowns.some(
-      (td) =>
-        td.kind === 'over' && td.keptN !== null && td.wll.working.value === null && isPlaced(td),
-    );
-  }
-
-  /**
-   * Friction drawn inside its cone where something is to hold. Where the rule's own word is only denied by what surely
-   * falls short, drawn round it.
-   */
-  private cone(end: Look['end']): Look['cone'] {
-    return end !== 'worst' && this.asked.ruleStandsWithoutTension ? 'circumscribed' : 'inscribed';
-  }
-
-  /** What surely counts at an end: the least over what is unsure. Null: dragged. */
-  heldG(asked: Asked, end: 'worst' | 'tension-free', off?: OffMiddle): number | null {
-    const looks: Look[] = (this.unsure ? [true, false] : [true]).map((present) => ({
-      end,
-      present,
-      cone: this.cone(end),
-      ...(off ? { off } : {}),
-    }));
-    const held = looks.map((look) => {
-      const p = this.problem(asked.box, look);
-      return p === null ? null : (this.limit(p, asked.motion)?.heldG ?? null);
-    });
-    if (held.some((h) => h === null)) return null;
-    // What drags with a tension nobody knows cannot be left out of account where the set counts tensions.
-    if (this.dragsUnknown && !this.asked.ruleStandsWithoutTension) return null;
-    return (
-      Math.min(...(held as number[]), rowAlone(this.input, asked.motion) + asked.restG) -
-      asked.restG
-    );
-  }
-
-  /** Whether an over-line of unlike legs and unknown tension pulls at the load. */
-  get dragsUnknown(): boolean {
-    return this.input.tieDowns.some(
-      (td) => td.kind === 'over' && td.keptN === null && isPlaced(td) && isUnlike(td),
-    );
-  }
-
-  /** What may be held with every unknown at its best. */
-  bestG(asked: Asked): number {
-    // A line that nobody has placed could do anything.
-    if (
-      this.input.tieDowns.some(
-        (td) => td.soundness !== 'nothing' && !isPlaced(td) && td.wll.high > 0,
-      )
-    )
-      return UNLIMITED_G;
-    const problem = this.problem(asked.box, {
-      end: 'best',
-      present: true,
-      cone: this.cone('best'),
-    });
-    return problem === null
-      ? UNLIMITED_G
-      : (this.limit(problem, asked.motion)?.heldG ?? -Infinity) - asked.restG;
+  /** Parts that a question is put to: what the body contains on all sides need not be held down. */
+  private asking({ direction }: Asked): readonly PartStatics[] {
+    return direction === 'down' ? this.parts.filter((p) => !isContained(p.part)) : this.parts;
   }
 
   row(asked: Asked): StaticsRow {
-    const { input } = this;
+    const parts = this.asking(asked);
+    const says = parts.map((p) => p.judge(asked));
+    const which = worstOf(says);
+    return { ...this.told(parts[which]!, asked, says[which]!.worstG), ...together(says) };
+  }
+
+  private told(
+    part: PartStatics,
+    asked: Asked,
+    worst: number | null,
+  ): Omit<StaticsRow, 'verdict' | 'ruleStands'> {
     const label =
       asked.direction === 'down' ? 'held down, by statics' : `held ${asked.direction}, by statics`;
     const required = requirement(
@@ -232,18 +176,14 @@ export class Statics {
       'g',
       asked.box.clause,
     );
-    const worst = this.heldG(asked, 'worst');
-    const shown = this.atWorst(asked.box, asked.motion);
-    const { verdict, ruleStands } = this.judge(asked, worst);
-    const held = heldWorking(label, shown.limit, asked.restG, input.tieDowns);
+    const { problem, limit } = part.atWorst(asked.box, asked.motion);
+    const held = heldWorking(label, limit, asked.restG, this.load.tieDowns);
     return {
       box: asked.box.id,
       strength: asked.box.strength,
       direction: asked.direction,
       clause: asked.box.clause,
       required,
-      verdict,
-      ruleStands,
       held:
         worst === null || held.value === null
           ? { ...held, value: null }
@@ -251,46 +191,10 @@ export class Statics {
             ? rowLimited(label, worst)
             : held,
       margin: worst === null ? null : worst - asked.requiredG,
-      mechanism: shown.problem ? mechanismOf(shown.problem, shown.limit, asked.motion) : null,
-      holding:
-        shown.limit === null
-          ? []
-          : [
-              ...shown.limit.lines.map((l) => ({ lineId: l.id, partG: l.partG })),
-              ...shown.limit.boards.map((b) => ({ board: b.direction, partG: b.partG })),
-            ]
-              .filter((h) => h.partG > 1e-6)
-              .sort((a, b) => b.partG - a.partG),
+      mechanism: problem ? mechanismOf(problem, limit, asked.motion) : null,
+      moving: this.load.several && problem && limit ? movingNames(part.part, problem, limit) : [],
+      holding: holdingOf(limit),
     };
-  }
-
-  /** What holds against a motion at the worst of every unknown: of over-lines of unknown strength, the case that is worse. */
-  atWorst(
-    box: StaticsBox,
-    motion: Motion,
-  ): { readonly problem: HoldProblem | null; readonly limit: HoldLimit | null } {
-    const cases = (this.unsure ? [true, false] : [true]).map((present) => {
-      const problem = this.problem(box, { end: 'worst', present, cone: 'inscribed' });
-      return { problem, limit: problem === null ? null : this.limit(problem, motion) };
-    });
-    return cases.reduce((a, b) =>
-      (b.limit?.heldG ?? -Infinity) < (a.limit?.heldG ?? -Infinity) ? b : a,
-    );
-  }
-
-  private judge(
-    asked: Asked,
-    worst: number | null,
-  ): { verdict: StaticsRow['verdict']; ruleStands: boolean } {
-    if (this.input.article.massKg === null) return { verdict: 'cannot-say', ruleStands: false };
-    if (worst !== null && atLeast(worst, asked.requiredG))
-      return { verdict: 'holds', ruleStands: false };
-    if (!atLeast(this.bestG(asked), asked.requiredG))
-      return { verdict: 'short', ruleStands: false };
-    if (!this.asked.ruleStandsWithoutTension) return { verdict: 'cannot-say', ruleStands: false };
-    const free = this.heldG(asked, 'tension-free');
-    const stands = free !== null && atLeast(free, asked.requiredG);
-    return { verdict: 'cannot-say', ruleStands: stands };
   }
 
   /** Everything the rule set asks of statics. */
@@ -306,7 +210,7 @@ export class Statics {
       })),
     );
     const down =
-      downPart !== null && boxes[0] && !this.input.article.fullyContained
+      downPart !== null && boxes[0] && !this.load.parts.every(isContained)
         ? [
             {
               direction: 'down' as const,
@@ -320,6 +224,9 @@ export class Statics {
     return [...level, ...down];
   }
 }
+
+const isContained = ({ bodies }: StaticsPart): boolean =>
+  bodies.every((b) => b.article.fullyContained);
 
 const rowLimited = (label: string, worst: number): Working =>
   traced.given({

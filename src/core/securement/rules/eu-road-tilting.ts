@@ -74,9 +74,11 @@ function directMoment<V>(r: Reader<V>, input: RuleInput, direction: Direction): 
 function toTiltingEdgeM({ article }: RuleInput, direction: Direction): number {
   if (direction === 'left' || direction === 'right') {
     if (article.rows > 1) return article.widthM / article.rows / 2;
-    return article.widthM / 2 - (direction === 'left' ? 1 : -1) * (article.cgLeftM ?? 0);
+    const off = (direction === 'left' ? 1 : -1) * (article.cgLeftM ?? 0);
+    return article.widthM / 2 - off - article.cgLeftWithinM;
   }
-  return article.lengthM / 2 - (direction === 'forward' ? 1 : -1) * (article.cgForwardM ?? 0);
+  const off = (direction === 'forward' ? 1 : -1) * (article.cgForwardM ?? 0);
+  return article.lengthM / 2 - off - article.cgForwardWithinM;
 }
 
 /** CG height: unknown lies between the deck and the top of the load. */

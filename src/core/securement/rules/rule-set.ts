@@ -6,6 +6,7 @@ import type { StrengthBasis } from '../../rope/strength';
 import type { RuleSetId, RuleSetTitle } from '../rule-set-ids';
 import type { Tracer, Working } from '../../working/working';
 import type { Leg } from '../leg';
+import type { UnitPull } from '../route/path';
 import type { Finding, TallyRow } from '../verdict';
 
 /** A figure that is known, or lies between two bounds. */
@@ -24,7 +25,7 @@ export interface Blocking {
   readonly heightM: number | null;
 }
 
-/** The article to be held, as rules see it. Lengths m, mass kg. */
+/** The article to be held, as rules see it: a unit, a stack, or what lines hold together. Lengths m, mass kg. */
 export interface Article {
   readonly massKg: number | null;
   readonly lengthM: number;
@@ -34,6 +35,9 @@ export interface Article {
   /** Centre of gravity forward and left of the load's middle; unknown counts as the middle. */
   readonly cgForwardM: number | null;
   readonly cgLeftM: number | null;
+  /** It may lie this far off that, either way. */
+  readonly cgForwardWithinM: number;
+  readonly cgLeftWithinM: number;
   readonly friction: Ranged;
   readonly commodity: CommodityId;
   readonly rows: number;
@@ -62,11 +66,13 @@ export interface TieDown {
   /** What runs along it. */
   readonly gear: ElementKindId | 'none';
   readonly soundness: Soundness;
-  /** Nobody knows where it runs: at its best it pulls against any motion and straight down at once. `legs` are empty then. */
+  /** Nobody knows where it runs: at its best it pulls against any motion and straight down at once. `legs` and `pulls` are empty then. */
   readonly anyWay: boolean;
   readonly legs: readonly Leg[];
-  /** How far the tensions of its legs may differ over its edges; 1: equal. */
-  readonly legRatio: number;
+  /** Its pulls on every unit of the load, whichever article is looked at. */
+  readonly pulls: readonly UnitPull[];
+  /** How far the tensions before and after each unit it lies on may differ; 1: equal. */
+  readonly ratios: readonly number[];
   /** Its ends lie on different sides of the vehicle; null: not known. */
   readonly crosses: boolean | null;
   readonly wll: Ranged;

@@ -50,6 +50,7 @@ const row = z.strictObject({
   required: known,
   provided: known,
   margin: known,
+  of: z.string().nullable(),
   working: z.strictObject({ required: working, provided: working, beside: working.optional() }),
 });
 
@@ -61,6 +62,7 @@ const mechanism = z.discriminatedUnion('kind', [
     overBoard: z.boolean(),
     onlyWeight: z.boolean(),
   }),
+  z.strictObject({ kind: z.literal('rolls'), to: direction, onlyChocks: z.boolean() }),
   z.strictObject({
     kind: z.literal('swings'),
     round: z.enum(['front-left', 'front-right', 'rear-left', 'rear-right', 'middle']),
@@ -80,6 +82,7 @@ const statics = z.strictObject({
   heldG: known,
   marginG: known,
   mechanism: mechanism.nullable(),
+  moving: z.array(z.string()),
   mechanismInWords: z.string(),
   holding: z.array(
     z.strictObject({

@@ -1,12 +1,14 @@
 import { describe, expect, it } from 'vitest';
-import { lineShape } from './geometry';
-import { demoPlan } from '../../../tests/support/demo';
+import { placeUnits } from '../load/placed';
+import { lineShape } from './shape';
+import { demoPlan } from '../../../../tests/support/demo';
 
 const crate = demoPlan('carousel-crate');
+const load = placeUnits(crate.units);
 
 describe('geometry of an over-line', () => {
   it('legs of the crate by hand: 1.90 m up, 0.40 m out', () => {
-    const shape = lineShape(crate.lines[0]!, crate.cargo, crate.deck);
+    const shape = lineShape(crate.lines[0]!, load, crate.deck);
     expect(shape.legs[0]!.lengthM).toBeCloseTo(Math.hypot(1.9, 0.4), 12);
     expect(shape.routeLengthM).toBeCloseTo(2 * Math.hypot(1.9, 0.4) + 0.9, 12);
     expect(shape.crosses).toBe(true);
@@ -24,8 +26,7 @@ describe('geometry of an over-line', () => {
         kind: 'anchor' as const,
         at: { on: 'deck' as const, anchorId: x.id },
       }));
-      return lineShape({ ...crate.lines[0]!, elements }, crate.cargo, { ...crate.deck, anchors })
-        .crosses;
+      return lineShape({ ...crate.lines[0]!, elements }, load, { ...crate.deck, anchors }).crosses;
     };
     expect(at([1, 0.85], [1, -0.85])).toBe(true);
     expect(at([0.1, 0.1], [2.5, 0.1])).toBe(false);

@@ -1,8 +1,11 @@
 import { describe, expect, it } from 'vitest';
-import { overRoute } from './over-route';
-import { cargoSchema } from './schema';
+import { legTo } from '../leg';
+import { placeUnits } from '../load/placed';
+import { unitSchema } from '../load/schema';
+import { overBox } from './over-box';
 
-const cargo = cargoSchema.parse({
+const unit = unitSchema.parse({
+  id: 'load',
   name: '',
   massKg: 100,
   lengthM: 2,
@@ -10,30 +13,30 @@ const cargo = cargoSchema.parse({
   heightM: 1,
   fromFrontM: 1,
 });
+const [cargo] = placeUnits([unit]) as [ReturnType<typeof placeUnits>[number]];
 const end = (id: string, fromFrontM: number, y: number) => ({
   id,
   at: { x: -fromFrontM, y, z: 0 },
 });
 const problem = (a: ReturnType<typeof end>, b: ReturnType<typeof end>, c = cargo) =>
-  overRoute(c, a, b).problem;
+  overBox(c, a, b).problem;
 
 describe('a line over a box', () => {
   it('straight across: up, over, down, by hand', () => {
-    const route = overRoute(cargo, end('L', 2, 1.5), end('R', 2, -1.5));
+    const route = overBox(cargo, end('L', 2, 1.5), end('R', 2, -1.5));
     if (route.problem !== null) throw new Error(route.problem);
-    expect(route.routeLengthM).toBeCloseTo(2 * Math.SQRT2 + 1, 12);
-    expect(route.legs.map((l) => [l.at!.x, l.at!.y, l.at!.z])).toEqual([
-      [-2, 0.5, 1],
-      [-2, -0.5, 1],
+    expect([route.up, route.down]).toEqual([
+      { x: -2, y: 0.5, z: 1 },
+      { x: -2, y: -0.5, z: 1 },
     ]);
   });
   it('askew it lies straight when the faces are unfolded: no shorter way is near', () => {
     const [a, b] = [end('L', 1.4, 1.1), end('R', 2.6, -1.3)];
-    const route = overRoute(cargo, a, b);
+    const route = overBox(cargo, a, b);
     if (route.problem !== null) throw new Error(route.problem);
     const length = (x1: number, x2: number): number =>
       Math.hypot(a.at.x - x1, 0.6, 1) + Math.hypot(x1 - x2, 1) + Math.hypot(b.at.x - x2, 0.8, 1);
-    const [x1, x2] = route.legs.map((l) => l.at!.x) as [number, number];
+    const [x1, x2] = [route.up.x, route.down.x];
     for (const [d1, d2] of [
       [0.01, 0],
       [-0.01, 0],
@@ -43,7 +46,8 @@ describe('a line over a box', () => {
     ] as const)
       expect(length(x1 + d1, x2 + d2)).toBeGreaterThan(length(x1, x2));
     // One tension and no friction: what it pulls along the edges cancels.
-    expect(route.legs.reduce((s, l) => s + l.forward * l.cosAlpha, 0)).toBeCloseTo(0, 12);
+    const legs = [legTo(route.up, a), legTo(route.down, b)];
+    expect(legs.reduce((s, l) => s + l.forward * l.cosAlpha, 0)).toBeCloseTo(0, 12);
   });
   it('lengthwise where the ends lie before and behind', () =>
     expect(problem(end('F', 0.2, 0), end('B', 3.8, 0.1))).toBeNull());
