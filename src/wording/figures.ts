@@ -61,6 +61,7 @@ const RUN_WORDS: {
   webbing: ({ widthM, tag }, size) => tagged(`${size(widthM)} webbing`, tag),
   chain: ({ sizeM, grade, tag }, size) =>
     tagged(`${size(sizeM)} chain, ${grade === 'unmarked' ? 'unmarked' : `grade ${grade}`}`, tag),
+  wire: ({ sizeM, tag }, size) => tagged(`${size(sizeM)} wire rope`, tag),
 };
 
 /** What runs along a line, in one phrase. */
@@ -87,6 +88,7 @@ const KIND_WORDS: Record<LineElement['kind'], string> = {
   webbing: 'webbing',
   ratchet: 'ratchet',
   chain: 'chain',
+  wire: 'wire rope',
   binder: 'binder',
   fitting: 'hook, ring or shackle',
 };

@@ -23,6 +23,8 @@ const FINDINGS: Record<FindingCode, (v: Values, force: Force, length: Force) => 
     'Guidance, not your state’s rule: nothing may drop, shift, leak or escape.',
   'guidance-judges': () =>
     'Guidance by which a securement is judged. What holds the load as well in another way is allowed, too.',
+  'site-only': () =>
+    'For what stands still. On the road, or where people stand under it, other rules apply.',
   'line-nearly-flat': (v) =>
     `${v['line']}: lead it more steeply. Under 35° it hardly presses the load down.`,
   'tall-without-side-lines': () =>
@@ -99,6 +101,8 @@ const FINDINGS: Record<FindingCode, (v: Values, force: Force, length: Force) => 
     `${v['line']}: protect ${v['place']}. Webbing wants a protected edge or a radius of 25 mm.`,
   'chain-over-edge': (v) =>
     `${v['line']}: protect ${v['place']}. Chain over an edge of less than 3 link diameters is not rated.`,
+  'wire-over-edge': (v) =>
+    `${v['line']}: protect ${v['place']}. Wire rope over an edge of less than 6 of its diameters is not rated.`,
   'tension-drags': (v, f) =>
     `${v['line']}: even its legs out or pull less. Kept at ${f('keptN', 'demand')} it drags the load toward its flatter leg.`,
   'tension-enough': (v, f) =>
@@ -137,6 +141,7 @@ const FINDINGS: Record<FindingCode, (v: Values, force: Force, length: Force) => 
   'no-rope': (v) => `${v['line']}: choose a rope, webbing or chain.`,
   'knot-in-webbing': (v) => `${v['line']}: take the ${v['place']} out of the webbing.`,
   'knot-in-chain': (v) => `${v['line']}: take the ${v['place']} out of the chain.`,
+  'knot-in-wire': (v) => `${v['line']}: take the ${v['place']} out of the wire rope.`,
   'post-not-measured': (v) =>
     `${v['line']}: measure the post. A wrap hitch loses nothing only on 12 rope diameters or more.`,
   'unrated-fitting': (v) => `${v['line']}: read the marking on the ${v['place']}.`,

@@ -6,7 +6,7 @@ import type { TallyRow } from '@/core/securement/verdict';
 import type { UnitChoice } from '@/core/units';
 import { wordFinding } from './findings';
 import { capital } from './text';
-import { mechanismClause } from './mechanism';
+import { mechanismClause, withSubject, wordMoving } from './mechanism';
 import { DIRECTION_WORDS, OPINION_WORDS, ROW_WORDS } from './verdicts';
 import { wordRow, wordValue } from './figures';
 
@@ -28,7 +28,7 @@ export function headline(a: Assessment, units: UnitChoice): string {
 }
 
 const nameOf = (r: TallyRow): string =>
-  `${DIRECTION_WORDS[r.direction]} ${ROW_WORDS[r.code]}`.trim();
+  withSubject(r.of ?? '', `${DIRECTION_WORDS[r.direction]} ${ROW_WORDS[r.code]}`.trim());
 
 /** The figures of one comparison. */
 function wordComparison(row: Comparison, units: UnitChoice): string {
@@ -40,7 +40,10 @@ function wordComparison(row: Comparison, units: UnitChoice): string {
     wordValue(row.held.value, 'g', units, 'capacity'),
     wordValue(row.required.value, 'g', units, 'demand'),
   ];
-  return `${OPINION_WORDS[row.direction]}, by statics: ${held} of ${required}.`;
+  return withSubject(
+    wordMoving(row),
+    `${OPINION_WORDS[row.direction]}, by statics: ${held} of ${required}.`,
+  );
 }
 
 /** What decides under one rule set, in a sentence, and its clause: of the same comparison that its margin is of. */
@@ -66,6 +69,8 @@ function denied(row: StaticsRow, a: Assessment, units: UnitChoice): string {
       : `: ${wordValue(row.held.value, 'g', units, 'capacity')} of ${wordValue(row.required.value, 'g', units, 'demand')}`;
   // Where the rule cannot say it is not met either.
   const isMet = a.rows.every((r) => r.verdict === 'holds') && !forbidden(a.findings);
+  const moving = wordMoving(row);
+  if (moving !== '') return `${isMet ? met : ''}${moving}: ${but}${figures}.`;
   return isMet ? `${met}${but}${figures}.` : `${capital(but)}${figures}.`;
 }
 
@@ -80,7 +85,7 @@ function whenItHolds(a: Assessment, units: UnitChoice): string {
   ];
   const spare = (r: TallyRow | StaticsRow | null): number => (r && partToSpare(r)) ?? Infinity;
   if (statics && spare(statics) < spare(rule))
-    return `Least margin: ${OPINION_WORDS[statics.direction]} by statics, ${wordValue(statics.margin, 'g', units, 'capacity')} to spare.`;
+    return `Least margin: ${withSubject(wordMoving(statics), OPINION_WORDS[statics.direction])} by statics, ${wordValue(statics.margin, 'g', units, 'capacity')} to spare.`;
   return rule
     ? `Least margin: ${nameOf(rule)}, ${wordRow(rule, units).margin} to spare.`
     : 'Enter what is not known: mass, friction, ratings.';

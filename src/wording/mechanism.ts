@@ -38,9 +38,9 @@ export function mechanismWords(mechanism: Mechanism): string {
     case 'tips':
       return `${mechanism.onlyWeight ? 'nothing but its own weight keeps it from tipping' : 'tips'} ${TO[mechanism.to]} over ${mechanism.overBoard ? BOARD[mechanism.to] : EDGE[mechanism.to]}`;
     case 'rolls':
-      return mechanism.onlyChocks
-        ? `nothing but its chocks, if it has any, keeps it from rolling ${TO[mechanism.to]}`
-        : `rolls ${TO[mechanism.to]}`;
+      return mechanism.chocked
+        ? `rolls ${TO[mechanism.to]} over its chocks`
+        : `nothing keeps it from rolling ${TO[mechanism.to]}`;
     case 'swings':
       return mechanism.onlyFriction
         ? `nothing keeps it from swinging round ${ROUND[mechanism.round]} but friction`
@@ -68,5 +68,20 @@ export function wordMechanism(row: Pick<StaticsRow, 'mechanism' | 'verdict' | 'm
   const clause = mechanismClause(row.mechanism);
   const words =
     row.verdict === 'holds' && clause.startsWith('it ') ? `beyond that ${clause}` : clause;
-  return row.moving.length > 0 ? `${row.moving.join(' and ')}: ${words}` : words;
+  return withSubject(wordMoving(row), words);
 }
+
+/** What is named before more than this is counted. */
+const MOST_NAMES = 2;
+
+/** The units that give way, by name; empty where there is one unit. */
+export function wordMoving({ moving }: Pick<StaticsRow, 'moving'>): string {
+  const more = moving.length - MOST_NAMES;
+  return more > 1
+    ? `${moving.slice(0, MOST_NAMES).join(', ')} and ${more} more`
+    : moving.join(' and ');
+}
+
+/** Words with what they are about before them, if that has a name. */
+export const withSubject = (subject: string, words: string): string =>
+  subject === '' ? words : `${subject}: ${words}`;

@@ -17,6 +17,7 @@ export const ROW_WORDS: Record<RowCode, string> = {
   'held-acceleration': 'sliding',
   'held-at-breaking': 'sliding, until lines part',
   'downward-force': '20 % of the weight',
+  'static-load': 'static load',
   'tie-down-count': 'number of lines',
   'aggregate-wll': 'sum of working load limits',
 };

@@ -28,6 +28,7 @@ const SAID: Partial<Record<ElementKindId, readonly string[]>> = {
   webbing: ['widthM'],
   ratchet: ['rating'],
   chain: ['grade', 'sizeM'],
+  wire: ['sizeM'],
   binder: ['rating'],
   fitting: ['name', 'rating'],
 };

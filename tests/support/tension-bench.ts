@@ -57,4 +57,5 @@ export const strength = {
   designFactor: 5,
   knotSchool: 'lowest',
   handLimitN: 400,
+  dynamicAllowance: 1.5,
 } as const;

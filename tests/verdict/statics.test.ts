@@ -9,12 +9,15 @@ import type { HoldProblem } from '@/core/securement/hold/problem';
 import { Optimiser } from '@/core/securement/hold/simplex';
 import { staticsLoadOf } from '@/core/securement/hold/statics-load';
 import { placeUnits } from '@/core/securement/load/placed';
+import { RULE_SET_IDS } from '@/core/securement/rule-set-ids';
 import { ruleSet } from '@/core/securement/rules';
 import { asRows, loadSolver, type Solver } from './search/highs';
 import { makePlan } from './search/make-plan';
+import { makeSeveral } from './search/make-several';
 import { randomOf } from './search/random';
 
 const PLANS = 2000;
+const SEVERAL = 400;
 let solver: Solver;
 beforeAll(async () => {
   solver = await loadSolver();
@@ -45,6 +48,71 @@ function problems(): HoldProblem[] {
   }
   return list;
 }
+
+/** Problems of random plans of several units: of each plan the part with the most of them. */
+function severalProblems(count: number): HoldProblem[] {
+  const list: HoldProblem[] = [];
+  for (let seed = 1; list.length < count; seed++) {
+    const r = randomOf(seed);
+    const parsed = parsePlan(makeSeveral(r, RULE_SET_IDS));
+    if (!parsed.ok) continue;
+    const plan = parsed.value;
+    const { parts } = staticsLoadOf(plan, placeUnits(plan.units), lineFactsOf(plan));
+    const part = parts.reduce((a, b) => (b.bodies.length > a.bodies.length ? b : a));
+    const problem = holdProblem(part, r.pick(ruleSet(plan.ruleSet).statics.boxes), {
+      end: r.pick(['worst', 'tension-free', 'best']),
+      present: r.chance(0.5),
+      cone: r.pick(['inscribed', 'circumscribed']),
+    });
+    if (problem && problem.bodies.length > 1)
+      list.push({
+        ...problem,
+        lines: problem.lines.map((l) =>
+          r.chance(0.2) ? { ...l, ratios: l.ratios.map(() => r.between(1, 3)) } : l,
+        ),
+      });
+  }
+  return list;
+}
+
+describe('limit analysis of random plans of several units', () => {
+  const all = severalProblems(SEVERAL);
+  it(`equals the general solver to 1e-6 on ${SEVERAL} of them: stacks, pairs, lines over several, boards`, () => {
+    const seen = { held: 0, dragged: 0, stacked: 0, pushing: 0, three: 0 };
+    all.forEach((problem, i) => {
+      const motion = i % 17 === 0 ? UPWARD : motionAt((2 * Math.PI * (i % 16)) / 16);
+      const own = holdLimit(problem, motion);
+      const general = solver.maximum(asRows(new HoldSearch(problem).programme(motion)));
+      seen.stacked += problem.bodies.some((b) => b.on !== null) ? 1 : 0;
+      seen.pushing += problem.pushes.some((p) => p.from !== null) ? 1 : 0;
+      seen.three += problem.bodies.length > 2 ? 1 : 0;
+      if (general === null || own === null) {
+        expect([i, own]).toEqual([i, general]);
+        seen.dragged += 1;
+        return;
+      }
+      expect(
+        Math.abs(own.heldG - general),
+        `plan ${i}: ${own.heldG} and ${general}`,
+      ).toBeLessThanOrEqual(1e-6 * Math.max(1, general));
+      seen.held += 1;
+    });
+    for (const [what, count] of Object.entries(seen))
+      expect([what, count > 20]).toEqual([what, true]);
+  });
+  it('the parts of what is held add up to it', () => {
+    for (const problem of all.slice(0, 200)) {
+      const limit = holdLimit(problem, motionAt(2.3));
+      if (!limit || limit.twists === null || problem.lines.some((l) => l.ratios.some((x) => x > 1)))
+        continue;
+      const sum =
+        limit.weightG +
+        limit.lines.reduce((s, l) => s + l.partG, 0) +
+        limit.boards.reduce((s, b) => s + b.partG, 0);
+      expect(Math.abs(sum - limit.heldG)).toBeLessThan(1e-6 * Math.max(1, limit.heldG));
+    }
+  });
+});
 
 describe('limit analysis of random plans', () => {
   const all = problems();

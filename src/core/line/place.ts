@@ -9,10 +9,12 @@ export type PlaceProblem =
   | 'no-rope'
   | 'knot-in-webbing'
   | 'knot-in-chain'
+  | 'knot-in-wire'
   | 'post-not-measured'
   | 'bend-not-measured'
   | 'webbing-over-edge'
   | 'chain-over-edge'
+  | 'wire-over-edge'
   | 'unrated-fitting'
   | 'unmarked-gear';
 
@@ -33,6 +35,7 @@ export type PlacePart =
   | 'webbing'
   | 'ratchet'
   | 'chain'
+  | 'wire'
   | 'binder'
   | 'fitting';
 

@@ -132,6 +132,18 @@ export const chainSchema = z.strictObject({
   gearId,
 });
 
+/** Wire rope with eyes made by its maker. `singleUse`: once used it is spent. */
+export const wireSchema = z.strictObject({
+  id,
+  kind: z.literal('wire'),
+  sizeM: size,
+  singleUse: z.boolean().default(false),
+  mbsN: force.nullable().default(null),
+  markedWllN: force.nullable().default(null),
+  tag: z.string().trim().max(40).default(''),
+  gearId,
+});
+
 /** Lever or turnbuckle binder: a given ratio with an efficiency. */
 export const binderSchema = z.strictObject({
   id,
@@ -169,6 +181,7 @@ export const elementSchema = z.discriminatedUnion('kind', [
   webbingSchema,
   ratchetSchema,
   chainSchema,
+  wireSchema,
   binderSchema,
   fittingSchema,
 ]);

@@ -126,10 +126,22 @@ function articlesSay(
     ),
   );
   return {
-    rows: says.flatMap(({ of, rows }) => (of === null ? rows : rows.map((r) => ({ ...r, of })))),
+    rows: rowsOnce(
+      says.flatMap(({ of, rows }) =>
+        of === null ? rows : rows.map((r) => ({ ...r, of: r.of ?? of })),
+      ),
+    ),
     findings: articles.length < 2 ? findings : onceEach(findings),
   };
 }
+
+/** A line that holds several articles is compared once. */
+const rowsOnce = (rows: readonly TallyRow[]): TallyRow[] =>
+  rows.filter(
+    (r, i) =>
+      r.lineId === undefined ||
+      rows.findIndex((x) => x.code === r.code && x.lineId === r.lineId) === i,
+  );
 
 const onceEach = (findings: readonly Finding[]): Finding[] => [
   ...new Map(findings.map((f) => [JSON.stringify(f), f])).values(),

@@ -8,6 +8,7 @@ export const FINDING_CODES = [
   'recheck-on-road',
   'guidance-only',
   'guidance-judges',
+  'site-only',
   'line-nearly-flat',
   'tall-without-side-lines',
   'no-lashing-capacity',
@@ -48,6 +49,7 @@ export const FINDING_CODES = [
   'bend-not-measured',
   'webbing-over-edge',
   'chain-over-edge',
+  'wire-over-edge',
   'tension-drags',
   'tension-enough',
   'tension-needed',
@@ -70,6 +72,7 @@ export const FINDING_CODES = [
   'no-rope',
   'knot-in-webbing',
   'knot-in-chain',
+  'knot-in-wire',
   'post-not-measured',
   'unrated-fitting',
   'unmarked-gear',
@@ -100,6 +103,7 @@ export const ROW_CODES = [
   'downward-force',
   'tie-down-count',
   'aggregate-wll',
+  'static-load',
 ] as const;
 export type RowCode = (typeof ROW_CODES)[number];
 

@@ -176,6 +176,7 @@ export function articlesOf(
     return {
       of: several ? nameOf(block, load) : null,
       article: articleOf(plan, block, blocks),
+      dynamicAllowance: plan.strength.dynamicAllowance,
       tieDowns: lines
         .filter((l) => isOf(l, unitIds) ?? (!several || isNamed(l, unitIds)))
         .map((facts) => tieDownOf(facts, at)),

@@ -7,6 +7,7 @@ export const RULE_SET_IDS = [
   'sea-ctu-a',
   'sea-ctu-b',
   'sea-ctu-c',
+  'site',
 ] as const;
 export type RuleSetId = (typeof RULE_SET_IDS)[number];
 
@@ -61,5 +62,11 @@ export const RULE_SET_TITLES: Record<RuleSetId, RuleSetTitle> = {
     name: 'Sea, area C',
     edition: 'CTU Code',
     scope: 'Carried by ship: any waves. Lines count by their maximum securing load.',
+  },
+  site: {
+    name: 'Site, no vehicle',
+    edition: 'static load with a dynamic allowance',
+    scope:
+      'Stage, farm, yard: nothing is driven. Each line within its limit with your allowance for what moves; what stands, stands.',
   },
 };

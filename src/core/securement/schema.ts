@@ -99,8 +99,10 @@ export const strengthSchema = z.strictObject({
     DEFAULT_DESIGN_FACTOR,
   ),
   knotSchool: z.enum(KNOT_SCHOOL_CHOICES).default('lowest'),
-  /** Most that advice may ask of a hand: 250 N bare, 400 N two gloved hands. Common practice, no source. */
-  handLimitN: quantity('force', { least: 50, most: 1000 }).default(400),
+  /** Most that advice may ask of a hand: what a bare hand pulls, unless the crew says otherwise. Common practice, no source. */
+  handLimitN: quantity('force', { least: 50, most: 1000 }).default(250),
+  /** Where nothing is driven: static loads times this must stay within limits. Common practice, no source. */
+  dynamicAllowance: ratio(1, 5).default(1.5),
 });
 
 export type Strength = z.infer<typeof strengthSchema>;

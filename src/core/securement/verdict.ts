@@ -30,6 +30,8 @@ export interface TallyRow {
   readonly verdict: 'short' | 'cannot-say' | 'holds';
   /** The article it is about, where there are several. */
   readonly of?: string;
+  /** The line it is about, where it is about one. */
+  readonly lineId?: string;
   /** The same by an older edition, shown beside and never mixed in. */
   readonly beside?: Working;
 }

@@ -250,6 +250,7 @@ export function computeRules(rules: RuleSet, body: z.infer<typeof rulesBody>) {
   const input: RuleInput = {
     article: articleOf(body.article),
     tieDowns: body.tieDowns.map(givenTieDown),
+    dynamicAllowance: body.dynamicAllowance,
   };
   const outcome = rules.assess(input);
   const effects = outcome.findings.map((f) => f.effect).filter((e): e is Verdict => e !== 'notice');

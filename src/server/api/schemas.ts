@@ -56,6 +56,8 @@ export const rulesBody = z.strictObject({
       }),
     )
     .max(60),
+  /** Where nothing is driven. */
+  dynamicAllowance: ratio(1, 5).default(1.5),
 });
 
 /** A name goes into calendars, tables and headers: a line break in it would begin an entry of its own. */

@@ -4,7 +4,7 @@ import { RopeStroke as Strand } from './RopeStroke';
 import type { ReactNode } from 'react';
 
 /** What runs through a glyph. Rope is hemp and only rope is hemp. */
-export type Run = 'rope' | 'webbing' | 'chain' | 'none';
+export type Run = 'rope' | 'webbing' | 'chain' | 'wire' | 'none';
 
 /** One glyph is 80 wide; rope runs at y 32, or as two strands at 24 and 40 next to an eye or a tackle. */
 export interface GlyphProps {
@@ -40,6 +40,7 @@ export function Through({
 }) {
   if (run === 'webbing') return <Band d={`M${from} ${y}H${to}`} />;
   if (run === 'chain') return <Links from={from} to={to} y={y} />;
+  if (run === 'wire') return <Wire from={from} to={to} y={y} />;
   if (run === 'none') return null;
   return <Strand d={`M${from} ${y}H${to}`} w={w} open={unknown} />;
 }
@@ -50,6 +51,23 @@ export function Band({ d }: { d: string }) {
       <path d={d} fill="none" stroke="var(--steel-ink)" strokeWidth={15} />
       <path d={d} fill="none" stroke="var(--steel-lit)" strokeWidth={12} />
       <path d={d} fill="none" stroke="var(--steel)" strokeWidth={4} />
+    </>
+  );
+}
+
+/** Wire rope: steel, with the lay of its strands. */
+function Wire({ from, to, y }: { from: number; to: number; y: number }) {
+  const lay = Array.from({ length: Math.floor((to - from) / 6) }, (_, i) => from + 3 + 6 * i);
+  return (
+    <>
+      <path d={`M${from} ${y}H${to}`} fill="none" stroke="var(--steel-ink)" strokeWidth={9} />
+      <path d={`M${from} ${y}H${to}`} fill="none" stroke="var(--steel-lit)" strokeWidth={6} />
+      <path
+        d={lay.map((x) => `M${x - 2} ${y + 3}L${x + 2} ${y - 3}`).join('')}
+        fill="none"
+        stroke="var(--steel-ink)"
+        strokeWidth={1.4}
+      />
     </>
   );
 }

@@ -207,6 +207,7 @@ const GLYPHS: Record<PlacePart, (p: GlyphProps) => ReactNode> = {
   knot: KnotGlyph,
   rope: Straight,
   webbing: Straight,
+  wire: Straight,
   chain: Straight,
   bend: BendGlyph,
   edge: EdgeGlyph,

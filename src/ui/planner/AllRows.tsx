@@ -1,6 +1,7 @@
 'use client';
 import styled from 'styled-components';
 import type { TallyRow } from '@/core/securement/verdict';
+import { withSubject } from '@/wording/mechanism';
 import { OPINION_WORDS, ROW_WORDS } from '@/wording/verdicts';
 import { useMember } from '../frame/MemberContext';
 import { Small } from '../kit/text';
@@ -32,14 +33,19 @@ export function AllRows({
   return (
     <ul aria-label="Every comparison of the rule">
       {rows
-        .filter((r) => r.direction !== 'all')
+        .filter((r) => r.direction !== 'all' || r.of !== undefined)
         .map((r) => {
           const [text, name] = [
             wordRow(r, units),
-            `${OPINION_WORDS[r.direction as OpinionRow['direction']]}, ${ROW_WORDS[r.code]}`,
+            withSubject(
+              r.of ?? '',
+              r.direction === 'all'
+                ? ROW_WORDS[r.code]
+                : `${OPINION_WORDS[r.direction as OpinionRow['direction']]}, ${ROW_WORDS[r.code]}`,
+            ),
           ];
           return (
-            <Item key={`${r.code}/${r.direction}`}>
+            <Item key={`${r.of}/${r.code}/${r.direction}`}>
               <What>
                 {name} <Small>{r.clause}</Small>
               </What>

@@ -4,7 +4,7 @@ import styled from 'styled-components';
 import type { Plan } from '@/core/securement/plan';
 import type { LineFacts } from '@/core/securement/rule-input';
 import { unitName } from '@/core/securement/load/describe';
-import { placeUnits } from '@/core/securement/load/placed';
+import { type Placed, placeUnits } from '@/core/securement/load/placed';
 import type { LineShape } from '@/core/securement/route/shape';
 import type { Point } from '@/core/securement/leg';
 
@@ -21,6 +21,11 @@ const Frame = styled.figure`
     fill: var(--ink);
   }
 `;
+/** Readable over ropes: with a rim of what it lies on. */
+const Named = styled.text`
+  paint-order: stroke;
+  stroke: var(--cargo);
+`;
 const PX = 100;
 
 /** The way of a line as it is drawn, from its first end to its last; empty where nobody knows it. */
@@ -36,6 +41,36 @@ function routeOf({ pulls }: LineShape, { deck }: Plan): Point[] {
     ...pulls.map((p) => p.leg.at!),
     ...(last !== first && last.towardId === null ? end(last.leg.anchorId) : []),
   ];
+}
+
+/** What a unit is called, and under it what it stands on; what carries another is named there. */
+function UnitName({
+  placed: { unit },
+  load,
+  at: [x, y],
+  scale,
+}: {
+  placed: Placed;
+  load: readonly Placed[];
+  at: readonly [number, number];
+  scale: number;
+}) {
+  const { on } = unit;
+  if (load.some((p) => p.unit.on.kind === 'unit' && p.unit.on.unitId === unit.id)) return null;
+  const under = on.kind === 'unit' ? load.find((p) => p.unit.id === on.unitId) : undefined;
+  const size = 11.5 * scale;
+  return (
+    <Named textAnchor="middle" fontSize={size} strokeWidth={3.5 * scale}>
+      <tspan x={x} y={y - (under ? 0.2 : -0.35) * size}>
+        {unitName(unit)}
+      </tspan>
+      {under ? (
+        <tspan x={x} y={y + 0.95 * size}>
+          on {unitName(under.unit)}
+        </tspan>
+      ) : null}
+    </Named>
+  );
 }
 
 /** Plan of deck, load, anchors and lines to scale, forward up. It reads; moving things comes with the drawn stage. */
@@ -88,7 +123,7 @@ export const DeckSketch = memo(function DeckSketch({
             strokeWidth={scale}
           />
         ))}
-        {load.map(({ unit, outline, middle, baseM }) => (
+        {load.map(({ unit, outline }) => (
           <g key={unit.id}>
             <polygon
               points={outline.map((p) => `${py(p.y)},${px(p.x)}`).join(' ')}
@@ -96,16 +131,6 @@ export const DeckSketch = memo(function DeckSketch({
               stroke="var(--cargo-ink)"
               strokeWidth={2 * scale}
             />
-            {load.length > 1 ? (
-              <text
-                x={py(middle.y)}
-                y={px(middle.x) + (baseM > 0 ? 14 : -4) * scale}
-                textAnchor="middle"
-                fontSize={11.5 * scale}
-              >
-                {baseM > 0 ? `↑ ${unitName(unit)}` : unitName(unit)}
-              </text>
-            ) : null}
           </g>
         ))}
         {lines.map(({ line, shape, capacity }) => {
@@ -138,6 +163,17 @@ export const DeckSketch = memo(function DeckSketch({
             />
           );
         })}
+        {load.length > 1
+          ? load.map((p) => (
+              <UnitName
+                key={p.unit.id}
+                placed={p}
+                load={load}
+                at={[py(p.middle.y), px(p.middle.x)]}
+                scale={scale}
+              />
+            ))
+          : null}
         {deck.anchors.map((a) => (
           <g key={a.id}>
             <circle

@@ -216,7 +216,9 @@ export function PrintSheet({
           <tbody>
             {whole.map((r) => (
               <tr key={r.code}>
-                <td>All lines, {ROW_WORDS[r.code]}</td>
+                <td>
+                  {r.of ?? 'All lines'}, {ROW_WORDS[r.code]}
+                </td>
                 <td>{ofNeeded(wordRow(r, units).provided, wordRow(r, units).required)}</td>
                 <td />
                 <td>

@@ -49,6 +49,13 @@ export function StrengthFields({
         value={strength.handLimitN}
         onChange={(v) => v !== null && onChange({ handLimitN: v })}
       />
+      <NumberField
+        label="On site: what moves counts"
+        value={strength.dynamicAllowance}
+        least={1}
+        most={5}
+        onChange={(dynamicAllowance) => onChange({ dynamicAllowance })}
+      />
     </FieldGrid>
   );
 }

@@ -44,6 +44,7 @@ const DRAWN_RUNS: Partial<Record<ElementKindId, Run>> = {
   rope: 'rope',
   webbing: 'webbing',
   chain: 'chain',
+  wire: 'wire',
 };
 
 function runAt(elements: readonly LineElement[], index: number): Run {

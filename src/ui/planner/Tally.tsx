@@ -135,11 +135,12 @@ function governing({ rule, statics }: OpinionRow): 'rule' | 'statics' {
 function WholeRow({ row, onWorking }: { row: TallyRow; onWorking: OpenWorking }) {
   const { units } = useMember();
   const text = wordRow(row, units);
-  const name = `All lines, ${ROW_WORDS[row.code]}`;
+  const of = row.of ?? 'All lines';
+  const name = `${of}, ${ROW_WORDS[row.code]}`;
   return (
     <tr>
       <th scope="row">
-        <Dir>All lines</Dir>
+        <Dir>{of}</Dir>
         <How $bad={row.verdict === 'short'}>{ROW_WORDS[row.code]}</How>
       </th>
       <td className="bar">

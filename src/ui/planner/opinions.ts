@@ -3,7 +3,7 @@ import type { StaticsRow } from '@/core/securement/hold/opinion';
 import type { Direction } from '@/core/securement/vocabulary';
 import { forbidden, tightest } from '@/core/securement/tightest';
 import type { TallyRow } from '@/core/securement/verdict';
-import { mechanismClause } from '@/wording/mechanism';
+import { mechanismClause, withSubject, wordMoving } from '@/wording/mechanism';
 import { ROW_WORDS } from '@/wording/verdicts';
 
 /** One direction with both opinions: the tightest the rule compares there, and the tightest statics find. */
@@ -46,7 +46,14 @@ function opinion(
 }
 
 /** What gives way there, and where the two opinions differ, which of them decides. */
-export function rowInWords({ rule, statics, verdict, ruleMet }: OpinionRow): string {
+export function rowInWords(row: OpinionRow): string {
+  const { rule, statics, verdict } = row;
+  const byRule = statics === null || (verdict === 'short' && statics.verdict !== 'short');
+  const subject = byRule ? (rule?.of ?? '') : wordMoving(statics);
+  return withSubject(subject, whatGives(row));
+}
+
+function whatGives({ rule, statics, verdict, ruleMet }: OpinionRow): string {
   if (statics === null) return rule ? ROW_WORDS[rule.code] : '';
   const clause = statics.mechanism ? mechanismClause(statics.mechanism) : 'enter what it weighs';
   const itsWord = rule === null ? 'the rule' : 'the formula';
@@ -68,10 +75,11 @@ export function rowInWords({ rule, statics, verdict, ruleMet }: OpinionRow): str
 const alike = (a: OpinionRow, b: OpinionRow): boolean =>
   a.verdict === b.verdict &&
   a.statics?.mechanism?.kind === b.statics?.mechanism?.kind &&
+  a.statics?.moving.join() === b.statics?.moving.join() &&
   Math.abs((a.statics?.held.value ?? 0) - (b.statics?.held.value ?? 0)) < 1e-6 &&
   a.statics?.ruleStands === b.statics?.ruleStands;
 
-/** Comparisons that are of no direction (count, sum), and a row for each direction with what rule and statics say of it. */
+/** Comparisons that are of no direction (count, sum; of several articles the tightest), and a row for each direction with what rule and statics say of it. */
 export function opinions({
   rows,
   statics,
@@ -101,7 +109,9 @@ export function opinions({
     : [left, right];
   const down = of('down');
   return {
-    whole,
+    whole: [...new Set(whole.map((r) => r.code))].map((code) =>
+      tightest(whole.filter((r) => r.code === code))!,
+    ),
     directions: [
       of('forward'),
       of('rearward'),

@@ -44,7 +44,7 @@ function ropeOf(r: Random): RawElement {
 /** What the lines of a plan are made of: one sort a plan, as in a yard. */
 type Make = 'webbing' | 'chain' | 'spliced' | 'two-ropes' | 'on-a-shackle' | 'rope';
 
-const makeOf = (r: Random, ruleSet: string): Make =>
+export const makeOf = (r: Random, ruleSet: string): Make =>
   ruleSet === 'us-cmv'
     ? r.pick(['webbing', 'webbing', 'webbing', 'webbing', 'chain', 'chain', 'spliced', 'rope'])
     : r.pick([
@@ -60,7 +60,7 @@ const makeOf = (r: Random, ruleSet: string): Make =>
       ]);
 
 /** What runs between the ends, and what pulls it. */
-function middleOf(r: Random, wants: Make, ruleSet: string): RawElement[] {
+export function middleOf(r: Random, wants: Make, ruleSet: string): RawElement[] {
   const edges = [edge(r, 'e1'), edge(r, 'e2')].slice(0, r.int(0, 2));
   const standardTensionN = r.chance(ruleSet === 'us-cmv' ? 0.5 : 0.03)
     ? null
@@ -151,13 +151,13 @@ function middleOf(r: Random, wants: Make, ruleSet: string): RawElement[] {
   }
 }
 
-const onDeck = (id: string, anchorId: string): RawElement => ({
+export const onDeck = (id: string, anchorId: string): RawElement => ({
   id,
   kind: 'anchor',
   at: { on: 'deck', anchorId },
 });
 
-const lug = (r: Random): RawElement => ({
+export const lug = (r: Random): RawElement => ({
   id: 'b',
   kind: 'anchor',
   at: {

@@ -49,15 +49,20 @@ function least(f: (x: number) => number, a: number, b: number): number {
   return (a + b) / 2;
 }
 
-/** Shortest way over the box between two points beside it; null when it does not cross the top. */
-function overTop(plan: Plan, a: V3, b: V3): { legs: [V3, V3]; lengthM: number } | null {
-  const c = oneLoad(plan).load;
-  const [front, rear, left, right, top] = [
+type LoadUnit = Plan['units'][number];
+
+/** Shortest way over a box between two points beside it; null when it does not cross the top. */
+export function overTop(
+  c: LoadUnit,
+  top: number,
+  a: V3,
+  b: V3,
+): { legs: [V3, V3]; lengthM: number } | null {
+  const [front, rear, left, right] = [
     -c.fromFrontM,
     -c.fromFrontM - c.lengthM,
     c.fromCentreM + c.widthM / 2,
     c.fromCentreM - c.widthM / 2,
-    c.heightM,
   ];
   const across = (along: 0 | 1): { legs: [V3, V3]; lengthM: number } | null => {
     const over = along === 0 ? 1 : 0;
@@ -122,7 +127,7 @@ function lineOf(plan: Plan, line: Plan['lines'][number]): Omit<Line, 'wll' | 'br
     return { ...nothing, credited: true, kept: keptTension(line, line.routeLengthM), crosses };
   if (line.kind === 'over') {
     if (ends.length !== 2 || ends[0] === ends[1]) return nothing;
-    const route = overTop(plan, spots[0]!, spots[1]!);
+    const route = overTop(c, c.heightM, spots[0]!, spots[1]!);
     if (!route) return nothing;
     const routeM = line.routeLengthM ?? route.lengthM;
     return {
@@ -157,14 +162,24 @@ function lineOf(plan: Plan, line: Plan['lines'][number]): Omit<Line, 'wll' | 'br
 /** Lines with their strength; an anchor bears at most its rating over the largest vector sum of unit pulls. */
 export function linesOf(plan: Plan): Line[] {
   const bare = plan.lines.map((l) => lineOf(plan, l));
+  const sharing = sharingOf(bare.map((l) => l.legs));
+  return bare.map((l) => ({
+    ...l,
+    wll: l.credited ? strength(l.elements, plan, sharing, false) : 0,
+    breaking: l.credited ? strength(l.elements, plan, sharing, true) : 0,
+  }));
+}
+
+/** How many times one line's tension an anchor bears at most. */
+export function sharingOf(
+  lines: readonly (readonly Pick<Leg, 'pull' | 'anchor'>[])[],
+): Map<string, number> {
   const pulls = new Map<string, V3[]>();
-  bare.forEach((l) =>
-    l.legs.forEach((g) => {
+  for (const legs of lines)
+    for (const g of legs)
       if (g.anchor) pulls.set(g.anchor, [...(pulls.get(g.anchor) ?? []), g.pull]);
-    }),
-  );
   // Largest over subsets: for unit vectors the best subset is all on one side of some plane; try every direction of a pair's sum.
-  const sharing = new Map(
+  return new Map(
     [...pulls].map(([id, v]) => {
       let most = 1;
       for (let mask = 1; mask < 1 << Math.min(v.length, 12); mask++) {
@@ -180,9 +195,4 @@ export function linesOf(plan: Plan): Line[] {
       return [id, most] as const;
     }),
   );
-  return bare.map((l) => ({
-    ...l,
-    wll: l.credited ? strength(l.elements, plan, sharing, false) : 0,
-    breaking: l.credited ? strength(l.elements, plan, sharing, true) : 0,
-  }));
 }

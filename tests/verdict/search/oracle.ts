@@ -22,16 +22,16 @@ const friction = (plan: Plan): number => {
   return Math.min(mu, { clean: 1, unswept: 0.2, icy: 0.1 }[oneLoad(plan).load.surface]);
 };
 
-const DIRECTIONS: Record<'forward' | 'rearward' | 'left' | 'right', V3> = {
+export const DIRECTIONS: Record<'forward' | 'rearward' | 'left' | 'right', V3> = {
   forward: [1, 0, 0],
   rearward: [-1, 0, 0],
   left: [0, 1, 0],
   right: [0, -1, 0],
 };
 
-type Dir = keyof typeof DIRECTIONS;
+export type Dir = keyof typeof DIRECTIONS;
 
-const dirs = Object.keys(DIRECTIONS) as Dir[];
+export const dirs = Object.keys(DIRECTIONS) as Dir[];
 
 const FACETS = 16;
 
@@ -124,7 +124,7 @@ function staticsBound(
   });
 }
 
-const isKnotted = (l: Line): boolean =>
+export const isKnotted = (l: Pick<Line, 'elements'>): boolean =>
   l.elements.some(
     (e) =>
       (e.kind === 'knot' && e.knot !== SPLICE) ||
@@ -196,9 +196,17 @@ function european(plan: Plan, lines: readonly Line[]): string | null {
 }
 
 function hauledBeyond(plan: Plan, lines: readonly Line[]): string | null {
+  // Where nothing is driven half as much again must be carried, and a tension nobody knows is no figure at all.
+  const site = plan.ruleSet === 'site';
   const strap = lines.find(
-    (l) => l.credited && l.kept !== null && l.wll > 0 && l.kept > l.wll * (1 + 1e-6),
+    (l) =>
+      l.credited &&
+      l.kept !== null &&
+      (l.wll > 0 || site) &&
+      l.kept * (site ? 1.5 : 1) > l.wll * (1 + 1e-6),
   );
+  if (site && lines.some((l) => l.kept === null && l.kind === 'over'))
+    return 'a tension nobody knows';
   if (strap) return 'a line kept tighter than it may carry';
   const limit = oneLoad(plan).load.maxLineForceN;
   return limit !== null && lines.some((l) => l.kept !== null && l.kept > limit * (1 + 1e-6))
@@ -206,7 +214,7 @@ function hauledBeyond(plan: Plan, lines: readonly Line[]): string | null {
     : null;
 }
 
-interface Box {
+export interface Box {
   readonly breaking: boolean;
   readonly need: Readonly<Record<Dir, number>>;
   /** Part of the weight on the deck. */
@@ -226,7 +234,7 @@ const US: readonly Box[] = [
   { breaking: false, need: level(0.435, 0.5, 0.25) },
   { breaking: true, need: level(0.8, 0.5, 0.5) },
 ];
-const BOXES: Readonly<Record<Plan['ruleSet'], readonly Box[]>> = {
+export const BOXES: Readonly<Record<Plan['ruleSet'], readonly Box[]>> = {
   'us-cmv': US,
   'us-light': US,
   'eu-road': [{ breaking: false, need: level(0.8, 0.5, 0.5) }],
@@ -235,6 +243,7 @@ const BOXES: Readonly<Record<Plan['ruleSet'], readonly Box[]>> = {
   'sea-ctu-a': sea(0.3, 0.5, 0.5),
   'sea-ctu-b': sea(0.3, 0.3, 0.7),
   'sea-ctu-c': sea(0.4, 0.2, 0.8),
+  site: [{ breaking: false, need: level(0.025, 0.025, 0.025) }],
 };
 
 /** Sets that want it held down beyond its weight, by a fifth: lines alone, over-lines by what they keep. */

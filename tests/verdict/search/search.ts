@@ -2,15 +2,18 @@ import { type Plan, parsePlan } from '@/core/securement/plan';
 import { RULE_SET_IDS } from '@/core/securement/rule-set-ids';
 import type { Solver } from './highs';
 import { makePlan, type RawPlan } from './make-plan';
+import { makeSeveral, type RawSeveral } from './make-several';
 import { whyNotHolds } from './oracle';
+import { whyNotHoldsSeveral } from './oracle-several';
 import { randomOf } from './random';
 import { RELATIONS, wordOf } from './relations';
+import { SEVERAL_RELATIONS } from './relations-several';
 
 /** What a plan is accused of. */
 export interface Fault {
   readonly seed: number;
   readonly what: string;
-  readonly plan: RawPlan;
+  readonly plan: RawPlan | RawSeveral;
 }
 
 export interface SearchReport {
@@ -23,10 +26,28 @@ export interface SearchReport {
 
 /** What is wrong with the verdict of one plan, or null. `seed` decides which of many edits is tried. */
 export function faultOf(
-  raw: RawPlan,
+  raw: RawPlan | RawSeveral,
   seed: number,
   solver: Solver,
 ): { readonly verdict: string; readonly what: string | null } | null {
+  return isSeveral(raw) ? faultOfSeveral(raw, seed, solver) : faultOfOne(raw, seed, solver);
+}
+
+const isSeveral = (raw: RawPlan | RawSeveral): raw is RawSeveral => 'units' in raw;
+
+function faultOfSeveral(raw: RawSeveral, seed: number, solver: Solver): ReturnType<typeof faultOf> {
+  const parsed = parsePlan(raw);
+  if (!parsed.ok) return null;
+  const verdict = wordOf(parsed.value);
+  const denied = verdict === 'holds' ? whyNotHoldsSeveral(parsed.value, solver) : null;
+  if (denied) return { verdict, what: `HOLDS, but: ${denied}` };
+  const turn =
+    seed % 2 === 0 && verdict !== 'holds' ? 0 : Math.floor(seed / 2) % SEVERAL_RELATIONS.length;
+  const r = randomOf(seed ^ 0x5bd1e995);
+  return { verdict, what: SEVERAL_RELATIONS[turn]!.check(raw, parsed.value, verdict, r) };
+}
+
+function faultOfOne(raw: RawPlan, seed: number, solver: Solver): ReturnType<typeof faultOf> {
   const parsed = parsePlan(raw);
   if (!parsed.ok) return null;
   const plan: Plan = parsed.value;
@@ -52,13 +73,15 @@ export function search(
   const faults: Fault[] = [];
   let refused = 0;
   for (let seed = from; seed < from + count; seed++) {
-    const raw = makePlan(randomOf(seed), RULE_SET_IDS);
+    const r = randomOf(seed);
+    // Of every three plans one has several units.
+    const raw = seed % 3 === 0 ? makeSeveral(r, RULE_SET_IDS) : makePlan(r, RULE_SET_IDS);
     const found = faultOf(raw, seed, solver);
     if (found === null) {
       refused += 1;
       continue;
     }
-    const of = (verdicts[raw.ruleSet] ??= {});
+    const of = (verdicts[`${raw.ruleSet}${isSeveral(raw) ? ', several' : ''}`] ??= {});
     of[found.verdict] = (of[found.verdict] ?? 0) + 1;
     if (found.what) faults.push({ seed, what: found.what, plan: raw });
     if ((seed - from + 1) % 1000 === 0) report(seed - from + 1, faults.length);
@@ -67,7 +90,23 @@ export function search(
 }
 
 /** What can be taken out of a plan to make it smaller. */
-function* smaller(raw: RawPlan): Generator<RawPlan> {
+/** The same of a plan of several units. */
+function* smallerSeveral(raw: RawSeveral): Generator<RawSeveral> {
+  for (let i = 0; i < raw.lines.length; i++) yield { ...raw, lines: raw.lines.toSpliced(i, 1) };
+  for (let i = 0; i < raw.units.length && raw.units.length > 1; i++) {
+    const gone = raw.units[i]!.id;
+    yield {
+      ...raw,
+      units: raw.units.toSpliced(i, 1),
+      lines: raw.lines.filter((l) => !l.units.includes(gone)),
+    };
+  }
+  const used = JSON.stringify(raw.lines);
+  const anchors = raw.deck.anchors.filter((a) => used.includes(`"${String(a['id'])}"`));
+  if (anchors.length < raw.deck.anchors.length) yield { ...raw, deck: { ...raw.deck, anchors } };
+}
+
+function* smallerOne(raw: RawPlan): Generator<RawPlan> {
   const copy = (): RawPlan => structuredClone(raw);
   for (let i = 0; i < raw.lines.length; i++) {
     const p = copy();
@@ -112,7 +151,7 @@ export function reduced(fault: Fault, solver: Solver): Fault {
   let now = fault;
   for (let again = true; again;) {
     again = false;
-    for (const plan of smaller(now.plan)) {
+    for (const plan of isSeveral(now.plan) ? smallerSeveral(now.plan) : smallerOne(now.plan)) {
       const what = faultOf(plan, fault.seed, solver)?.what;
       if (what && kind(what) === kind(fault.what)) {
         now = { ...fault, what, plan };

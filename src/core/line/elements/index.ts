@@ -12,6 +12,7 @@ import { ropeKind } from './rope';
 import { tackleKind } from './tackle';
 import { truckersKind } from './truckers';
 import { chainKind, webbingKind } from './webbing-and-chain';
+import { wireKind } from './wire';
 
 /** Every element kind. Adding one: `docs/adding.md` has the files in order. */
 export const KINDS: { readonly [K in ElementKindId]: ElementKind<K> } = {
@@ -27,6 +28,7 @@ export const KINDS: { readonly [K in ElementKindId]: ElementKind<K> } = {
   webbing: webbingKind,
   ratchet: ratchetKind,
   chain: chainKind,
+  wire: wireKind,
   binder: binderKind,
   fitting: fittingKind,
 };

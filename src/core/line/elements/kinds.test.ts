@@ -27,6 +27,7 @@ const TRAITS: Record<ElementKindId, string> = {
   webbing: 'run, gear',
   ratchet: 'hardware, fastens, adjustable, tensions, gear',
   chain: 'run, gear',
+  wire: 'run, gear',
   binder: 'hardware, fastens, adjustable, tensions, gear',
   fitting: 'hardware, gear',
 };
@@ -162,6 +163,7 @@ describe('a kind as a thing of the locker', () => {
     rope: { kind: 'rope', material: 'polyester', diameterM: '12 mm', mbsN: '21 kN' },
     webbing: { kind: 'webbing', widthM: '50 mm', markedWllN: '25 kN' },
     chain: { kind: 'chain', grade: '70', sizeM: '10 mm', markedWllN: '20 kN' },
+    wire: { kind: 'wire', sizeM: '10 mm', markedWllN: '20 kN' },
     ratchet: { kind: 'hardware', form: 'ratchet', markedWllN: '25 kN' },
     binder: { kind: 'hardware', form: 'binder', markedWllN: '20 kN' },
     fitting: { kind: 'hardware', form: 'shackle', markedWllN: '15 kN' },

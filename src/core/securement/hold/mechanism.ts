@@ -16,7 +16,7 @@ export type Mechanism =
       readonly overBoard: boolean;
       readonly onlyWeight: boolean;
     }
-  | { readonly kind: 'rolls'; readonly to: Direction; readonly onlyChocks: boolean }
+  | { readonly kind: 'rolls'; readonly to: Direction; readonly chocked: boolean }
   | { readonly kind: 'swings'; readonly round: Corner | 'middle'; readonly onlyFriction: boolean }
   | { readonly kind: 'lifts' }
   /** Its own lines drag it before anything moves. */
@@ -112,7 +112,10 @@ export function mechanismOf(
     y: p.y / pace,
     z: p.z / pace,
   });
-  return motionOf(problem, body, { velocity: scaled(velocity), rotation: scaled(rotation) }, limit);
+  const twist = { velocity: scaled(velocity), rotation: scaled(rotation) };
+  return body.feet.length < 3
+    ? rollingOf(problem, first, limit, motion)
+    : motionOf(problem, body, twist, limit);
 }
 
 /** How fast a body goes along the motion, or at all where it goes across. */
@@ -125,6 +128,25 @@ function paceOf(
   const size = Math.max(0.1, ...feet.map((f) => Math.hypot(f.x - centre.x, f.y - centre.y)));
   const any = Math.hypot(v.x, v.y, v.z) + size * Math.hypot(w.x, w.y, w.z);
   return ahead > 0.3 * any ? ahead : any || 1;
+}
+
+/** What stands on a line rolls across it, or slides along it: whichever way it is pushed the more. */
+function rollingOf(
+  { bodies, pushes }: HoldProblem,
+  first: number,
+  limit: HoldLimit,
+  { along }: Motion,
+): Mechanism {
+  const to = towards(along.x, along.y);
+  const [a, b] = bodies[first]!.feet;
+  const line = a && b ? { x: a.x - b.x, y: a.y - b.y } : { x: 1, y: 0 };
+  const lengthwise = Math.abs(along.x * line.x + along.y * line.y) / Math.hypot(line.x, line.y);
+  if (lengthwise > Math.SQRT1_2) return { kind: 'slides', to, onlyFriction: bareOf(limit) };
+  return {
+    kind: 'rolls',
+    to,
+    chocked: pushes.some((p) => p.body === first && p.from === null),
+  };
 }
 
 function motionOf(
@@ -143,7 +165,6 @@ function motionOf(
   const slide = Math.hypot(v.x - w.y * height, v.y + w.x * height);
   if (tip > MAIN_PART && tip >= yaw) {
     const to = towards(w.y, -w.x);
-    if (feet.length < 3) return { kind: 'rolls', to, onlyChocks: bare };
     const overBoard = boardUnder(problem, to);
     return { kind: 'tips', to, overBoard, onlyWeight: bare && !overBoard };
   }

@@ -89,6 +89,7 @@ export class HoldProgramme implements LinearProgramme {
   readonly upper: Float64Array;
   readonly cost: Float64Array;
   readonly slack: number[];
+  readonly begins: number[];
   readonly height: number[];
   readonly scaleM: number;
   readonly weightN: number;
@@ -130,7 +131,9 @@ export class HoldProgramme implements LinearProgramme {
     this.upper = all.subarray(m * n + m, m * n + m + n).fill(Infinity);
     this.cost = all.subarray(m * n + m + n);
     this.slack = new Array<number>(m).fill(-1);
-    this.height = new Array<number>(n).fill(bodies.length === 1 ? BALANCE_ROWS : 0);
+    const single = bodies.length === 1;
+    this.begins = new Array<number>(n).fill(single ? 0 : m);
+    this.height = new Array<number>(n).fill(single ? BALANCE_ROWS : 0);
     this.scaleM = sizeOf(problem);
     bodies.forEach((body, k) => {
       this.right[k * BALANCE_ROWS + 2] = body.weightPart * this.part(body);
@@ -175,7 +178,7 @@ export class HoldProgramme implements LinearProgramme {
 
   private set(row: number, column: number, value: number): void {
     this.matrix[column * this.rows + row] = value;
-    this.reaches(column, row + 1);
+    this.reaches(column, row, row + 1);
   }
 
   /** Lets a row stay below its right side. */
@@ -195,7 +198,7 @@ export class HoldProgramme implements LinearProgramme {
     ];
     const first = body * BALANCE_ROWS;
     const top = column * rows + first;
-    this.reaches(column, first + BALANCE_ROWS);
+    this.reaches(column, first, first + BALANCE_ROWS);
     matrix[top]! += f.x;
     matrix[top + 1]! += f.y;
     matrix[top + 2]! += f.z;
@@ -204,8 +207,9 @@ export class HoldProgramme implements LinearProgramme {
     matrix[top + 5]! += x * f.y - y * f.x;
   }
 
-  private reaches(column: number, rows: number): void {
-    if (this.height[column]! < rows) this.height[column] = rows;
+  private reaches(column: number, from: number, to: number): void {
+    if (this.begins[column]! > from) this.begins[column] = from;
+    if (this.height[column]! < to) this.height[column] = to;
   }
 
   /** Takes a column's force, times a tension that is always there, over to the other side. */
@@ -267,7 +271,7 @@ export class HoldProgramme implements LinearProgramme {
         matrix[top + 3] = sign * y - z * fy;
         matrix[top + 4] = z * fx - sign * x;
         matrix[top + 5] = x * fy - y * fx;
-        this.reaches(column, first + BALANCE_ROWS);
+        this.reaches(column, first, first + BALANCE_ROWS);
         column += 1;
       }
     }

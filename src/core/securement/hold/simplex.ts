@@ -10,7 +10,8 @@ export interface LinearProgramme {
   readonly columns: number;
   /** Column after column, `columns × rows`. */
   readonly matrix: Float64Array;
-  /** For each column how many of its first rows are looked at: below them it is 0. */
+  /** For each column the rows that are looked at, from and to: outside of them it is 0. */
+  readonly begins: readonly number[];
   readonly height: readonly number[];
   readonly right: Float64Array;
   readonly upper: Float64Array;
@@ -141,7 +142,7 @@ class Search {
       place,
       cost,
       duals,
-      lp: { upper, matrix, height },
+      lp: { upper, matrix, begins, height },
     } = this;
     let best = -1;
     let most = REDUCED;
@@ -150,7 +151,7 @@ class Search {
       const at = place[j]!;
       if (at !== IN_BASIS && upper[j]! > 0) {
         let z = cost[j]!;
-        for (let k = 0, entry = j * m, rows = height[j]!; k < rows; k++, entry++)
+        for (let k = begins[j]!, entry = j * m + k, rows = height[j]!; k < rows; k++, entry++)
           z -= duals[k]! * matrix[entry]!;
         if (at === AT_UPPER) z = -z;
         if (z > most) {
@@ -171,13 +172,14 @@ class Search {
       m,
       inverse,
       along,
-      lp: { matrix, height },
+      lp: { matrix, begins, height },
     } = this;
+    const first = begins[j]!;
     const rows = height[j]!;
     const top = j * m;
     for (let i = 0, row = 0; i < m; i++, row += m) {
       let d = 0;
-      for (let k = 0; k < rows; k++) d += inverse[row + k]! * matrix[top + k]!;
+      for (let k = first; k < rows; k++) d += inverse[row + k]! * matrix[top + k]!;
       along[i] = d;
     }
   }

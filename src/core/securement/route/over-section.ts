@@ -16,6 +16,8 @@ interface Round extends InPlane {
   readonly unitId: string | null;
 }
 
+/** Nearer than this two corners are one. */
+const SAME_M = 1e-9;
 /** Angles nearer than this are one: of things in one straight line the farthest is taken. */
 const SAME_RAD = 1e-12;
 /** A cylinder is crossed straight when it is not further off than this. */
@@ -43,7 +45,11 @@ function tight(first: Round, things: readonly Round[], last: Round): Lies[] {
   const left = new Set([...things, last]);
   const lies: Lies[] = [];
   for (let now = first, came = Math.PI; now !== last;) {
-    const seen = [...left].map((next) => ({ next, rad: tangent(now, next) }));
+    // What lies in the same place or behind has been passed: the way only ever turns downward.
+    const seen = [...left]
+      .filter((next) => Math.hypot(next.s - now.s, next.z - now.z) > SAME_M)
+      .map((next) => ({ next, rad: tangent(now, next) }))
+      .filter((x) => x.rad <= came + SAME_RAD);
     const most = Math.max(...seen.map((x) => x.rad));
     const { next, rad } = seen
       .filter((x) => x.rad > most - SAME_RAD)
@@ -62,6 +68,21 @@ function tight(first: Round, things: readonly Round[], last: Round): Lies[] {
   return lies;
 }
 
+/** Where the upright plane of a line enters a unit and leaves it; of an upright cylinder its rim, not the corners that stand for it. */
+function crossing(placed: Placed, from: Spot, along: Spot): readonly [number, number] | null {
+  if (placed.unit.shape.kind !== 'cylinder-upright') return chordOf(placed.outline, from, along);
+  const [dx, dy] = [placed.middle.x - from.x, placed.middle.y - from.y];
+  const [ahead, beside] = [dx * along.x + dy * along.y, dx * along.y - dy * along.x];
+  const r = placed.unit.lengthM / 2;
+  const half = Math.sqrt(Math.max(0, r * r - beside * beside));
+  return half > SAME_M ? [ahead - half, ahead + half] : null;
+}
+
+/** So near the middle of its back a line stays on a cylinder that it runs along. Common practice, no source. */
+const ON_RIDGE_M = 0.02;
+const offLineM = (p: Spot, from: Spot, along: Spot): number =>
+  Math.abs((p.x - from.x) * along.y - (p.y - from.y) * along.x);
+
 /** What a unit offers a line in its plane; a problem where it offers nothing. */
 function thingsOf(
   placed: Placed,
@@ -69,7 +90,7 @@ function thingsOf(
   along: Spot,
   endM: number,
 ): readonly Round[] | RouteProblem {
-  const chord = chordOf(placed.outline, from, along);
+  const chord = crossing(placed, from, along);
   if (chord === null) return 'over-beyond-load';
   if (chord[0] < -TUCK_M || chord[1] > endM + TUCK_M) return 'over-one-side';
   const { id: unitId, shape, heightM } = placed.unit;
@@ -78,6 +99,9 @@ function thingsOf(
   const [a, b] = footLine(placed);
   const askew =
     Math.abs((a.x - b.x) * along.x + (a.y - b.y) * along.y) / Math.hypot(a.x - b.x, a.y - b.y);
+  // Along its back it lies as on a ridge, if it lies on the ridge.
+  if (1 - askew < STRAIGHT && offLineM(a, from, along) < ON_RIDGE_M)
+    return chord.map((s) => ({ s, z: placed.topM, r: 0, unitId }));
   if (askew > STRAIGHT) return 'round-askew';
   const r = heightM / 2;
   return [{ s: (chord[0] + chord[1]) / 2, z: placed.baseM + r, r, unitId }];

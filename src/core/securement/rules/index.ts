@@ -4,6 +4,7 @@ import { euRoad } from './eu-road';
 import type { RuleSet } from './rule-set';
 import { ukRoad } from './uk-road';
 import { seaA, seaB, seaC } from './sea-ctu';
+import { site } from './site';
 import { usCmv } from './us-cmv';
 import { usLight } from './us-light';
 
@@ -16,6 +17,7 @@ const BY_ID: Record<RuleSetId, RuleSet> = {
   'sea-ctu-a': seaA,
   'sea-ctu-b': seaB,
   'sea-ctu-c': seaC,
+  site,
 };
 
 /** The rule set of an id. */

@@ -92,6 +92,8 @@ export interface TieDown {
 export interface RuleInput {
   readonly article: Article;
   readonly tieDowns: readonly TieDown[];
+  /** What moves makes a static load this many times as large; only where nothing is driven. */
+  readonly dynamicAllowance: number;
 }
 
 export interface RuleOutcome {

@@ -62,7 +62,7 @@ const mechanism = z.discriminatedUnion('kind', [
     overBoard: z.boolean(),
     onlyWeight: z.boolean(),
   }),
-  z.strictObject({ kind: z.literal('rolls'), to: direction, onlyChocks: z.boolean() }),
+  z.strictObject({ kind: z.literal('rolls'), to: direction, chocked: z.boolean() }),
   z.strictObject({
     kind: z.literal('swings'),
     round: z.enum(['front-left', 'front-right', 'rear-left', 'rear-right', 'middle']),

@@ -14,8 +14,13 @@ const GRADES = [
   { id: '100', name: 'grade 100' },
 ] as const;
 
+const WIRE_USES = [
+  { id: 'again', name: 'use again and again' },
+  { id: 'once', name: 'use once' },
+] as const;
+
 /** Forms of what runs along a line. */
-export const RUN_FORMS: Pick<Forms, 'rope' | 'webbing' | 'chain'> = {
+export const RUN_FORMS: Pick<Forms, 'rope' | 'webbing' | 'chain' | 'wire'> = {
   rope: ({ element, set, units }) => (
     <>
       <RopeForm
@@ -55,6 +60,52 @@ export const RUN_FORMS: Pick<Forms, 'rope' | 'webbing' | 'chain'> = {
         unit={units.force}
         optional
         placeholder="no label"
+        least={1}
+        most={5e6}
+        value={element.markedWllN}
+        onChange={(markedWllN) => set({ markedWllN })}
+      />
+      <TextField
+        label="Tag"
+        value={element.tag}
+        onChange={(tag) => set({ tag: tag.slice(0, 40) })}
+      />
+    </FieldGrid>
+  ),
+  wire: ({ element, set, units }) => (
+    <FieldGrid>
+      <QuantityField
+        label="Diameter"
+        dimension="length"
+        unit={units.size}
+        least={0.001}
+        most={2}
+        value={element.sizeM}
+        onChange={(v) => v !== null && set({ sizeM: v })}
+      />
+      <Select
+        label="Made for"
+        value={element.singleUse ? 'once' : 'again'}
+        choices={WIRE_USES}
+        onChange={(use) => set({ singleUse: use === 'once' })}
+      />
+      <QuantityField
+        label="Breaking strength"
+        dimension="force"
+        unit={units.force}
+        optional
+        placeholder="no label"
+        least={1}
+        most={5e6}
+        value={element.mbsN}
+        onChange={(mbsN) => set({ mbsN })}
+      />
+      <QuantityField
+        label="Marked WLL"
+        dimension="force"
+        unit={units.force}
+        optional
+        placeholder="none"
         least={1}
         most={5e6}
         value={element.markedWllN}
