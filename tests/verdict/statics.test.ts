@@ -67,9 +67,12 @@ function severalProblems(count: number): HoldProblem[] {
     if (problem && problem.bodies.length > 1)
       list.push({
         ...problem,
-        lines: problem.lines.map((l) =>
-          r.chance(0.2) ? { ...l, ratios: l.ratios.map(() => r.between(1, 3)) } : l,
-        ),
+        lines: problem.lines.map((l) => {
+          // Now and then hauled so hard that it drags what it lies on.
+          const harder = r.chance(0.1) ? 30 : 1;
+          const ratios = r.chance(0.2) ? l.ratios.map(() => r.between(1, 3)) : l.ratios;
+          return { ...l, ratios, leastN: l.leastN * harder, mostN: l.mostN * harder };
+        }),
       });
   }
   return list;
@@ -98,7 +101,7 @@ describe('limit analysis of random plans of several units', () => {
       seen.held += 1;
     });
     for (const [what, count] of Object.entries(seen))
-      expect([what, count > 20]).toEqual([what, true]);
+      expect([what, count > (what === 'dragged' ? 3 : 20)]).toEqual([what, true]);
   });
   it('the parts of what is held add up to it', () => {
     for (const problem of all.slice(0, 200)) {

@@ -110,6 +110,7 @@ const OF_NO_ARTICLE: readonly Finding['code'][] = [
   'recheck-on-road',
   'guidance-only',
   'guidance-judges',
+  'site-only',
 ];
 
 /** What a rule set says of every article; what it says of several in the same words is said once. */

@@ -98,16 +98,18 @@ export const bare: Tracer<number | null> = {
 };
 
 const SUBSCRIPTS = '₀₁₂₃₄₅₆₇₈₉';
+const subscript = (n: number): string => [...String(n)].map((d) => SUBSCRIPTS[Number(d)]).join('');
+/** Made once: every sum of every plan asks for them at every keystroke. */
+const FIRST_SUBSCRIPTS = Array.from({ length: 64 }, (_, i) => subscript(i));
+const LAST_IS_SUBSCRIPT = /[₀-₉]$/;
 
 /** Members of a list told apart by number: C₁, C₂, … */
 function numbered(members: readonly Working[]): Working[] {
   if (members.length < 2) return [...members];
-  return members.map((m, i) => ({
-    ...m,
-    symbol:
-      m.symbol.replace(/[₀-₉]+$/, '') +
-      [...String(i + 1)].map((d) => SUBSCRIPTS[Number(d)]).join(''),
-  }));
+  return members.map((m, i) => {
+    const bare = LAST_IS_SUBSCRIPT.test(m.symbol) ? m.symbol.replace(/[₀-₉]+$/, '') : m.symbol;
+    return { ...m, symbol: bare + (FIRST_SUBSCRIPTS[i + 1] ?? subscript(i + 1)) };
+  });
 }
 
 /** Builds the tree of workings. */

@@ -149,6 +149,10 @@ export function strength(
     : 0;
 }
 
+/** Whether every rope says what it breaks at: else its stiffness, and what a hitch keeps, is nobody’s figure. */
+export const isLabelled = (elements: readonly Element[]): boolean =>
+  elements.every((e) => e.kind !== 'rope' || e.rope.mbsN !== null);
+
 /** Tension that stays after tie-off and settling; null: nobody knows. */
 export function keptTension(line: Plan['lines'][number], routeM: number | null): number | null {
   if (line.enteredPretensionN !== null) return line.enteredPretensionN * (1 - line.settling);
@@ -162,6 +166,7 @@ export function keptTension(line: Plan['lines'][number], routeM: number | null):
   if (e?.kind === 'binder') return e.handForceN * 25 * 0.3 * (1 - line.settling);
   if (e?.kind !== 'truckers' || routeM === null || routeM <= 0.3) return null;
   const ropes = line.elements.filter((x) => x.kind === 'rope');
+  if (ropes.length === 0) return null;
   const EA = Math.max(...ropes.map((x) => (0.2 * (x.rope.mbsN ?? TABLE_MBS)) / 0.04));
   const [k1, k2, H] = [EA / (routeM - 0.3), EA / 0.3, e.handForceN];
   const kept =

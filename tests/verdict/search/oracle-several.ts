@@ -2,7 +2,7 @@
 import type { Plan } from '@/core/securement/plan';
 import type { Solver } from './highs';
 import { BOXES, type Box, type Dir, DIRECTIONS, dirs, isKnotted } from './oracle';
-import { complete, G, keptTension, strength } from './oracle-line';
+import { complete, G, isLabelled, keptTension, strength } from './oracle-line';
 import { cross, minus, overTop, sharingOf, type V3 } from './oracle-lines';
 import {
   carrying,
@@ -30,7 +30,7 @@ const isBox = (s: Standing): boolean =>
 const unitVector = (from: V3, to: V3): V3 => {
   const d = minus(to, from);
   const n = Math.hypot(...d);
-  return [d[0] / n, d[1] / n, d[2] / n];
+  return n === 0 ? [0, 0, 0] : [d[0] / n, d[1] / n, d[2] / n];
 };
 
 /** Where a line lies; null: the oracle does not credit it. */
@@ -258,16 +258,12 @@ const inEachOther = (all: readonly Standing[]): boolean =>
 function counted(plan: Plan, lines: readonly Held[]): string | null {
   const weight = plan.units.reduce((s, u) => s + u.massKg! * G, 0);
   const site = plan.ruleSet === 'site';
-  if (
-    lines.some(
-      (l) =>
-        l.placed &&
-        l.kept !== null &&
-        (l.wll > 0 || site) &&
-        l.kept * (site ? 1.5 : 1) > l.wll * (1 + 1e-6),
-    )
-  )
-    return 'a line kept tighter than it may carry';
+  const tight = (l: Held): boolean =>
+    l.placed &&
+    l.kept !== null &&
+    (l.wll > 0 || site) &&
+    l.kept * (site && isLabelled(l.line.elements) ? 1.5 : 1) > l.wll * (1 + 1e-6);
+  if (lines.some(tight)) return 'a line kept tighter than it may carry';
   const crushed = lines.some((l) =>
     plan.units.some(
       (u) =>

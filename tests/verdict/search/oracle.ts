@@ -7,7 +7,7 @@
 import { oneLoad } from './one-load';
 import type { Plan } from '@/core/securement/plan';
 import type { Solver } from './highs';
-import { G, SPLICE } from './oracle-line';
+import { G, isLabelled, SPLICE } from './oracle-line';
 import { type V3, minus, cross, type Line, linesOf } from './oracle-lines';
 
 const friction = (plan: Plan): number => {
@@ -203,7 +203,7 @@ function hauledBeyond(plan: Plan, lines: readonly Line[]): string | null {
       l.credited &&
       l.kept !== null &&
       (l.wll > 0 || site) &&
-      l.kept * (site ? 1.5 : 1) > l.wll * (1 + 1e-6),
+      l.kept * (site && isLabelled(l.elements) ? 1.5 : 1) > l.wll * (1 + 1e-6),
   );
   if (site && lines.some((l) => l.kept === null && l.kind === 'over'))
     return 'a tension nobody knows';

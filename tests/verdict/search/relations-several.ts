@@ -1,3 +1,4 @@
+import { ruleOpinion } from '@/core/securement/assess';
 import { type Plan, parsePlan } from '@/core/securement/plan';
 import type { RawSeveral } from './make-several';
 import type { Random } from './random';
@@ -57,7 +58,7 @@ export function forgettingsOfSeveral(raw: RawSeveral): { what: string; plan(): R
         p.lines[i]!['points'] = [];
       });
     line.elements.forEach((e, k) => {
-      if (e.kind !== 'edge')
+      if (e.kind !== 'edge' && e.kind !== 'fitting')
         add(`element ${line.id}/${e.id}`, (p) => {
           p.lines[i]!.elements.splice(k, 1);
         });
@@ -65,6 +66,12 @@ export function forgettingsOfSeveral(raw: RawSeveral): { what: string; plan(): R
   });
   return list;
 }
+
+/** Points that are said to lie where the unit is not are no fact that could be forgotten: without them the line counts for as little. */
+const isWrong = (plan: Plan, what: string): boolean =>
+  ruleOpinion(plan, new Map()).findings.some(
+    (f) => f.code === 'attached-outside-load' && what === `points of ${f.lineId}`,
+  );
 
 function mirrored(raw: RawSeveral): RawSeveral {
   return changed(raw, (p) => {
@@ -91,9 +98,10 @@ const same = (name: string, edit: (raw: RawSeveral) => RawSeveral): Relation => 
 export const SEVERAL_RELATIONS: readonly Relation[] = [
   {
     name: 'forgetting',
-    check(raw, _plan, verdict, r) {
+    check(raw, plan, verdict, r) {
       if (verdict === 'holds') return null;
       const one = r.pick(forgettingsOfSeveral(raw));
+      if (isWrong(plan, one.what)) return null;
       return verdictOf(one.plan()) === 'holds'
         ? `without ${one.what} ${verdict} became HOLDS`
         : null;

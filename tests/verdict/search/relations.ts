@@ -56,8 +56,8 @@ export function forgettings(raw: RawPlan): Forgetting[] {
     line.elements.forEach((e, k) => {
       const set = (what: string, edit: (e: RawElement) => void): void =>
         add(`${what} of ${line.id}/${e.id}`, (p) => edit(p.lines[i]!.elements[k]!));
-      // An edge nobody describes is no edge: the load may be round, or the line may run free.
-      if (e.kind !== 'edge')
+      // An edge nobody describes is no edge: the load may be round, or the line may run free. Nor is a shackle: two knots may hold each other.
+      if (e.kind !== 'edge' && e.kind !== 'fitting')
         add(`element ${line.id}/${e.id}`, (p) => {
           p.lines[i]!.elements.splice(k, 1);
         });
