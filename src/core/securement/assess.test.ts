@@ -5,7 +5,6 @@ import { KNOTS, type KnotId } from '../knot/knots';
 import { stageOf } from '../knot/stage-of';
 import { ROPE_MATERIAL_IDS, ROPE_MATERIALS, type RopeMaterialId } from '../rope/materials';
 import { demoNames, demoPlan, judge, withLoad } from '../../../tests/support/demo';
-import { helpfulChanges } from './advice/one-change';
 import { anchorSharing } from './anchor-sharing';
 import { placeUnits } from './load/placed';
 import { lineShape } from './route/shape';
@@ -239,64 +238,5 @@ describe('several lines on one anchor', () => {
     expect(anchorSharing([leg(1, 0), leg(-1, 0)]).get('A')).toBe(1);
     expect(anchorSharing([leg(1, 0), leg(1, 0), leg(-1, 0)]).get('A')).toBeCloseTo(2, 12);
     expect(anchorSharing(Array.from({ length: 13 }, () => leg(1, 0))).get('A')).toBe(13);
-  });
-});
-
-describe('the one change that helps', () => {
-  it('rates the unrated ring first, and nothing is said about a plan that holds', () => {
-    expect(helpfulChanges(crate, new Map())[0]).toMatchObject({
-      code: 'enter-rating',
-      verdict: 'holds',
-      values: { anchor: 'ring L1' },
-    });
-    expect(helpfulChanges(demoPlan('apple-bins'), new Map())).toEqual([]);
-  });
-  it('where knots are forbidden the compliant gear comes first', () =>
-    expect(helpfulChanges(demoPlan('water-tote'), new Map())[0]).toMatchObject({
-      code: 'use-webbing',
-      verdict: 'holds',
-    }));
-  it('every change really does what it says', () => {
-    for (const name of demoNames())
-      for (const change of helpfulChanges(demoPlan(name), new Map()))
-        expect(judge(change.plan).verdict).toBe(change.verdict);
-  });
-  it('of several pulls the gentlest that holds is named', () => {
-    const pulled = (handForceN: number): Plan => ({
-      ...rated(crate),
-      lines: rated(crate).lines.map((l) => ({
-        ...l,
-        elements: l.elements.map((e) => (e.kind === 'truckers' ? { ...e, handForceN } : e)),
-      })),
-    });
-    const weak = pulled(100);
-    const pull = helpfulChanges(weak, new Map()).find((c) => c.code === 'pull-harder')!;
-    const gentler = pulled(Number(pull.values['toN']) - 50);
-    expect(pull.verdict).toBe('holds');
-    expect(judge(gentler).verdict).not.toBe('holds');
-  });
-  it('no hand is asked for more than the crew lets it; beyond that a second loop is put in', () => {
-    const asked = (handLimitN: number) =>
-      helpfulChanges({ ...crate, strength: { ...crate.strength, handLimitN } }, new Map()).map(
-        (c) => [c.code, c.values['toN'] ?? c.values['pullN']] as const,
-      );
-    for (const limit of [250, 300, 400])
-      for (const [code, pullN] of asked(limit))
-        if (code === 'pull-harder' || code === 'second-loop')
-          expect(Number(pullN)).toBeLessThanOrEqual(limit);
-    expect(asked(250).map(([code]) => code)).toContain('second-loop');
-    expect(asked(250).map(([code]) => code)).not.toContain('pull-harder');
-  });
-  it('a line that statics do not credit is no advice', () => {
-    // The only over-line lies before the load: more of them would do nothing either.
-    const beyond = withLoad(crate, { fromFrontM: 1.5 });
-    expect(judge(beyond).findings.map((f) => f.code)).toContain('over-beyond-load');
-    const only = {
-      ...beyond,
-      lines: beyond.lines.filter((l) =>
-        judge({ ...beyond, lines: [l] }).findings.some((f) => f.code === 'over-beyond-load'),
-      ),
-    };
-    expect(helpfulChanges(only, new Map()).map((c) => c.code)).not.toContain('add-lines');
   });
 });

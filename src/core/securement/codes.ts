@@ -112,6 +112,7 @@ export const CHANGE_CODES = [
   'put-mat',
   'pull-harder',
   'second-loop',
+  'put-tackle',
   'use-instead',
   'enter-rating',
   'protect-edge',

@@ -1,5 +1,6 @@
 import type { Plan } from '@/core/securement/plan';
 import type { LockerWord } from '@/core/securement/locker-word';
+import { neededUnder } from '@/core/securement/needed';
 import {
   changeUnder,
   type Governing,
@@ -32,6 +33,7 @@ function governingOut(governing: Governing | null) {
 }
 
 function opinionOut(opinion: SetOpinion, plan: Plan, locker: LockerWord) {
+  const needed = neededUnder(plan, opinion.ruleSet, locker);
   const change = opinion.verdict === 'holds' ? null : changeUnder(plan, opinion.ruleSet, locker);
   return {
     ruleSet: opinion.ruleSet,
@@ -39,16 +41,18 @@ function opinionOut(opinion: SetOpinion, plan: Plan, locker: LockerWord) {
     message: wordOpinion(opinion, METRIC).words,
     governing: governingOut(opinion.governing),
     marginPart: opinion.margin,
+    needed,
     change: change && {
       code: change.code,
       values: change.values,
       verdict: change.verdict,
+      cost: change.cost,
       message: wordChange(change, METRIC),
     },
   };
 }
 
-/** One plan under every rule set: verdict, what governs, what there is to spare, and the change that helps most. */
+/** One plan under every rule set: verdict, what governs, what there is to spare, how much of what is there is enough, and the change that helps most. */
 export function computeComparison(plan: Plan, locker: LockerWord) {
   return { sets: sideBySide(plan, locker).map((o) => opinionOut(o, plan, locker)) };
 }

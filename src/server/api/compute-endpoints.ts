@@ -53,7 +53,7 @@ export const COMPUTE_API = {
     example: assessExample,
     answers: compareAnswer,
     answer:
-      'For each set: verdict, the comparison or finding that governs, its margin as a part of what is required, and the change that helps most',
+      'For each set: verdict, the comparison or finding that governs, its margin as a part of what is required, how many over-lines or what kept tension is enough, and the change that helps most',
   }),
   line: endpoint({
     method: 'POST',

@@ -141,6 +141,7 @@ export function computeAssessment(plan: Plan, locker: LockerWord) {
       code: c.code,
       values: c.values,
       verdict: c.verdict,
+      cost: c.cost,
       message: wordChange(c, METRIC),
     })),
   };

@@ -3,12 +3,14 @@ import { memo } from 'react';
 import styled from 'styled-components';
 import type { Change } from '@/core/securement/advice/one-change';
 import type { Verdict } from '@/core/securement/verdict';
-import { wordChange } from '@/wording/changes';
+import { wordChange, wordCost } from '@/wording/changes';
 import { useMember } from '../frame/MemberContext';
 import { Button } from '../kit/Button';
 import { VerdictMark } from '../kit/VerdictMark';
 import type { PlanHand } from './usePlanner';
 import { Spaced } from '../kit/layout';
+import { Small } from '../kit/text';
+import { LongEnough } from './LongEnough';
 
 const Strip = styled.section`
   display: grid;
@@ -46,8 +48,8 @@ const Row = styled.div`
   }
 `;
 
-/** These only estimate: where the new line lies, or what the plate says, is for the driver to enter. */
-const NOT_APPLICABLE = new Set(['add-lines', 'enter-rating']);
+/** What a plate says is for the driver to enter. */
+const NOT_APPLICABLE = new Set(['enter-rating']);
 
 /** The single changes that help most, each with what the plan would then be. */
 export const Helps = memo(function Helps({
@@ -71,6 +73,10 @@ export const Helps = memo(function Helps({
       {changes.slice(0, 3).map((c) => (
         <Cell key={`${c.code}${JSON.stringify(c.values)}`} $stale={!fresh}>
           <b>{wordChange(c, units)}</b>
+          <Small>
+            {wordCost(c.cost, units)}
+            <LongEnough pieceM={c.cost.pieceM} />
+          </Small>
           <Row>
             <VerdictMark verdict={c.verdict} />
             {NOT_APPLICABLE.has(c.code) || hand.readOnly ? null : (

@@ -4,7 +4,7 @@ import { useEffect, useState } from 'react';
 import type { Plan } from '@/core/securement/plan';
 import { RULE_SET_TITLES, type RuleSetId } from '@/core/securement/rule-set-ids';
 import type { Verdict } from '@/core/securement/verdict';
-import { formatNumber } from '@/core/units';
+import { formatNumber, formatQuantity } from '@/core/units';
 import { wordChange } from '@/wording/changes';
 import { call, messageOf } from '../api';
 import { useMember } from '../frame/MemberContext';
@@ -62,6 +62,28 @@ function Help({ change }: { change: Compared['change'] }) {
   );
 }
 
+/** How many lines like those of the plan are enough, or how hard they must be pulled. */
+function Enough({ needed }: { needed: Compared['needed'] }) {
+  const { units } = useMember();
+  if (!needed) return <Small>No line over the load to count with.</Small>;
+  return (
+    <>
+      {needed.lines === null
+        ? 'More lines like these are not enough'
+        : needed.lines === 0
+          ? 'No line over it is needed'
+          : `${needed.lines} ${needed.lines === 1 ? 'line' : 'lines'} like these`}
+      <Clause>
+        {needed.keptN === null
+          ? 'no pull they may carry is enough'
+          : needed.keptN === 0
+            ? 'slack ones are enough'
+            : `or ${formatQuantity(needed.keptN, 'force', units, 'demand')} kept in each`}
+      </Clause>
+    </>
+  );
+}
+
 function Row({
   line,
   isPlan,
@@ -87,6 +109,13 @@ function Row({
       <td>
         {line.words}
         {line.clause ? <Clause>{line.clause}</Clause> : null}
+      </td>
+      <td aria-busy={isBusy}>
+        {compared ? (
+          <Enough needed={compared.needed} />
+        ) : (
+          <Small>{isBusy ? 'Counting…' : ''}</Small>
+        )}
       </td>
       <td aria-busy={isBusy}>
         {line.verdict === 'holds' ? (
@@ -133,6 +162,7 @@ export function RulesCompared({
             <th scope="col">Rule set</th>
             <th scope="col">Verdict</th>
             <th scope="col">What decides</th>
+            <th scope="col">What is enough</th>
             <th scope="col">What would help most</th>
           </tr>
         </thead>

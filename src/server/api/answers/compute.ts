@@ -1,3 +1,4 @@
+import { THINGS } from '@/core/securement/advice/costs';
 import { z } from 'zod';
 import { RULE_SET_IDS } from '@/core/securement/rule-set-ids';
 import { VERDICTS } from '@/core/securement/verdict';
@@ -104,6 +105,20 @@ const finding = z.strictObject({
   message: z.string(),
 });
 
+/** A change that would help: what the plan would surely be, and what it costs. */
+const change = z.strictObject({
+  code: z.string(),
+  values,
+  verdict,
+  cost: z.strictObject({
+    ropeM: number,
+    pieceM: number,
+    minutes: number,
+    things: z.array(z.strictObject({ what: z.enum(THINGS), count: z.int() })),
+  }),
+  message: z.string(),
+});
+
 /** What the rule and what statics say of a plan. */
 export const assessAnswer = z.strictObject({
   verdict,
@@ -125,7 +140,7 @@ export const assessAnswer = z.strictObject({
       working: z.strictObject({ wll: working, pretension: working, ropeNeeded: working }),
     }),
   ),
-  helps: z.array(z.strictObject({ code: z.string(), values, verdict, message: z.string() })),
+  helps: z.array(change),
 });
 
 const compares = {
@@ -158,7 +173,9 @@ export const compareAnswer = z.strictObject({
         ])
         .nullable(),
       marginPart: known,
-      change: z.strictObject({ code: z.string(), values, verdict, message: z.string() }).nullable(),
+      /** Over-lines like those of the plan in all, and the tension each must keep; null: not found, or no such line. */
+      needed: z.strictObject({ lines: z.int().nullable(), keptN: known }).nullable(),
+      change: change.nullable(),
     }),
   ),
 });
