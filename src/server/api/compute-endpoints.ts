@@ -13,6 +13,8 @@ import {
 import { PLAN } from '@/core/securement/plan';
 import { endpoint, upgradeOf } from './endpoint';
 import { assessExample, lineExample, rulesExample } from './examples';
+import { holdAnswer } from './answers/hold';
+import { holdBody, holdExample } from './hold-schemas';
 import { lineBody, planBody, rulesBody } from './schemas';
 import {
   runBody,
@@ -54,6 +56,17 @@ export const COMPUTE_API = {
     answers: compareAnswer,
     answer:
       'For each set: verdict, the comparison or finding that governs, its margin as a part of what is required, how many over-lines or what kept tension is enough, and the change that helps most',
+  }),
+  hold: endpoint({
+    method: 'POST',
+    path: '/hold',
+    summary: 'What statics hold of units where they stand',
+    body: holdBody,
+    action: null,
+    example: holdExample,
+    answers: holdAnswer,
+    answer:
+      'The contacts that were found; for each direction the largest acceleration that is held in g (null: dragged), how it gives way and which units move, what each line and board adds and what each newton more of a line would, and the velocities at that moment (the multipliers)',
   }),
   line: endpoint({
     method: 'POST',

@@ -67,10 +67,11 @@ export function forgettingsOfSeveral(raw: RawSeveral): { what: string; plan(): R
   return list;
 }
 
-/** Points that are said to lie where the unit is not are no fact that could be forgotten: without them the line counts for as little. */
+const WRONG: readonly string[] = ['attached-outside-load', 'line-through-unit'];
+/** Points that are said to lie where the unit is not, or behind another, are no fact that could be forgotten: without them the line counts for nothing. */
 const isWrong = (plan: Plan, what: string): boolean =>
   ruleOpinion(plan, new Map()).findings.some(
-    (f) => f.code === 'attached-outside-load' && what === `points of ${f.lineId}`,
+    (f) => WRONG.includes(f.code) && what === `points of ${f.lineId}`,
   );
 
 function mirrored(raw: RawSeveral): RawSeveral {

@@ -46,7 +46,9 @@ export interface StaticsLoad {
   readonly deck: Pick<Plan['deck'], 'lengthM' | 'widthM' | 'boards'>;
 }
 
-function bodyOf(plan: Plan, placed: Placed, load: readonly Placed[]): StaticsBody {
+type OnDeck = { readonly deck: Pick<Plan['deck'], 'lengthM' | 'widthM' | 'boards'> };
+
+function bodyOf(plan: OnDeck, placed: Placed, load: readonly Placed[]): StaticsBody {
   const under = underOf(placed, load);
   const block = { units: [placed], standing: [placed], underId: under?.unit.id ?? null };
   return {
@@ -105,6 +107,14 @@ function partsOf(
     ],
   );
 }
+
+/** Every unit of a load in one part, without lines. */
+export const wholeLoadOf = (load: readonly Placed[], deck: OnDeck['deck']): StaticsPart => ({
+  bodies: load.map((p) => bodyOf({ deck }, p, load)),
+  contacts: sideContacts(load),
+  chocks: load.flatMap(chocksOf),
+  tieDowns: [],
+});
 
 /** The load of a plan, in parts that have nothing to do with each other. */
 export function staticsLoadOf(

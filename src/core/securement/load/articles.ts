@@ -194,7 +194,11 @@ function weightOfSeveral(block: Block, box: Extent, baseM: number): Weight {
 }
 
 /** A block of a plan's load as an article. Heights are counted from what it stands on. */
-export function articleOf(plan: Plan, block: Block, blocks: readonly Block[]): Article {
+export function articleOf(
+  plan: { readonly deck: Pick<Plan['deck'], 'boards'> },
+  block: Block,
+  blocks: readonly Block[],
+): Article {
   const { units, standing } = block;
   const [only] = units;
   const onDeck = blocks.filter((b) => b.underId === null);

@@ -55,7 +55,8 @@ const row = z.strictObject({
   working: z.strictObject({ required: working, provided: working, beside: working.optional() }),
 });
 
-const mechanism = z.discriminatedUnion('kind', [
+/** How something gives way. */
+export const mechanism = z.discriminatedUnion('kind', [
   z.strictObject({ kind: z.literal('slides'), to: direction, onlyFriction: z.boolean() }),
   z.strictObject({
     kind: z.literal('tips'),
