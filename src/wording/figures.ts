@@ -81,6 +81,7 @@ const KIND_WORDS: Record<LineElement['kind'], string> = {
   rope: 'rope',
   bend: 'bend to another rope',
   edge: 'edge',
+  hook: 'hook on the way',
   loop: 'mid-line loop',
   truckers: 'trucker’s hitch',
   tackle: 'tackle of pulleys or rings',

@@ -64,6 +64,8 @@ const FINDINGS: Record<FindingCode, (v: Values, force: Force, length: Force) => 
     `${v['line']}: say which unit it goes over or pulls at. Until then it is not counted.`,
   'angle-of-several': (v) =>
     `${v['line']}: give it anchors and points. An entered angle says enough of one unit only.`,
+  'hooks-not-over': (v) =>
+    `${v['line']}: take the hooks off its way. Only a rope led over the load and back is reckoned with them; it is not counted.`,
   'line-through-unit': (v) =>
     `${v['line']}: lead it over ${v['unit']} too, or round it. As it is placed it would run through ${v['unit']}.`,
   'unit-not-touched': (v) =>

@@ -97,6 +97,12 @@ const ISSUES: Record<string, (v: Issue['values']) => string> = {
   'point-not-on-unit': (v) => `The line does not name the unit “${v['id']}” of this point.`,
   'cylinder-not-round': () => 'A cylinder is as wide as it is high, or long: enter one diameter.',
   'chocks-too-high': (v) => `Chocks reach at most to the axis: ${v['mostM']} m.`,
+  'table-without-size': (v) =>
+    `No columns for length, width and height among: ${v['headers']}. Name them so in the first row.`,
+  'stands-on-unknown': (v) =>
+    v['text']
+      ? `There is no good row called “${v['text']}” for it to stand on.`
+      : 'What it stands on cannot be put in.',
   'mass-needed': () => 'Enter its mass: without it nothing can be computed.',
   'least-over-most': () => 'The most cannot be less than the least.',
   'stretch-not-there': () => 'Stretches are counted from 0, one more than there are ratios.',

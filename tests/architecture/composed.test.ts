@@ -21,6 +21,7 @@ const SAID: Partial<Record<ElementKindId, readonly string[]>> = {
   rope: ['rope'],
   bend: ['knot'],
   edge: ['name', 'shape', 'bendDiameterM'],
+  hook: ['anchorId'],
   loop: ['knot'],
   truckers: ['loop'],
   tackle: ['title', 'bodies', 'ropes'],

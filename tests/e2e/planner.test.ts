@@ -95,7 +95,7 @@ describe('all four words through the real interface', () => {
     await p.afterEdit();
     expect(
       (await p.api('GET', p.page.url().replace(`${BASE}/loads`, '/plans'))).json['document'],
-    ).toMatchObject({ ruleSet: 'us-cmv', cargo: { massKg: 900 } });
+    ).toMatchObject({ ruleSet: 'us-cmv', units: [{ massKg: 900 }] });
     expect(p.errors).toEqual([]);
     await p.leave();
   });
@@ -219,7 +219,7 @@ describe('the strength line', () => {
     await p.afterEdit();
     expect(
       (await p.api('GET', p.page.url().replace(`${BASE}/loads`, '/plans'))).json['document'],
-    ).toMatchObject({ cargo: { massKg: 2280, heightM: expect.closeTo(1.4986, 12) } });
+    ).toMatchObject({ units: [{ massKg: 2280, heightM: expect.closeTo(1.4986, 12) }] });
     await p.leave();
   });
 

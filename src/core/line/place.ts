@@ -25,6 +25,7 @@ export type PlacePart =
   | 'rope'
   | 'bend'
   | 'edge'
+  | 'hook'
   | 'loop'
   | 'loop-knot'
   | 'loop-turn'

@@ -72,6 +72,15 @@ export const edgeSchema = z.strictObject({
   mu: ratio(0, 1).nullable().default(null),
 });
 
+/** A hook or ring of the deck that the rope turns round: what passes through while it is hauled, and whether it is locked there. */
+export const hookSchema = z.strictObject({
+  id,
+  kind: z.literal('hook'),
+  anchorId: z.string().trim().max(40),
+  efficiency: ratio(0.05, 1).default(0.55),
+  locked: z.boolean().default(false),
+});
+
 export const loopSchema = z.strictObject({
   id,
   kind: z.literal('loop'),
@@ -174,6 +183,7 @@ export const elementSchema = z.discriminatedUnion('kind', [
   ropeElementSchema,
   bendSchema,
   edgeSchema,
+  hookSchema,
   loopSchema,
   truckersSchema,
   tackleSchema,

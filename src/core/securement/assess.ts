@@ -14,6 +14,7 @@ import { staticsLoadOf } from './hold/statics-load';
 import { lineFindings } from './line-findings';
 import { loadFindings } from './load/findings';
 import { type Placed, placeUnits } from './load/placed';
+import { hooksOf } from './route/run';
 import { type LineShape, lineShape, namedAnchorIds } from './route/shape';
 import { type ArticleInput, articlesOf, type LineFacts } from './rule-input';
 import { ruleSet } from './rules';
@@ -54,7 +55,14 @@ const sharingBetween = (
   shapes: readonly LineShape[],
 ): Map<string, number> =>
   anchorSharing(
-    lines.map((line, i) => ({ legs: shapes[i]!.legs, anchorIds: namedAnchorIds(line.elements) })),
+    lines.map((line, i) => ({
+      legs: shapes[i]!.legs,
+      // A hook on the way is pulled at from both sides, whether or not the load lies there.
+      anchorIds: [
+        ...namedAnchorIds(line.elements),
+        ...hooksOf(line.elements).flatMap((h) => [h.anchorId, h.anchorId]),
+      ],
+    })),
   );
 
 /** Sharing of deck anchors between the lines of a plan. */

@@ -29,6 +29,7 @@ export const FINDING_CODES = [
   'route-leaves-load',
   'line-holds-nothing',
   'angle-of-several',
+  'hooks-not-over',
   'line-through-unit',
   'unit-not-touched',
   'units-overlap',

@@ -28,6 +28,7 @@ const between = (id: string, a: string, b: string, units: readonly string[]): Li
   reading: null,
   settling: 0,
   temporary: false,
+  hauling: 'from-one-end',
   elements: [a, b].map((anchorId, i): LineElement => ({
     id: `${i}`,
     kind: 'anchor',

@@ -17,7 +17,13 @@ export interface Leg {
   readonly left: number;
   /** Where the leg holds the load; null when only angles are known. */
   readonly at: Point | null;
+  /** Its tension as a part of the line's; left out: the whole. Less behind hooks that the rope was hauled over. */
+  readonly part?: number;
 }
+
+/** What a leg presses down and pulls along, for a tension of 1 in the line. */
+export const downPart = (leg: Leg): number => (leg.part ?? 1) * leg.sinAlpha;
+export const flatPart = (leg: Leg): number => (leg.part ?? 1) * leg.cosAlpha;
 
 /** An anchor of the deck that a line ends at. */
 export interface DeckEnd {
@@ -38,7 +44,8 @@ export type RouteProblem =
   | 'round-askew'
   | 'route-leaves-load'
   | 'line-holds-nothing'
-  | 'angle-of-several';
+  | 'angle-of-several'
+  | 'hooks-not-over';
 
 /** The leg from a point of the load to an anchor, or to another place. */
 export function legTo(from: Point, end: { readonly id: string | null; readonly at: Point }): Leg {
@@ -59,9 +66,9 @@ export function legTo(from: Point, end: { readonly id: string | null; readonly a
   };
 }
 
-/** Unit vector of a leg's pull on the load. */
+/** A leg's pull on the load for a tension of 1 in the line. */
 export const pullOf = (leg: Leg): Point => ({
-  x: leg.forward * leg.cosAlpha,
-  y: leg.left * leg.cosAlpha,
-  z: -leg.sinAlpha,
+  x: leg.forward * flatPart(leg),
+  y: leg.left * flatPart(leg),
+  z: -downPart(leg),
 });

@@ -4,7 +4,7 @@ import { KNOT_SCHOOL_CHOICES } from '../knot/efficiency';
 import { elementSchema, ratingSchema, surfaceSchema } from '../line/schema';
 import { keptReadingSchema } from '../meter/kept-reading';
 import { DEFAULT_DESIGN_FACTOR, DESIGN_FACTOR_RANGE, SCHOOL_IDS } from '../rope/schools';
-import { ANCHOR_PLACES, DECK_SURFACES, LINE_KINDS } from './vocabulary';
+import { ANCHOR_PLACES, DECK_SURFACES, HAULING_ORDERS, LINE_KINDS } from './vocabulary';
 
 const id = z.string().trim().min(1).max(40);
 const name = z.string().trim().max(80);
@@ -91,6 +91,8 @@ export const lineSchema = z.strictObject({
   reading: keptReadingSchema.nullable().default(null),
   settling: ratio(0, 0.9).default(0.2),
   temporary: z.boolean().default(false),
+  /** In which order a rope led over hooks is hauled. */
+  hauling: z.enum(HAULING_ORDERS).default('from-one-end'),
 });
 
 export const strengthSchema = z.strictObject({

@@ -54,3 +54,6 @@ export const DECK_SURFACES = [
   'other',
 ] as const;
 export type DeckSurface = (typeof DECK_SURFACES)[number];
+
+/** Hauling a rope that is led over several hooks. */
+export const HAULING_ORDERS = ['from-one-end', 'leg-by-leg'] as const;

@@ -219,6 +219,7 @@ const GLYPHS: Record<PlacePart, (p: GlyphProps) => ReactNode> = {
   ratchet: Ratchet,
   binder: Binder,
   fitting: Fitting,
+  hook: Fitting,
   'tackle-block': Block,
   'tackle-rope': Strands,
 };

@@ -9,7 +9,8 @@ import { keepFile } from '../files';
 import { useMember } from '../frame/MemberContext';
 import { Button, ButtonLink } from '../kit/Button';
 import { ErrorText, Figure, Label, Small } from '../kit/text';
-import { Page, Head, Sums, Table, Columns } from './ImportPage.styles';
+import { ScrollTable } from '../kit/ScrollTable';
+import { Page, Head, Sums, Columns } from './ImportPage.styles';
 import { Cluster, Grow, Spaced, Narrow } from '../kit/layout';
 
 const typeOf = (file: File): string =>
@@ -58,7 +59,7 @@ function Report({ report }: { report: ImportReport }) {
           <Spaced as="h2" $bottom={6}>
             Errors, row by row
           </Spaced>
-          <Table tabIndex={0}>
+          <ScrollTable tabIndex={0}>
             <table>
               <thead>
                 <tr>
@@ -77,7 +78,7 @@ function Report({ report }: { report: ImportReport }) {
                 ))}
               </tbody>
             </table>
-          </Table>
+          </ScrollTable>
         </Spaced>
       ) : null}
       {report.sample.length > 0 ? (
@@ -85,7 +86,7 @@ function Report({ report }: { report: ImportReport }) {
           <Spaced as="h2" $bottom={6}>
             How the first good rows read
           </Spaced>
-          <Table tabIndex={0}>
+          <ScrollTable tabIndex={0}>
             <table>
               <thead>
                 <tr>
@@ -106,7 +107,7 @@ function Report({ report }: { report: ImportReport }) {
                 ))}
               </tbody>
             </table>
-          </Table>
+          </ScrollTable>
         </section>
       ) : null}
     </>

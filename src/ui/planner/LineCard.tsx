@@ -24,6 +24,9 @@ const ElementEditor = dynamic(
     loading: () => null,
   },
 );
+const RunLegs = dynamic(() => orMissing(import('./RunLegs').then((m) => m.RunLegs)), {
+  loading: () => null,
+});
 const LineSettings = dynamic(
   () => orMissing(import('./LineSettings').then((m) => m.LineSettings)),
   {
@@ -227,6 +230,7 @@ export const LineCard = memo(function LineCard({
           />
         )}
       </Head>
+      {line.elements.some((e) => e.kind === 'hook') ? <RunLegs line={line} keptN={pull} /> : null}
       {open ? <LineSettings line={line} /> : null}
       {line.elements.length === 0 ? (
         <p>

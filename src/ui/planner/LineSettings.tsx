@@ -220,6 +220,11 @@ function Angle({ line, hand }: { line: Line; hand: PlanHand }) {
   );
 }
 
+const HAULING = [
+  { id: 'from-one-end', name: 'all at once, from its end' },
+  { id: 'leg-by-leg', name: 'leg by leg, locked as they come' },
+] as const;
+
 const KIND_NAMES = { over: 'over the load', direct: 'direct to the load', loop: 'round the load' };
 
 /** What a line is called, how it works, and what was measured of it. */
@@ -290,6 +295,14 @@ export function LineSettings({ line }: { line: Line }) {
         />
       </FieldGrid>
       <Route line={line} plan={editor.plan} hand={editor.hand} />
+      {line.elements.some((e) => e.kind === 'hook') ? (
+        <Select
+          label="Its legs are hauled"
+          value={line.hauling}
+          choices={HAULING}
+          onChange={(hauling) => set({ hauling })}
+        />
+      ) : null}
       <Angle line={line} hand={editor.hand} />
       <Check selected={line.temporary} onChange={(temporary) => set({ temporary })}>
         Temporary line: isolated damage may count

@@ -1,4 +1,6 @@
 'use client';
+import dynamic from 'next/dynamic';
+import { useState } from 'react';
 import { ListBox, ListBoxItem } from 'react-aria-components/ListBox';
 import styled from 'styled-components';
 import { freshId } from '@/core/ids';
@@ -9,7 +11,13 @@ import { formatQuantity } from '@/core/units';
 import { useMember } from '../frame/MemberContext';
 import { Button } from '../kit/Button';
 import { Cluster } from '../kit/layout';
+import { orMissing } from '../orMissing';
 import type { PlanHand } from './usePlanner';
+
+const UnitsFromTable = dynamic(
+  () => orMissing(import('./UnitsFromTable').then((m) => m.UnitsFromTable)),
+  { loading: () => null },
+);
 
 const List = styled(ListBox)`
   border: var(--w-rule) solid var(--ink);
@@ -79,6 +87,32 @@ function without(plan: Plan, id: string): Plan {
   };
 }
 
+/** Units of a table beside those that are there, under ids of their own, or instead of them; lines keep what is still there. */
+function withUnits(plan: Plan, read: readonly LoadUnit[], how: 'beside' | 'instead'): Plan {
+  const kept = how === 'beside' ? plan.units : [];
+  const ids = new Map<string, string>();
+  for (const u of read)
+    ids.set(u.id, freshId('u', [...kept, ...[...ids.values()].map((id) => ({ id }))]));
+  const units = [
+    ...kept,
+    ...read.map((u): LoadUnit => ({
+      ...u,
+      id: ids.get(u.id)!,
+      on: u.on.kind === 'unit' ? { kind: 'unit', unitId: ids.get(u.on.unitId)! } : u.on,
+    })),
+  ];
+  const there = (id: string): boolean => kept.some((u) => u.id === id);
+  return {
+    ...plan,
+    units,
+    lines: plan.lines.map((l) => ({
+      ...l,
+      units: l.units.filter(there),
+      points: l.points.filter((p) => there(p.unitId)),
+    })),
+  };
+}
+
 /** Every unit of the load and what it stands on; the chosen one is what the fields below are about. */
 export function LoadUnits({
   plan,
@@ -98,6 +132,7 @@ export function LoadUnits({
     onChoose(next.id);
   };
   const full = plan.units.length >= MOST_UNITS;
+  const [table, setTable] = useState(false);
   return (
     <>
       {plan.units.length > 1 ? (
@@ -129,12 +164,25 @@ export function LoadUnits({
         <Button $kind="quiet" isDisabled={full} onPress={() => add('on')}>
           Stack one on it
         </Button>
+        <Button $kind="quiet" onPress={() => setTable(true)}>
+          From a table
+        </Button>
         {plan.units.length > 1 ? (
           <Button $kind="quiet" onPress={() => hand.edit((p) => without(p, unit.id))}>
             Remove {unitName(unit)}
           </Button>
         ) : null}
       </Cluster>
+      {table ? (
+        <UnitsFromTable
+          room={{ beside: MOST_UNITS - plan.units.length, instead: MOST_UNITS }}
+          onTake={(read, how) => {
+            hand.edit((p) => withUnits(p, read, how));
+            setTable(false);
+          }}
+          onClose={() => setTable(false)}
+        />
+      ) : null}
     </>
   );
 }

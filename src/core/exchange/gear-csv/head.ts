@@ -3,10 +3,13 @@ import { nearest } from '../known-keys';
 import { unguardCell } from './cells';
 import { type Column, COLUMNS, plain } from './columns';
 
+/** What a header may be written as, of whatever table. */
+export type Named = Pick<Column, 'id' | 'header' | 'also'>;
+
 /** A column of the file as it was understood. `column` null: its header says nothing known. */
-export interface MatchedColumn {
+export interface MatchedColumn<C extends Named = Column> {
   readonly header: string;
-  readonly column: Column | null;
+  readonly column: C | null;
   readonly unit: string | null;
 }
 
@@ -28,17 +31,20 @@ function splitHeader(header: string): { readonly name: string; readonly unit: st
 }
 
 /** Whether a header, in plain letters, means a column. */
-const means = (column: Column, word: string): boolean =>
+const means = (column: Named, word: string): boolean =>
   plain(column.header) === word || column.also.includes(word);
 
 /** Which column each header means; null: none, or one that an earlier header means already. */
-export function matchHeaders(headers: readonly string[]): MatchedColumn[] {
+export function matchHeaders<C extends Named>(
+  headers: readonly string[],
+  known: readonly C[],
+): MatchedColumn<C>[] {
   const taken = new Set<string>();
-  return headers.map((raw): MatchedColumn => {
+  return headers.map((raw): MatchedColumn<C> => {
     const header = unguardCell(raw.replace(/^\uFEFF/, '').trim());
     const { name, unit } = splitHeader(header);
     const word = plain(name);
-    const column = COLUMNS.find((c) => !taken.has(c.id) && means(c, word)) ?? null;
+    const column = known.find((c) => !taken.has(c.id) && means(c, word)) ?? null;
     if (column) taken.add(column.id);
     return { header, column, unit };
   });
@@ -51,12 +57,16 @@ const LEFT_OUT = '#';
  * Headers that mean nothing here, or the same as another, over cells that say something: what stands there would be lost
  * without a word. Where one was probably meant otherwise (`nearest`, `twin`) no row can be trusted.
  */
-function headerErrors(columns: readonly MatchedColumn[], filled: readonly boolean[]): RowError[] {
-  const known = COLUMNS.map((c) => c.header);
+export function headerErrors<C extends Named>(
+  columns: readonly MatchedColumn<C>[],
+  filled: readonly boolean[],
+  all: readonly C[],
+): RowError[] {
+  const known = all.map((c) => c.header);
   return columns.flatMap(({ column, header }, i): RowError[] => {
     if (column || !filled[i] || header.startsWith(LEFT_OUT)) return [];
     const { name } = splitHeader(header);
-    const same = COLUMNS.find((c) => means(c, plain(name)));
+    const same = all.find((c) => means(c, plain(name)));
     const twin = same && columns.find((c) => c.column === same)?.header;
     return [
       twin === undefined
@@ -90,6 +100,10 @@ export interface TableHead {
   readonly trusted: boolean;
 }
 
+/** False where a column was probably meant otherwise: no row can be trusted then. */
+export const isTrusted = (errors: readonly RowError[]): boolean =>
+  !errors.some((e) => e.code === 'column-twice' || e.values['nearest'] !== null);
+
 /**
  * Reads the header of a table. `filled`: which columns say something below it.
  * Fails with `table-empty` or `table-without-code`.
@@ -99,7 +113,7 @@ export function readHead(
   filled: readonly boolean[],
 ): Result<TableHead> {
   if (isBlank(headers)) return fail('table-empty');
-  const columns = matchHeaders(headers);
+  const columns = matchHeaders(headers, COLUMNS);
   const code = columns.find((c) => c.column?.id === 'code');
   if (!code)
     return fail('table-without-code', {
@@ -108,7 +122,7 @@ export function readHead(
         .join(', ')
         .slice(0, 200),
     });
-  const errors = headerErrors(columns, filled);
-  const trusted = !errors.some((e) => e.code === 'column-twice' || e.values['nearest'] !== null);
+  const errors = headerErrors(columns, filled, COLUMNS);
+  const trusted = isTrusted(errors);
   return ok({ columns, code: code.header, errors, trusted });
 }

@@ -1,19 +1,10 @@
-import { formula, type Tracer } from '../../working/working';
+import type { Tracer } from '../../working/working';
 import { anchorFact, type LineContext, type LinePosition } from '../context';
-import { makePlace, unknownCapacity, wholeShare } from '../place';
+import { makePlace, unknownCapacity } from '../place';
 import type { ElementOf } from '../schema';
+import { sharedBetweenLines } from './anchor-share';
 import type { ElementKind } from './kind';
 import { ratedCapacity } from './marked';
-
-const sharedAnchor = formula({
-  symbol: 's',
-  unit: 'ratio',
-  text: 's₀ × v',
-  source: 'vector sum of the lines on this anchor',
-  confidence: 'exact',
-  symbols: { s: 's₀' },
-  compute: ({ s, v }: Record<'s' | 'v', number>) => s * v,
-});
 
 /** The share of the line's tension that an anchor takes, where it is not the whole: as end of a tackle, or beside other lines. */
 function anchorShare<V>(
@@ -26,20 +17,7 @@ function anchorShare<V>(
     ? at.hauling.map((system) => system.share(t, 'anchor')).filter((s) => s !== undefined)
     : [];
   const own = hauled.length > 1 ? t.extreme('greatest', 'largest share', 's', hauled) : hauled[0];
-  const sharing =
-    element.at.on === 'deck' ? (context.anchorSharing.get(element.at.anchorId) ?? 1) : 1;
-  if (sharing <= 1) return own;
-  return t.apply(sharedAnchor, 'share with other lines on this anchor', {
-    s: own ?? wholeShare(t),
-    v: t.given({
-      label: 'vector sum of unit tensions',
-      symbol: 'v',
-      value: sharing,
-      unit: 'ratio',
-      source: 'directions of the lines',
-      confidence: 'computed',
-    }),
-  });
+  return element.at.on === 'deck' ? sharedBetweenLines(t, own, element.at.anchorId, context) : own;
 }
 
 export const anchorKind: ElementKind<'anchor'> = {

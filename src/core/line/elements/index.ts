@@ -5,6 +5,7 @@ import { anchorKind } from './anchor';
 import { binderKind } from './binder';
 import { edgeKind } from './edge';
 import { fittingKind } from './fitting';
+import { hookKind } from './hook';
 import type { ElementKind } from './kind';
 import { attachmentKind, bendKind, lockKind, loopKind } from './knots';
 import { ratchetKind } from './ratchet';
@@ -21,6 +22,7 @@ export const KINDS: { readonly [K in ElementKindId]: ElementKind<K> } = {
   rope: ropeKind,
   bend: bendKind,
   edge: edgeKind,
+  hook: hookKind,
   loop: loopKind,
   truckers: truckersKind,
   tackle: tackleKind,

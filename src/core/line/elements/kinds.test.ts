@@ -20,6 +20,7 @@ const TRAITS: Record<ElementKindId, string> = {
   rope: 'run, gear, 1 rope',
   bend: 'knot, fastens, in 2, 1 knot',
   edge: 'corner',
+  hook: 'corner',
   loop: 'knot, in 1, 1 knot',
   truckers: 'knot, fastens, in 1, wants a lock, hauls, adjustable, 1 knot',
   tackle: 'knot, fastens, hauls, adjustable, 1 knot',

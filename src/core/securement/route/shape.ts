@@ -7,6 +7,7 @@ import type { Direction } from '../vocabulary';
 import { overBox } from './over-box';
 import { overSection } from './over-section';
 import { type Path, pathOf, type Touch, type UnitPull } from './path';
+import { isRunOfLegs, runPath, stopsOf } from './run';
 
 /** Routes that certainly do not hold the load: such a line counts for nothing, whatever else comes to be known. */
 export const CERTAINLY_NOTHING: readonly RouteProblem[] = [
@@ -56,12 +57,15 @@ export const namedAnchorIds = (elements: readonly LineElement[]): string[] =>
 
 /** Anchors of a line that belong to the deck, first to last. */
 function deckEnds(line: Line, deck: Pick<Deck, 'anchors'>): DeckEnd[] {
-  return namedAnchorIds(line.elements).flatMap((id) => {
-    const found = deck.anchors.find((a) => a.id === id);
-    return found
-      ? [{ id, at: { x: -found.fromFrontM, y: found.fromCentreM, z: found.heightM } }]
-      : [];
-  });
+  return namedAnchorIds(line.elements).flatMap((id) => endOf(id, deck));
+}
+
+/** An anchor of the deck where it is; none: it is not there. */
+function endOf(id: string, deck: Pick<Deck, 'anchors'>): DeckEnd[] {
+  const found = deck.anchors.find((a) => a.id === id);
+  return found
+    ? [{ id, at: { x: -found.fromFrontM, y: found.fromCentreM, z: found.heightM } }]
+    : [];
 }
 
 /** Measuring on a deck is no finer than this. */
@@ -248,6 +252,19 @@ function overShape(line: Line, held: readonly Placed[], ends: readonly DeckEnd[]
   return shapeOf(pathOf(ends[0]!, route.touches, ends[1]!, line.elements), crossing(ends));
 }
 
+/** One rope over several hooks, back and forth over the load. */
+function runShape(line: Line, held: readonly Placed[], deck: Pick<Deck, 'anchors'>): LineShape {
+  if (line.kind !== 'over' || line.points.length > 0) return unplaced('hooks-not-over');
+  const named = stopsOf(line.elements);
+  const stops = named.flatMap((id) => endOf(id, deck));
+  const ends = deckEnds(line, deck);
+  if (stops.length < named.length || ends.length !== 2) return unplaced('line-not-placed');
+  const run = runPath(line, stops, (a, b) => tightOver(held, a, b));
+  if (run.problem !== null) return unplaced(run.problem);
+  const shape = shapeOf(run.path, crossing(ends));
+  return { ...shape, routeLengthM: line.routeLengthM ?? shape.routeLengthM };
+}
+
 /**
  * Pulls, legs, route length and crossing of a line. They come from anchors, units and points unless angles were entered.
  * Too little known, or a route that does not hold the load: no pulls, and `problem` says why.
@@ -263,6 +280,7 @@ export function lineShape(
   if (held.length === 0)
     return { ...unplaced('line-holds-nothing'), routeLengthM: line.routeLengthM };
   const ends = deckEnds(line, deck);
+  if (isRunOfLegs(line.elements)) return runShape(line, held, deck);
   const shape =
     line.kind === 'over' && line.points.length === 0
       ? overShape(line, held, ends)

@@ -1,4 +1,5 @@
 import { traced } from '../../working/working';
+import { downPart, flatPart } from '../leg';
 import type { Direction } from '../vocabulary';
 import type { TallyRow } from '../verdict';
 import { atMost } from '../../units/constants';
@@ -30,8 +31,8 @@ function momentArmM(input: RuleInput, td: TieDown, direction: Direction): number
   return td.legs.reduce(
     (sum, l) =>
       sum +
-      l.sinAlpha * leverM(input, l, direction) +
-      alongMotion(l, direction) * l.cosAlpha * (l.at?.z ?? 0),
+      downPart(l) * leverM(input, l, direction) +
+      alongMotion(l, direction) * flatPart(l) * (l.at?.z ?? 0),
     0,
   );
 }

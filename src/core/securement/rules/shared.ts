@@ -1,6 +1,7 @@
 import type { FindingCode } from '../codes';
 import { STANDARD_GRAVITY } from '../../units/constants';
 import { bare, formula, traced, type Tracer, type Working } from '../../working/working';
+import { downPart, flatPart } from '../leg';
 import type { Direction } from '../vocabulary';
 import { type Finding, type TallyRow, tallyRow } from '../verdict';
 import { at, type End, type Ranged, type RuleInput, type TieDown } from './rule-set';
@@ -14,11 +15,11 @@ export function alongMotion(leg: { forward: number; left: number }, direction: D
 
 /** Horizontal part of a line against a motion, for a tension of 1: one rope has one tension, so its legs add up with their signs. */
 export const againstMotion = (td: TieDown, direction: Direction): number =>
-  td.anyWay ? 1 : td.legs.reduce((sum, l) => sum + alongMotion(l, direction) * l.cosAlpha, 0);
+  td.anyWay ? 1 : td.legs.reduce((sum, l) => sum + alongMotion(l, direction) * flatPart(l), 0);
 
 /** Downward part of a line for a tension of 1: two legs straight down where nobody knows where it runs. */
 export const pressingPart = (td: TieDown): number =>
-  td.anyWay ? 2 : td.legs.reduce((sum, l) => sum + l.sinAlpha, 0);
+  td.anyWay ? 2 : td.legs.reduce((sum, l) => sum + downPart(l), 0);
 
 /** A requirement printed in the rules. */
 export function requirement(

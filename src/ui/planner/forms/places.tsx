@@ -1,6 +1,7 @@
 import type { ElementOf } from '@/core/line/schema';
 import type { UnitChoice } from '@/core/units';
-import { FieldGrid, QuantityField } from '../../kit/fields';
+import { Check } from '../../kit/Check';
+import { FieldGrid, NumberField, QuantityField } from '../../kit/fields';
 import { RatingField } from '../../kit/gearFields';
 import { Select } from '../../kit/Select';
 import { TextField } from '../../kit/TextField';
@@ -75,8 +76,30 @@ function edgeFrictions(mu: number | null): { id: string; name: string }[] {
     : [...known, { id: String(mu), name: `μ ${mu}` }];
 }
 
-/** Forms of anchors and edges. */
-export const PLACE_FORMS: Pick<Forms, 'anchor' | 'edge'> = {
+/** Forms of anchors, hooks on the way, and edges. */
+export const PLACE_FORMS: Pick<Forms, 'anchor' | 'hook' | 'edge'> = {
+  hook: ({ element, set, anchors }) => (
+    <>
+      <FieldGrid $min={150}>
+        <Select
+          label="Turns round"
+          value={element.anchorId}
+          choices={anchors.map((a) => ({ id: a.id, name: a.name || a.id }))}
+          onChange={(anchorId) => set({ anchorId })}
+        />
+        <NumberField
+          label="Lets through while hauled, part of 1"
+          value={element.efficiency}
+          least={0.05}
+          most={1}
+          onChange={(efficiency) => set({ efficiency })}
+        />
+      </FieldGrid>
+      <Check selected={element.locked} onChange={(locked) => set({ locked })}>
+        Locked there by a knot or hitch of its own
+      </Check>
+    </>
+  ),
   anchor: ({ element, set, units, anchors }) => (
     <FieldGrid $min={150}>
       <Select
