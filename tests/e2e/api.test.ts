@@ -224,7 +224,7 @@ describe('documentation', () => {
       'notes',
       'ruleSet',
       'strength',
-      'cargo',
+      'units',
       'deck',
       'lines',
     ]);

@@ -251,10 +251,19 @@ export class Person {
     );
     // Clear of the caution line at the foot, which would take the click.
     await button!.evaluate((e) => e.scrollIntoView({ block: 'center' }));
+    // A list that stands on the page by itself is not the one that opens.
+    const standing = (await this.page.$$('[role=listbox]')).length;
     await button!.click();
-    await this.page.waitForSelector('[role=listbox]');
+    const lists = (count: number, open: boolean): Promise<unknown> =>
+      this.page.waitForFunction(
+        (n, more) => document.querySelectorAll('[role=listbox]').length > n === more,
+        {},
+        count,
+        open,
+      );
+    await lists(standing, true);
     await this.clickText(option);
-    await this.page.waitForFunction(() => !document.querySelector('[role=listbox]'));
+    await lists(standing, false);
   }
 
   verdict(): Promise<string | null> {

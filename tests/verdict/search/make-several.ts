@@ -189,6 +189,7 @@ export function makeSeveral(r: Random, ruleSets: readonly string[]): RawSeveral 
     // A turned or round thing stands clear of its neighbours; boxes may touch.
     front = round(front + long + (r.chance(0.4) && !group.units[0]!['turnRad'] ? 0 : 0.15), 4);
   }
+  if (lines.length > 1 && r.chance(0.2)) lead(r, lines);
   if (units.length > 1 && r.chance(0.15)) lines.push(between(r, units, make, ruleSet));
   const plan: RawSeveral = {
     format: 'vast-cleat/plan',
@@ -212,6 +213,33 @@ export function makeSeveral(r: Random, ruleSets: readonly string[]): RawSeveral 
   };
   if (r.chance(0.1)) malform(r, plan);
   return plan;
+}
+
+/** Two over-lines as one rope: over, round a hook, back over, and so on; its hauling system stays where it was. */
+function lead(r: Random, lines: RawSeveralLine[]): void {
+  const second = lines[1]!;
+  const first = lines[0]!;
+  if (first.units.join() !== second.units.join()) return;
+  const hook = (id: string, end: RawElement | undefined): RawElement => ({
+    id,
+    kind: 'hook',
+    anchorId: (end?.['at'] as { anchorId: string } | undefined)?.anchorId ?? 'gone',
+    efficiency: r.pick([0.55, 0.7]),
+    locked: r.chance(0.2),
+  });
+  const ends = second.elements.filter((e) => e.kind === 'anchor');
+  const own = first.elements.filter((e) => e.kind === 'anchor');
+  const run = first.elements.findIndex((e) => e.kind === 'webbing' || e.kind === 'rope');
+  if (run < 0 || ends.length < 2 || own.length < 2) return;
+  // From its own left ring over to the right one, back to the other left one, over to the other right one.
+  first.elements = [
+    ...first.elements.slice(0, run + 1),
+    hook('h1', own[1]),
+    hook('h2', ends[0]),
+    ...first.elements.slice(run + 1, -1),
+    { ...ends[1]!, id: 'b' },
+  ];
+  lines.splice(1, 1);
 }
 
 /** A line from the first unit to the last: it holds neither to the deck. */

@@ -200,7 +200,7 @@ export function complete(elements: readonly Element[]): boolean {
         const x = elements[k]!.kind;
         if (['knot', 'bend', 'truckers', 'tackle', 'lock', 'ratchet', 'binder'].includes(x))
           return true;
-        if (x !== 'edge' && x !== 'loop') return false;
+        if (x !== 'edge' && x !== 'loop' && x !== 'hook') return false;
       }
       return false;
     });

@@ -62,22 +62,82 @@ function route(
       lengthM: Math.hypot(...minus(p, q)),
     };
   }
-  if (at.length !== 2 || ends[0] === ends[1] || over.length === 0) return null;
-  const [a, b] = at as [V3, V3];
+  if (at.length !== 2 || over.length === 0) return null;
+  const stops = stopsOf(plan, line.elements);
+  return stops === null ? null : led(line.elements, stops, over);
+}
+
+interface Stop {
+  readonly id: string;
+  readonly at: V3;
+  /** What passes round it while it is hauled, and whether the rope is held there. */
+  readonly lets: number;
+  readonly locked: boolean;
+}
+
+/** Anchors and hooks of a line, first to last; null: one of them is not there. */
+function stopsOf(plan: Plan, elements: Plan['lines'][number]['elements']): Stop[] | null {
+  const stops = elements.flatMap((e): (Stop | null)[] => {
+    const id =
+      e.kind === 'hook'
+        ? e.anchorId
+        : e.kind === 'anchor' && e.at.on === 'deck'
+          ? e.at.anchorId
+          : null;
+    if (id === null) return [];
+    const a = plan.deck.anchors.find((x) => x.id === id);
+    if (!a) return [null];
+    const [lets, locked] = e.kind === 'hook' ? [e.efficiency, e.locked] : [1, true];
+    return [{ id, at: [-a.fromFrontM, a.fromCentreM, a.heightM], lets, locked }];
+  });
+  return stops.includes(null) ? null : (stops as Stop[]);
+}
+
+/** One stretch from a ring to the next over what lies between; null: it lies over nothing. */
+function stretch(from: Stop, to: Stop, over: readonly { index: number; s: Standing }[]) {
+  if (from.id === to.id) return null;
   const only = over.length === 1 ? over[0]! : null;
-  if (!only || !isBox(only.s)) return hullOver(a, b, over, [ends[0]!, ends[1]!]);
-  const found = overTop(only.s.unit, only.s.top, a, b);
+  if (!only || !isBox(only.s)) return hullOver(from.at, to.at, over, [from.id, to.id]);
+  const found = overTop(only.s.unit, only.s.top, from.at, to.at);
   return (
     found && {
       pulls: found.legs.map((p, i) => ({
         body: only.index,
         at: p,
-        pull: unitVector(p, at[i]!),
-        anchor: ends[i]!,
+        pull: unitVector(p, [from, to][i]!.at),
+        anchor: [from, to][i]!.id,
       })),
       lengthM: found.lengthM,
     }
   );
+}
+
+/** A rope from stop to stop: each leg has what the turns between it and the one that is hauled let through. */
+function led(
+  elements: Plan['lines'][number]['elements'],
+  stops: readonly Stop[],
+  over: readonly { index: number; s: Standing }[],
+): { pulls: Touching[]; lengthM: number } | null {
+  const system = elements.findIndex((e) =>
+    ['truckers', 'ratchet', 'binder', 'tackle'].includes(e.kind),
+  );
+  const before = elements.slice(0, system < 0 ? elements.length : system);
+  const hauled = before.filter((e) => e.kind === 'hook').length;
+  let lengthM = 0;
+  let lies = false;
+  const pulls = stops.slice(1).flatMap((to, i) => {
+    const from = stops[i]!;
+    const one = stretch(from, to, over);
+    lengthM += one?.lengthM ?? Math.hypot(...minus(from.at, to.at));
+    lies ||= one !== null;
+    const between = i < hauled ? stops.slice(i + 1, hauled + 1) : stops.slice(hauled + 1, i + 1);
+    const part = between.reduce((k, s) => k * s.lets, 1);
+    return (one?.pulls ?? []).map((p): Touching => ({
+      ...p,
+      pull: [p.pull[0] * part, p.pull[1] * part, p.pull[2] * part],
+    }));
+  });
+  return lies ? { pulls, lengthM } : null;
 }
 
 function heldLines(plan: Plan, all: readonly Standing[]): Held[] {

@@ -58,7 +58,8 @@ export function forgettingsOfSeveral(raw: RawSeveral): { what: string; plan(): R
         p.lines[i]!['points'] = [];
       });
     line.elements.forEach((e, k) => {
-      if (e.kind !== 'edge' && e.kind !== 'fitting')
+      // A hook left out is another way of the rope, not a fact that is missing.
+      if (e.kind !== 'edge' && e.kind !== 'fitting' && e.kind !== 'hook')
         add(`element ${line.id}/${e.id}`, (p) => {
           p.lines[i]!.elements.splice(k, 1);
         });
