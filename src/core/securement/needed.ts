@@ -10,7 +10,7 @@ import type { Line } from './schema';
 export interface Needed {
   /** Over-lines like those of the plan, in all; null: as many as are tried are not enough. */
   readonly lines: number | null;
-  /** Tension that every over-line must keep, N; null: none that they may carry is enough. */
+  /** Tension that every over-line must keep, as far as it may carry it, N; null: none is enough. */
   readonly keptN: number | null;
 }
 
@@ -66,28 +66,47 @@ function linesNeeded(plan: Plan, overs: readonly Line[], locker: LockerWord): nu
   return null;
 }
 
-/** The plan with every over-line kept at a tension. */
-const keptAt = (plan: Plan, overs: readonly Line[], keptN: number): Plan => ({
+/** What each over-line may keep at most, N, by id; those whose strength nobody knows stay as they are. */
+function mostKept(plan: Plan, overs: readonly Line[]): ReadonlyMap<string, number> {
+  return new Map(
+    lineFactsOf(plan).flatMap((f) => {
+      const wll = f.capacity.wll.value;
+      return overs.includes(f.line) && wll !== null && wll > 0
+        ? [[f.line.id, wll * (1 - f.line.settling)] as const]
+        : [];
+    }),
+  );
+}
+
+/** The plan with every over-line kept at a tension, or at the most it may keep. */
+const keptAt = (plan: Plan, most: ReadonlyMap<string, number>, keptN: number): Plan => ({
   ...plan,
-  lines: plan.lines.map((l) =>
-    overs.includes(l) ? { ...l, reading: null, enteredPretensionN: keptN / (1 - l.settling) } : l,
-  ),
+  lines: plan.lines.map((l) => {
+    const may = most.get(l.id);
+    if (may === undefined) return l;
+    return {
+      ...l,
+      reading: null,
+      enteredPretensionN: Math.min(keptN, may) / (1 - l.settling),
+    };
+  }),
 });
 
 function keptNeeded(plan: Plan, overs: readonly Line[], locker: LockerWord): number | null {
-  const facts = lineFactsOf(plan).filter((f) => overs.includes(f.line));
-  let most = Math.min(...facts.map((f) => (f.capacity.wll.value ?? 0) * (1 - f.line.settling)));
+  const may = mostKept(plan, overs);
+  const holds = (keptN: number): boolean => met(keptAt(plan, may, keptN), locker);
+  let most = Math.max(0, ...may.values());
   if (most <= 0) return null;
-  if (met(keptAt(plan, overs, 0), locker)) return 0;
+  if (holds(0)) return 0;
   // The most may drag or press too hard where less would hold.
-  for (let i = 0; !met(keptAt(plan, overs, most), locker); i++) {
+  for (let i = 0; !holds(most); i++) {
     if (i > 6) return null;
     most /= 2;
   }
   let least = 0;
   while (most - least > PRECISION * most) {
     const middle = (least + most) / 2;
-    if (met(keptAt(plan, overs, middle), locker)) most = middle;
+    if (holds(middle)) most = middle;
     else least = middle;
   }
   return most;

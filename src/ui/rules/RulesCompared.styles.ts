@@ -34,13 +34,16 @@ export const Table = styled.table`
   }
   & tbody th {
     font: 700 16px/1.2 var(--font-figure);
-    width: 22%;
+    width: 19%;
   }
   & tbody td {
-    width: 31%;
+    width: 24%;
   }
   & tbody td:nth-of-type(1) {
-    width: 16%;
+    width: 14%;
+  }
+  & tbody td:nth-of-type(3) {
+    width: 18%;
   }
   & tr[aria-current] {
     background: var(--sunk);
