@@ -16,7 +16,7 @@ import { loadFindings } from './load/findings';
 import { type Placed, placeUnits } from './load/placed';
 import { hooksOf } from './route/run';
 import { type LineShape, lineShape, namedAnchorIds } from './route/shape';
-import { type ArticleInput, articlesOf, type LineFacts } from './rule-input';
+import { type ArticleInput, articlesOf, type LineFacts, tieDownOf } from './rule-input';
 import { ruleSet } from './rules';
 import type { RuleSet } from './rules/rule-set';
 import type { Line } from './schema';
@@ -135,22 +135,10 @@ function articlesSay(
     ),
   );
   return {
-    rows: rowsOnce(
-      says.flatMap(({ of, rows }) =>
-        of === null ? rows : rows.map((r) => ({ ...r, of: r.of ?? of })),
-      ),
-    ),
+    rows: says.flatMap(({ of, rows }) => (of === null ? rows : rows.map((r) => ({ ...r, of })))),
     findings: articles.length < 2 ? findings : onceEach(findings),
   };
 }
-
-/** A line that holds several articles is compared once. */
-const rowsOnce = (rows: readonly TallyRow[]): TallyRow[] =>
-  rows.filter(
-    (r, i) =>
-      r.lineId === undefined ||
-      rows.findIndex((x) => x.code === r.code && x.lineId === r.lineId) === i,
-  );
 
 const onceEach = (findings: readonly Finding[]): Finding[] => [
   ...new Map(findings.map((f) => [JSON.stringify(f), f])).values(),
@@ -161,7 +149,11 @@ export function ruleOpinion(plan: Plan, locker: LockerWord): RuleOpinion {
   const load = placeUnits(plan.units);
   const lines = lineFactsOf(plan, load);
   const rules = ruleSet(plan.ruleSet);
-  const { rows, findings: said } = articlesSay(rules, articlesOf(plan, load, lines));
+  const { rows: ofArticles, findings: said } = articlesSay(rules, articlesOf(plan, load, lines));
+  const ofLines = lines.flatMap(
+    (l) => rules.rowsOfLine?.(tieDownOf(l), plan.strength.dynamicAllowance) ?? [],
+  );
+  const rows = [...ofLines, ...ofArticles];
   const findings = [
     ...said,
     ...loadFindings(plan, load, lines),

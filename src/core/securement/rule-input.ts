@@ -176,21 +176,29 @@ export function articlesOf(
     return {
       of: several ? nameOf(block, load) : null,
       article: articleOf(plan, block, blocks),
-      dynamicAllowance: plan.strength.dynamicAllowance,
-      tieDowns: lines
-        .filter((l) => isOf(l, unitIds) ?? (!several || isNamed(l, unitIds)))
-        .map((facts) => tieDownOf(facts, at)),
+      tieDowns: lines.flatMap((facts) => tieDownsOf(facts, unitIds, at, several)),
     };
   });
 }
 
-/** A line belongs to an article that it ties to something else; null: nobody knows where it runs. */
-const isOf = ({ shape }: LineFacts, unitIds: ReadonlySet<string>): boolean | null =>
-  shape.pulls.length === 0
-    ? null
-    : shape.pulls.some(
-        (p) => unitIds.has(p.unitId) && (p.towardId === null || !unitIds.has(p.towardId)),
-      );
-
-const isNamed = ({ line }: LineFacts, unitIds: ReadonlySet<string>): boolean =>
-  line.units.some((id) => unitIds.has(id));
+/**
+ * A line as a tie-down of an article: it belongs to it if it ties it to something else. One that ties parts of the article to
+ * each other holds nothing of it, but is looked at like any other; one whose way nobody knows belongs to what it names.
+ */
+function tieDownsOf(
+  facts: LineFacts,
+  unitIds: ReadonlySet<string>,
+  at: At | null,
+  several: boolean,
+): TieDown[] {
+  const { pulls } = facts.shape;
+  const here = pulls.filter((p) => unitIds.has(p.unitId));
+  if (pulls.length === 0) {
+    const named = facts.line.units.some((id) => unitIds.has(id));
+    return !several || named ? [tieDownOf(facts, at)] : [];
+  }
+  if (here.length === 0) return [];
+  const leads = here.some((p) => p.towardId === null || !unitIds.has(p.towardId));
+  const tieDown = tieDownOf(facts, at);
+  return leads ? [tieDown] : [{ ...tieDown, ...forcesOf(facts, 'nothing'), legs: [] }];
+}

@@ -26,7 +26,8 @@ function board(value: unknown): unknown {
 }
 
 function deckOf(deck: unknown): unknown {
-  if (!isRecord(deck) || !('blocking' in deck)) return deck;
+  // Names of a later version beside the old ones are refused there, not lost here.
+  if (!isRecord(deck) || !('blocking' in deck) || 'boards' in deck) return deck;
   const { blocking, ...rest } = deck;
   return {
     ...rest,
@@ -49,6 +50,7 @@ export function upgradeLine(line: Loose): Loose {
 
 /** Version 1 knew one load on a deck. */
 export function planFrom1(document: Loose): Loose {
+  if ('units' in document) return document;
   const { cargo, ...rest } = document;
   const deck = document['deck'];
   const against = touched(isRecord(deck) ? deck['blocking'] : null);

@@ -251,9 +251,12 @@ export function computeRules(rules: RuleSet, body: z.infer<typeof rulesBody>) {
   const input: RuleInput = {
     article: articleOf(body.article),
     tieDowns: body.tieDowns.map(givenTieDown),
-    dynamicAllowance: body.dynamicAllowance,
   };
-  const outcome = rules.assess(input);
+  const { findings, rows } = rules.assess(input);
+  const ofLines = input.tieDowns.flatMap(
+    (td) => rules.rowsOfLine?.(td, body.dynamicAllowance) ?? [],
+  );
+  const outcome = { findings, rows: [...ofLines, ...rows] };
   const effects = outcome.findings.map((f) => f.effect).filter((e): e is Verdict => e !== 'notice');
   return {
     ruleSet: rules.id,

@@ -120,6 +120,10 @@ export function neighbours(
       if (b <= a) return;
       const [z0, z1] = [Math.max(p.base, q.base), Math.min(p.top, q.top)];
       if (z1 <= z0) return;
+      if (isRound(p.unit) || isRound(q.unit)) {
+        list.push(...byTheRim(p, q, a, b, [z0, z1]));
+        return;
+      }
       for (const k of [0, 1] as const) {
         const o = (1 - k) as 0 | 1;
         const [sp, sq, op, oq] = [span(p, k), span(q, k), span(p, o), span(q, o)];
@@ -143,6 +147,51 @@ export function neighbours(
     }),
   );
   return list;
+}
+
+/** Nearest point of a ring of corners to a point. */
+function nearest(corners: readonly P2[], [x, y]: P2): P2 {
+  let best: P2 = corners[0]!;
+  const far = (c: P2): number => Math.hypot(c[0] - x, c[1] - y);
+  corners.forEach((c, i) => {
+    const d = corners[(i + 1) % corners.length]!;
+    const [dx, dy] = [d[0] - c[0], d[1] - c[1]];
+    const t = Math.min(1, Math.max(0, ((x - c[0]) * dx + (y - c[1]) * dy) / (dx * dx + dy * dy)));
+    const at: P2 = [c[0] + t * dx, c[1] + t * dy];
+    if (far(at) < far(best)) best = at;
+  });
+  return best;
+}
+
+/** The push of something round, along the shortest way to the other. */
+function byTheRim(
+  p: Standing,
+  q: Standing,
+  a: number,
+  b: number,
+  heights: readonly number[],
+): { a: number; b: number; normal: V3; at: V3[] }[] {
+  const [round, other] = isRound(p.unit) ? [p, q] : [q, p];
+  const [i, k] = round === p ? [a, b] : [b, a];
+  const r = round.unit.lengthM / 2;
+  const end = isRound(other.unit) ? other.middle : nearest(other.corners, round.middle);
+  const [dx, dy] = [end[0] - round.middle[0], end[1] - round.middle[1]];
+  const far = Math.hypot(dx, dy);
+  const gap = far - r - (isRound(other.unit) ? other.unit.lengthM / 2 : 0);
+  if (far < 1e-9 || gap > 0.0101 || gap < -0.0201) return [];
+  const at = r + gap / 2;
+  return [
+    {
+      a: i,
+      b: k,
+      normal: [dx / far, dy / far, 0],
+      at: heights.map((z): V3 => [
+        round.middle[0] + (dx / far) * at,
+        round.middle[1] + (dy / far) * at,
+        z,
+      ]),
+    },
+  ];
 }
 
 export interface Touching {

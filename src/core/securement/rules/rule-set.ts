@@ -92,8 +92,6 @@ export interface TieDown {
 export interface RuleInput {
   readonly article: Article;
   readonly tieDowns: readonly TieDown[];
-  /** What moves makes a static load this many times as large; only where nothing is driven. */
-  readonly dynamicAllowance: number;
 }
 
 export interface RuleOutcome {
@@ -136,6 +134,8 @@ export interface RuleSet extends RuleSetTitle {
   readonly countsPretension: boolean;
   readonly statics: StaticsAsked;
   assess(input: RuleInput): RuleOutcome;
+  /** What it compares of each line by itself, whatever article that holds. `dynamicAllowance`: the crew's figure for what moves where nothing is driven. */
+  rowsOfLine?(tieDown: TieDown, dynamicAllowance: number): TallyRow[];
 }
 
 /** Which end of the unknowns a figure is computed at. */

@@ -2,7 +2,7 @@ import { formula, traced } from '../../working/working';
 import { RULE_SET_TITLES } from '../rule-set-ids';
 import type { TallyRow } from '../verdict';
 import { heldRows } from './held-rows';
-import type { RuleInput, RuleSet, StaticsBox, TieDown } from './rule-set';
+import type { RuleSet, StaticsBox, TieDown } from './rule-set';
 import { commonNotices, rangedRow } from './shared';
 
 const CLAUSE = 'static load with a dynamic allowance';
@@ -60,11 +60,6 @@ function staticRow(td: TieDown, allowance: number): TallyRow {
   };
 }
 
-const rowsOf = ({ tieDowns, dynamicAllowance, ...input }: RuleInput): TallyRow[] => [
-  ...tieDowns.map((td) => staticRow(td, dynamicAllowance)),
-  ...heldRows({ ...input, tieDowns, dynamicAllowance }, BOX, BOX.clause),
-];
-
 /** No vehicle: stage, farm, yard. Every line within its limit with an allowance for what moves, and what stands, stands. */
 export const site: RuleSet = {
   id: 'site',
@@ -75,10 +70,11 @@ export const site: RuleSet = {
   statics: { boxes: [BOX], downPart: null, ruleStandsWithoutTension: false },
   basis: ({ school, designFactor }) => ({ school, designFactor, markedOrTableOnly: false }),
   assess: (input) => ({
-    rows: rowsOf(input),
+    rows: heldRows(input, BOX, BOX.clause),
     findings: [
       { code: 'site-only', effect: 'notice', clause: CLAUSE, values: {} },
       ...commonNotices(input),
     ],
   }),
+  rowsOfLine: (tieDown, dynamicAllowance) => [staticRow(tieDown, dynamicAllowance)],
 };
