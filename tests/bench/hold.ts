@@ -1,4 +1,4 @@
-import { assess, lineFactsOf } from '@/core/securement/assess';
+import { assess, lineFactsOf, ruleOpinion } from '@/core/securement/assess';
 import { HoldSearch } from '@/core/securement/hold/limit';
 import { MOTIONS, motionAt } from '@/core/securement/hold/programme';
 import { holdMap, MAP_DIRECTIONS, mapBoxes } from '@/core/securement/hold/map';
@@ -10,6 +10,7 @@ import { ruleSet } from '@/core/securement/rules';
 import type { Plan } from '@/core/securement/plan';
 import { launch, Person } from '../support/browser';
 import { demoPlan } from '../support/demo';
+import { lineBody, planOf, ringBody, unitBody } from '../support/units';
 import { asRows, loadSolver } from '../verdict/search/highs';
 
 type Print = (what: string, figure: string) => void;
@@ -34,6 +35,24 @@ export function eightLinesOnBins(): Plan {
     ),
   }));
   return { ...bins, lines: [...bins.lines, ...loops] };
+}
+
+/** A full deck: twelve boxes, eight in a row that touch and four on top of them, with sixteen lines over them. */
+export function fullDeck(): Plan {
+  const row = Array.from({ length: 8 }, (_, i) => unitBody(`u${i}`, { fromFrontM: i }));
+  const top = Array.from({ length: 4 }, (_, i) =>
+    unitBody(`s${i}`, { fromFrontM: 2 * i, on: { kind: 'unit', unitId: `u${2 * i}` } }),
+  );
+  const at = Array.from({ length: 16 }, (_, i) => 0.25 + i * 0.5);
+  const over = (x: number): string => {
+    const u = Math.floor(x);
+    return u % 2 === 0 ? `s${u / 2}` : `u${u}`;
+  };
+  return planOf(
+    [...row, ...top],
+    at.map((x, i) => lineBody(`l${i}`, [`L${i}`, `R${i}`], [over(x)])),
+    at.flatMap((x, i) => [ringBody(`L${i}`, x, 1.5), ringBody(`R${i}`, x, -1.5)]),
+  );
 }
 
 const median = (times: number[]): number =>
@@ -94,6 +113,18 @@ export async function benchHold(print: Print): Promise<void> {
   print(
     'assess() with statics, 8 lines, traced (median)',
     `${each([5], () => assess(plan, new Map()))[0]!.toFixed(1)} ms`,
+  );
+  const deck = fullDeck();
+  const full = staticsLoadOf(deck, placeUnits(deck.units), lineFactsOf(deck));
+  const [whole, byRule, round] = each(
+    [2, 4, 1],
+    () => assess(deck, new Map()),
+    () => ruleOpinion(deck, new Map()),
+    () => holdMap(full, ruleSet(deck.ruleSet).statics),
+  ) as [number, number, number];
+  print(
+    'full deck, 12 units and 16 lines: assess(), of it the rule’s opinion, hold map',
+    `${whole.toFixed(1)} ms, ${byRule.toFixed(1)} ms, ${round.toFixed(0)} ms`,
   );
   const light: Plan = { ...plan, ruleSet: 'us-light' };
   print(
