@@ -28,7 +28,14 @@ const plan =
 
 await picture('loads', {}, (p) => p.comeInAs('Ilse Varrow'));
 await picture('planner', {}, plan('Carousel crate'));
-await picture('planner-night', { theme: 'night' }, plan('Carousel crate'));
+await picture(
+  'planner-night',
+  { theme: 'night' },
+  plan('Fair on the flatbed', async (p) => {
+    await p.section('Load');
+    await p.page.waitForSelector('[aria-label="Units of the load"]');
+  }),
+);
 await picture(
   'strength-line',
   {},
@@ -45,7 +52,7 @@ await picture(
 await picture(
   'rules',
   {},
-  plan('Carousel crate', async (p) => {
+  plan('Fair on the flatbed', async (p) => {
     await p.goto(`${new URL(p.page.url()).pathname}/rules`);
     await p.page.waitForFunction(() => !document.querySelector('td[aria-busy=true]'));
   }),

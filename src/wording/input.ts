@@ -10,7 +10,7 @@ export const INPUT_ISSUES: Record<string, (v: Issue['values']) => string> = {
     `“${v['text']}” has 12 or more inches after the feet. Carry them into feet.`,
   negative: () => 'A quantity here cannot be below 0.',
   'not-a-number': (v) =>
-    `“${v['text']}” is not a figure. Write a number and a unit, such as 5 ft 3 in.`,
+    `“${v['text']}” is not a figure. Write a number and a unit, such as ${v['dimension'] === 'mass' ? '380 kg' : '5 ft 3 in'}.`,
   'unit-missing': (v) =>
     `Add the unit, such as ${v['dimension'] === 'mass' ? '380 kg' : v['dimension'] === 'force' ? '1,800 lbf' : '1.2 m'}. Nothing beside this figure says what it is.`,
   'unit-unknown': (v) => `The unit “${v['unit']}” is not known here.`,

@@ -101,7 +101,7 @@ const ISSUES: Record<string, (v: Issue['values']) => string> = {
     `No columns for length, width and height among: ${v['headers']}. Name them so in the first row.`,
   'stands-on-unknown': (v) =>
     v['text']
-      ? `There is no good row called “${v['text']}” for it to stand on.`
+      ? `No good row, or more than one, is called “${v['text']}”: write the name of one it stands on.`
       : 'What it stands on cannot be put in.',
   'mass-needed': () => 'Enter its mass: without it nothing can be computed.',
   'least-over-most': () => 'The most cannot be less than the least.',

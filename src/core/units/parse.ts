@@ -91,7 +91,7 @@ export function parseQuantity(
   raw: string,
   fieldUnit?: UnitId,
 ): Result<ParsedQuantity> {
-  if (raw.length > MAX_TEXT) return fail('not-a-number', { text: raw.slice(0, 20) });
+  if (raw.length > MAX_TEXT) return fail('not-a-number', { text: raw.slice(0, 20), dimension });
   const text = tidy(raw);
   if (text === '') return fail('quantity-empty');
   if (/^-/.test(text)) return fail('negative', { text });
@@ -101,11 +101,13 @@ export function parseQuantity(
   const compound = FEET_INCHES.exec(text);
   if (compound && dimension === 'length') return parseFeetInches(compound, text);
   const single = SINGLE.exec(text);
-  if (!single) return fail('not-a-number', { text });
+  if (!single) return fail('not-a-number', { text, dimension });
   const amount = parseAmount(single[1]!);
   if (!amount.ok) return amount;
   const unit = chooseUnit(dimension, single[2]?.trim(), fieldUnit);
   if (!unit.ok) return unit;
   const value = amount.value * UNITS[unit.value].si;
-  return Number.isFinite(value) ? ok({ value, unit: unit.value }) : fail('not-a-number', { text });
+  return Number.isFinite(value)
+    ? ok({ value, unit: unit.value })
+    : fail('not-a-number', { text, dimension });
 }

@@ -61,13 +61,13 @@ export function RunLegs({ line, keptN }: { line: Line; keptN: number | null }) {
         ))}
       </Legs>
       <Small $block>
-        One rope, one tie-down. Lets the hauled end go: {legWord(slackLegs(line, null))} slack
-        {locks.map((l) => `; the lock at ${l.name}: ${legWord(l.legs)}`).join('')}. Haul again from
-        the farthest slack leg toward the hand.
+        One rope, one tie-down. If the hauled end lets go, {slack(slackLegs(line, null))}
+        {locks.map((l) => `; if the lock at ${l.name} does, ${slack(l.legs)}`).join('')}. Haul again
+        from the farthest slack leg toward the hand.
       </Small>
     </>
   );
 }
 
-const legWord = (legs: readonly number[]): string =>
-  `${legs.length === 1 ? 'leg' : 'legs'} ${ordinal(legs)}`;
+const slack = (legs: readonly number[]): string =>
+  legs.length === 1 ? `leg ${ordinal(legs)} is slack` : `legs ${ordinal(legs)} are slack`;

@@ -134,7 +134,7 @@ export function UnitsFromTable({
         hidden
         aria-label="Table of units"
       />
-      <Cluster $gap={8}>
+      <Cluster $gap={8} $top={12} $bottom={12}>
         <Button $kind={read ? 'plain' : 'primary'} onPress={() => input.current?.click()}>
           {read ? 'Choose another file' : 'Choose a file'}
         </Button>

@@ -56,8 +56,10 @@ function Help({ change }: { change: Compared['change'] }) {
   if (!change) return <Small>No single change that was tried.</Small>;
   return (
     <>
-      <b>{wordChange(change as Parameters<typeof wordChange>[0], units)}</b>{' '}
-      <VerdictMark verdict={change.verdict} />
+      <b>{wordChange(change as Parameters<typeof wordChange>[0], units)}</b>
+      <div>
+        <VerdictMark verdict={change.verdict} />
+      </div>
     </>
   );
 }

@@ -69,6 +69,19 @@ describe('units out of a table', () => {
       [4, 'stands-on-unknown'],
     ]);
   });
+  it('a figure that is none is quoted as it was written; a name that two rows bear is nothing to stand on', () => {
+    expect(good('Name, Mass (kg), Length, Width, Height\na, heavy, 1, 1, 1').errors).toMatchObject([
+      { row: 2, code: 'not-a-number', values: { text: 'heavy' } },
+    ]);
+    const { good: rows, errors } = good(
+      `Name, Length, Width, Height, Stands on
+       bin, 1, 1, 1,
+       bin, 1, 1, 1,
+       lid, 1, 1, 1, bin`,
+    );
+    expect(rows.map((r) => r.unit.name)).toEqual(['bin', 'bin']);
+    expect(errors).toMatchObject([{ row: 4, code: 'stands-on-unknown', values: { text: 'bin' } }]);
+  });
   it('no size, nothing at all, a header that was meant otherwise: refused, not guessed', () => {
     expect(read('name,mass\na,1')).toMatchObject({
       ok: false,

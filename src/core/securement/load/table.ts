@@ -133,6 +133,17 @@ interface Draft {
   readonly errors: RowError[];
 }
 
+/** Rows by name; a name that two rows bear says of neither that something stands on it. */
+function idsByName(drafts: readonly Draft[]): ReadonlyMap<string, string> {
+  const ids = new Map<string, string>();
+  for (const { row, fields } of drafts) {
+    if (typeof fields['name'] !== 'string') continue;
+    const name = plain(fields['name']);
+    ids.set(name, ids.has(name) ? '' : `u${row}`);
+  }
+  return ids;
+}
+
 /** What a row says it stands on, by name, as the id of that row's unit; the deck where nothing is said. */
 function standing({ fields }: Draft, ids: ReadonlyMap<string, string>): unknown {
   const said = fields['on'] === undefined ? '' : plain(String(fields['on']));
@@ -165,9 +176,8 @@ function unitOf(
         : issue.code === 'invalid-type'
           ? 'cell-missing'
           : issue.code;
-    return [
-      { row, column: header, code, values: { ...issue.values, text: String(fields['on'] ?? '') } },
-    ];
+    const text = String(fields[String(issue.path[0])] ?? '').slice(0, 40);
+    return [{ row, column: header, code, values: { ...issue.values, text } }];
   });
   return [...errors, ...more];
 }
@@ -193,11 +203,7 @@ export function readUnitsTable(table: readonly (readonly string[])[]): Result<Re
   const drafts = rows.flatMap((values, i): Draft[] =>
     isBlank(values) ? [] : [{ row: i + 2, ...fieldsOf(columns, values, i + 2) }],
   );
-  const ids = new Map(
-    drafts.flatMap((d) =>
-      typeof d.fields['name'] === 'string' ? [[plain(d.fields['name']), `u${d.row}`] as const] : [],
-    ),
-  );
+  const ids = idsByName(drafts);
   const read = drafts.map((d) => unitOf(d, columns, ids));
   const good = read.filter((r): r is UnitRow => 'unit' in r);
   const bad = read.filter((r): r is readonly RowError[] => !('unit' in r)).flat();
