@@ -6,6 +6,7 @@ import { wordFinding } from '@/wording/findings';
 import { useMember } from '../frame/MemberContext';
 import { Small } from '../kit/text';
 import { VerdictMark } from '../kit/VerdictMark';
+import { grouped } from './grouped';
 
 const Item = styled.li`
   display: grid;
@@ -27,27 +28,6 @@ const ORDER: Record<Finding['effect'], number> = {
   notice: 3,
   holds: 4,
 };
-
-/** The same said of several lines is said once, with all their names. */
-export function grouped(findings: readonly Finding[]): Finding[] {
-  const groups = new Map<string, Finding>();
-  for (const f of findings) {
-    const { line, ...rest } = f.values;
-    const key = JSON.stringify([f.code, f.effect, f.clause, rest]);
-    const before = groups.get(key);
-    const names =
-      before && String(before.values['line']).split('; ').includes(String(line))
-        ? before.values['line']!
-        : before
-          ? `${before.values['line']}; ${line}`
-          : (line ?? null);
-    groups.set(key, {
-      ...(before ?? f),
-      values: line === undefined ? f.values : { ...f.values, line: names },
-    });
-  }
-  return [...groups.values()];
-}
 
 /** What the rules and the lines have to say, gravest first, each with its clause. */
 export const Findings = memo(function Findings({ findings }: { findings: readonly Finding[] }) {

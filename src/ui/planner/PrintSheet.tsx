@@ -1,24 +1,12 @@
 'use client';
 import Link from 'next/link';
 import styled from 'styled-components';
-import type { Plan } from '@/core/securement/plan';
-import { assess } from '@/core/securement/assess';
-import { RULE_SET_TITLES } from '@/core/securement/rule-set-ids';
-import { formatQuantity, formatTogether, type UnitChoice } from '@/core/units';
-import type { LineFacts } from '@/core/securement/rule-input';
 import { CAUTIONS } from '@/wording/cautions';
-import { wordFinding } from '@/wording/findings';
-import { OPINION_WORDS, ROW_WORDS } from '@/wording/verdicts';
 import { useMember } from '../frame/MemberContext';
 import { Button } from '../kit/Button';
 import { Small } from '../kit/text';
 import { VerdictMark } from '../kit/VerdictMark';
-import { grouped } from './Findings';
-import type { FactEntries } from '../locker/useGearFacts';
-import { standsOnWords, unitName } from '@/core/securement/load/describe';
-import { headline } from '@/wording/headline';
-import { opinions, rowInWords } from './opinions';
-import { wordRow, wordRun, wordValue } from '@/wording/figures';
+import type { Printed, PrintedLine } from './printed';
 
 const Verdict = styled.div`
   text-align: right;
@@ -86,40 +74,25 @@ const Top = styled.header`
   margin-bottom: 10px;
 `;
 
-function LineRow({
-  facts,
-  number,
-  units,
-}: {
-  facts: LineFacts;
-  number: number;
-  units: UnitChoice;
-}) {
-  const { line, capacity, tension } = facts;
-  const force = (v: number | null): string =>
-    v === null ? 'not known' : formatQuantity(v, 'force', units, 'capacity');
-  const weakest =
-    capacity.wll.value === null
-      ? capacity.places.find((p) => p.problem)?.name
-      : capacity.governing.map((i) => capacity.places[i]!.name).join(', ');
+function LineRow({ line, number }: { line: PrintedLine; number: number }) {
   return (
     <tr>
       <td>{number}</td>
       <td>
         <b>{line.name}</b>
         <br />
-        {wordRun(line, units)}
+        {line.run}
       </td>
-      <td>{capacity.places.map((p) => p.name).join(' – ')}</td>
+      <td>{line.places}</td>
       <td>
-        {force(capacity.wll.value)}
+        {line.wll}
         <br />
-        <Small>{weakest}</Small>
+        <Small>{line.weakest}</Small>
       </td>
       <td>
-        {force(tension.hauled.value)}
+        {line.tension}
         <br />
-        <Small>counts {force(tension.pretension.value)}</Small>
+        <Small>counts {line.counts}</Small>
       </td>
     </tr>
   );
@@ -127,22 +100,17 @@ function LineRow({
 
 /** What a driver carries: verdict, load, lines, comparisons, findings, cautions. A4 and Letter. */
 export function PrintSheet({
-  plan,
-  facts,
+  printed,
   version,
   savedBy,
   savedAt,
 }: {
-  plan: Plan;
-  facts: FactEntries;
+  printed: Printed;
   version: number;
   savedBy: string;
   savedAt: string;
 }) {
-  const { units, viewer } = useMember();
-  const a = assess(plan, new Map(facts));
-  const { whole, directions } = opinions(a);
-  const ofNeeded = (held: string, needed: string): string => `${held} of ${needed}`;
+  const { viewer } = useMember();
   return (
     <>
       <Bar>
@@ -162,28 +130,21 @@ export function PrintSheet({
       <Paper>
         <Top>
           <div>
-            <h1>{plan.title}</h1>
+            <h1>{printed.title}</h1>
             {viewer.crewName}. Version {version}, {savedBy},{' '}
             {savedAt.slice(0, 16).replace('T', ' ')} UTC
           </div>
           <Verdict>
-            <VerdictMark verdict={a.verdict} />
+            <VerdictMark verdict={printed.verdict} />
             <br />
-            <Small>{RULE_SET_TITLES[plan.ruleSet].edition}</Small>
+            <Small>{printed.edition}</Small>
           </Verdict>
         </Top>
         <p>
-          <b>{headline(a, units)}</b> {RULE_SET_TITLES[plan.ruleSet].scope}
+          <b>{printed.headline}</b> {printed.scope}
         </p>
-        {plan.units.map((u) => (
-          <p key={u.id}>
-            {unitName(u)}:{' '}
-            {u.massKg === null
-              ? 'mass not known'
-              : formatQuantity(u.massKg, 'mass', units, 'demand')}
-            , {formatTogether([u.lengthM, u.widthM, u.heightM], 'length', units)}, on{' '}
-            {standsOnWords(u, plan)}.
-          </p>
+        {printed.units.map((u) => (
+          <p key={u.id}>{u.words}</p>
         ))}
         <h2>Lines</h2>
         <table>
@@ -197,8 +158,8 @@ export function PrintSheet({
             </tr>
           </thead>
           <tbody>
-            {a.lines.map((facts, i) => (
-              <LineRow key={facts.line.id} facts={facts} number={i + 1} units={units} />
+            {printed.lines.map((line, i) => (
+              <LineRow key={line.id} line={line} number={i + 1} />
             ))}
           </tbody>
         </table>
@@ -214,70 +175,37 @@ export function PrintSheet({
             </tr>
           </thead>
           <tbody>
-            {whole.map((r) => (
-              <tr key={r.code}>
+            {printed.rows.map((row) => (
+              <tr key={row.key}>
+                <td>{row.what}</td>
+                <td>{row.rule}</td>
+                <td>{row.statics}</td>
                 <td>
-                  {r.of ?? 'All lines'}, {ROW_WORDS[r.code]}
-                </td>
-                <td>{ofNeeded(wordRow(r, units).provided, wordRow(r, units).required)}</td>
-                <td />
-                <td>
-                  <Small>{r.clause}</Small>
+                  {row.gives} <Small>{row.clause}</Small>
                 </td>
                 <td>
-                  <VerdictMark verdict={r.verdict} />
+                  <VerdictMark verdict={row.verdict} />
                 </td>
               </tr>
             ))}
-            {directions
-              .map((row) => ({ ...row, words: rowInWords(row) }))
-              .map(({ key, direction, rule, statics, verdict, words }) => (
-                <tr key={key}>
-                  <td>
-                    {OPINION_WORDS[direction]}
-                    {rule ? `, ${ROW_WORDS[rule.code]}` : ''}
-                  </td>
-                  <td>
-                    {rule
-                      ? ofNeeded(wordRow(rule, units).provided, wordRow(rule, units).required)
-                      : 'by count and sum'}
-                  </td>
-                  <td>
-                    {statics
-                      ? ofNeeded(
-                          statics.held.value === null
-                            ? 'none'
-                            : wordValue(statics.held.value, 'g', units, 'capacity'),
-                          wordValue(statics.required.value, 'g', units, 'demand'),
-                        )
-                      : 'not asked'}
-                  </td>
-                  <td>
-                    {words} <Small>{rule?.clause ?? statics?.clause}</Small>
-                  </td>
-                  <td>
-                    <VerdictMark verdict={verdict} />
-                  </td>
-                </tr>
-              ))}
           </tbody>
         </table>
-        {a.findings.length > 0 ? (
+        {printed.findings.length > 0 ? (
           <>
             <h2>What to know</h2>
             <ul>
-              {grouped(a.findings).map((f, i) => (
+              {printed.findings.map((f, i) => (
                 <li key={i}>
-                  {wordFinding(f, units)} <Small>{f.clause}</Small>
+                  {f.words} <Small>{f.clause}</Small>
                 </li>
               ))}
             </ul>
           </>
         ) : null}
-        {plan.notes ? (
+        {printed.notes ? (
           <>
             <h2>Notes</h2>
-            <p>{plan.notes}</p>
+            <p>{printed.notes}</p>
           </>
         ) : null}
         <h2>Cautions</h2>

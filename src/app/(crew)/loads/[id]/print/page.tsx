@@ -1,9 +1,11 @@
 import { notFound } from 'next/navigation';
 import { z } from 'zod';
+import { METRIC, US_CUSTOMARY } from '@/core/units';
 import { NotFoundError, pool } from '@/db/pool';
 import { planById } from '@/db/queries/plans';
 import { factsToday } from '@/server/gear';
 import { memberOrFirstPage } from '@/server/page';
+import { printedOf } from '@/ui/planner/printed';
 import { PrintSheet } from '@/ui/planner/PrintSheet';
 
 export const metadata = { title: 'Print · Vast Cleat' };
@@ -18,8 +20,11 @@ export default async function PrintPage({ params }: { params: Promise<{ id: stri
   });
   return (
     <PrintSheet
-      facts={await factsToday(member.crewId, stored.document)}
-      plan={stored.document}
+      printed={printedOf(
+        stored.document,
+        new Map(await factsToday(member.crewId, stored.document)),
+        member.units === 'us' ? US_CUSTOMARY : METRIC,
+      )}
       version={stored.version}
       savedBy={stored.updatedBy}
       savedAt={stored.updatedAt}

@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { demoPlan, judge } from '../../../tests/support/demo';
-import { grouped } from './Findings';
+import { grouped } from './grouped';
 
 describe('findings said once', () => {
   it('names all lines of the same finding, each once, and keeps different ones apart', () => {
