@@ -9,6 +9,7 @@ import { keepFile } from '../files';
 import { useMember } from '../frame/MemberContext';
 import { Button, ButtonLink } from '../kit/Button';
 import { ErrorText, Figure, Label, Small } from '../kit/text';
+import { RowErrors } from '../kit/RowErrors';
 import { ScrollTable } from '../kit/ScrollTable';
 import { Page, Head, Sums, Columns } from './ImportPage.styles';
 import { Cluster, Grow, Spaced, Narrow } from '../kit/layout';
@@ -59,26 +60,7 @@ function Report({ report }: { report: ImportReport }) {
           <Spaced as="h2" $bottom={6}>
             Errors, row by row
           </Spaced>
-          <ScrollTable tabIndex={0}>
-            <table>
-              <thead>
-                <tr>
-                  <th>Row</th>
-                  <th>Column</th>
-                  <th>What to do</th>
-                </tr>
-              </thead>
-              <tbody>
-                {report.errors.map((e, i) => (
-                  <tr key={i}>
-                    <td>{e.row}</td>
-                    <td>{e.column}</td>
-                    <td>{e.message}</td>
-                  </tr>
-                ))}
-              </tbody>
-            </table>
-          </ScrollTable>
+          <RowErrors errors={report.errors} />
         </Spaced>
       ) : null}
       {report.sample.length > 0 ? (

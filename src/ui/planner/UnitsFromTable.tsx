@@ -10,6 +10,7 @@ import { Button } from '../kit/Button';
 import { Cluster } from '../kit/layout';
 import { Sheet } from '../kit/Sheet';
 import { ErrorText, Small } from '../kit/text';
+import { RowErrors } from '../kit/RowErrors';
 import { ScrollTable } from '../kit/ScrollTable';
 
 /** A file read as units; the library and the reader come when a file is chosen. */
@@ -37,26 +38,7 @@ function Report({ read, room }: { read: ReadUnits; room: number }) {
         </ErrorText>
       ) : null}
       {read.errors.length > 0 ? (
-        <ScrollTable tabIndex={0}>
-          <table aria-label="Errors, row by row">
-            <thead>
-              <tr>
-                <th>Row</th>
-                <th>Column</th>
-                <th>What to do</th>
-              </tr>
-            </thead>
-            <tbody>
-              {read.errors.map((e, i) => (
-                <tr key={i}>
-                  <td>{e.row}</td>
-                  <td>{e.column}</td>
-                  <td>{wordIssue(e)}</td>
-                </tr>
-              ))}
-            </tbody>
-          </table>
-        </ScrollTable>
+        <RowErrors errors={read.errors.map((e) => ({ ...e, message: wordIssue(e) }))} />
       ) : null}
       {read.good.length > 0 ? (
         <ScrollTable tabIndex={0}>
