@@ -1,8 +1,7 @@
-import { ruleOpinion } from '@/core/securement/assess';
 import { type Plan, parsePlan } from '@/core/securement/plan';
 import type { RawSeveral } from './make-several';
 import type { Random } from './random';
-import { wordOf } from './relations';
+import { isWrong, wordOf } from './relations';
 
 /** A change to a plan of several units and what may not come of it; as `relations.ts` for one. */
 interface Relation {
@@ -67,13 +66,6 @@ export function forgettingsOfSeveral(raw: RawSeveral): { what: string; plan(): R
   });
   return list;
 }
-
-const WRONG: readonly string[] = ['attached-outside-load', 'line-through-unit'];
-/** Points that are said to lie where the unit is not, or behind another, are no fact that could be forgotten: without them the line counts for nothing. */
-const isWrong = (plan: Plan, what: string): boolean =>
-  ruleOpinion(plan, new Map()).findings.some(
-    (f) => WRONG.includes(f.code) && what === `points of ${f.lineId}`,
-  );
 
 function mirrored(raw: RawSeveral): RawSeveral {
   return changed(raw, (p) => {

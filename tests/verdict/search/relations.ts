@@ -95,6 +95,15 @@ const isStray = (plan: Plan, what: string): boolean =>
     (f) => STRAY.includes(f.code) && what === `element ${f.lineId}/${f.elementId}`,
   );
 
+const WRONG: readonly string[] = ['attached-outside-load', 'line-through-unit'];
+/** Points that are said to lie where the unit is not, or behind another, are no fact that could be forgotten: without them the line counts for nothing. */
+export const isWrong = (plan: Plan, what: string): boolean =>
+  ruleOpinion(plan, NO_LOCKER).findings.some(
+    (f) =>
+      WRONG.includes(f.code) &&
+      [`points of ${f.lineId}`, `attachment of ${f.lineId}`].includes(what),
+  );
+
 /** Text of a quantity in other units, where the document gives a number. */
 function inOtherUnits(raw: RawPlan): RawPlan {
   const p = copy(raw);
@@ -185,7 +194,9 @@ export const RELATIONS: readonly Relation[] = [
       const list = forgettings(raw);
       if (list.length === 0) return null;
       const one = r.pick(list);
-      return verdictOf(one.plan(), wordOf) === 'holds' && !isStray(plan, one.what)
+      return verdictOf(one.plan(), wordOf) === 'holds' &&
+        !isStray(plan, one.what) &&
+        !isWrong(plan, one.what)
         ? `without ${one.what} ${verdict} became HOLDS`
         : null;
     },
