@@ -9,6 +9,7 @@ import { SESSION_COOKIE } from '@/server/session';
 // @ts-expect-error no types
 import { chromiumPath } from '../../scripts/lib/prerequisites.mjs';
 import { BASE, request } from './api';
+import { fetchThere } from './fetch-there';
 import { demoDocument } from './demo';
 import { cookieOf, sessionOf } from './world';
 
@@ -315,24 +316,7 @@ export class Person {
     body?: unknown,
     headers: Record<string, string> = {},
   ): Promise<{ status: number; json: Record<string, unknown>; etag: string | null }> {
-    return this.page.evaluate(
-      async (m, p, b, h) => {
-        const r = await fetch(p, {
-          method: m,
-          headers: { 'content-type': 'application/json', ...h },
-          ...(b === undefined ? {} : { body: JSON.stringify(b) }),
-        });
-        return {
-          status: r.status,
-          json: (await r.json().catch(() => ({}))) as Record<string, unknown>,
-          etag: r.headers.get('etag'),
-        };
-      },
-      method,
-      `/api/v1${path}`,
-      body,
-      headers,
-    );
+    return this.page.evaluate(fetchThere, method, `/api/v1${path}`, body, headers);
   }
 
   async leave(): Promise<void> {
