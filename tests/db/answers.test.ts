@@ -177,6 +177,7 @@ describe('answers', () => {
       API.takeUp,
       API.span,
       API.run,
+      API.hold,
       API.wraps,
       API.strength,
     ])

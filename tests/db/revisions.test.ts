@@ -47,7 +47,7 @@ describe('the past of a document', () => {
         changes: [
           {
             what: 'changed',
-            path: ['units', { thing: 'carousel crate' }, 'massKg'],
+            path: ['units', { thing: 'water tote, full' }, 'massKg'],
             before: 1060,
             after: 1200,
           },

@@ -30,7 +30,7 @@ const verdictOf = async (id: string): Promise<string> =>
 
 /** What the next program would have kept here, and what a bad disk might. */
 const LATER = `document || '{"version": 99, "loads": [1]}'`;
-const DAMAGED = `document - 'cargo'`;
+const DAMAGED = `document - 'units'`;
 const spoil = (table: 'plan' | 'gear', id: string, as: string) =>
   pool.query(`UPDATE ${table} SET document = ${as} WHERE id = $1`, [id]);
 

@@ -15,6 +15,7 @@ const VALID: Record<string, unknown> = {
   [API.takeUp.path]: API.takeUp.example,
   [API.span.path]: API.span.example,
   [API.run.path]: API.run.example,
+  [API.hold.path]: API.hold.example,
   [API.wraps.path]: API.wraps.example,
   [API.signIn.path]: { name: 'A', password: 'b' },
   [API.stepIn.path]: { memberId: '0190b5a0-0000-7000-8000-000000000000' },
@@ -88,6 +89,12 @@ function spoil(value: unknown, [step, ...rest]: Path, by: unknown, remove: boole
   return copy;
 }
 
+/** Whether a route's own schema refuses a body, of an older version too. */
+function isBad({ body, upgrade }: Endpoint, json: unknown): boolean {
+  const read = upgrade?.apply(json) ?? { ok: true, value: json };
+  return !read.ok || !body!.safeParse(read.value).success;
+}
+
 /** Raw bodies that the route's own schema refuses, or that are not JSON at all. */
 export function badBodies(e: Endpoint, count: number): string[] {
   const valid = VALID[e.path];
@@ -122,7 +129,7 @@ export function badBodies(e: Endpoint, count: number): string[] {
         continue;
       }
       if (text === undefined || text.length > 900_000) continue;
-      if (!e.body!.safeParse(JSON.parse(text)).success) bodies.push(text);
+      if (isBad(e, JSON.parse(text))) bodies.push(text);
       if (bodies.length >= count) break;
     }
   }
