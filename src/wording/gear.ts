@@ -9,7 +9,7 @@ import type { Outcome, OutcomeReason } from '@/core/inspection/outcome';
 import type { JoinReason } from '@/core/cutting/joining';
 import { VERDICT_WORDS } from './verdicts';
 import { ROPE_MATERIALS } from '@/core/rope/materials';
-import { fieldText, formatQuantity, METRIC, type UnitChoice, US_CUSTOMARY } from '@/core/units';
+import { fieldText, formatQuantity, UNIT_CHOICES, type UnitChoice } from '@/core/units';
 
 export const KIND_WORDS: Record<GearKind, string> = {
   rope: 'rope',
@@ -91,7 +91,7 @@ export function wordItem(item: GearItem, units: UnitChoice): string {
 
 /** What stands on a printed tag under the code. */
 export function tagLines(gear: Gear, system: 'metric' | 'us'): string[] {
-  const units = system === 'us' ? US_CUSTOMARY : METRIC;
+  const units = UNIT_CHOICES[system];
   const force = (n: number): string => formatQuantity(n, 'force', units, 'capacity');
   const { item, lengthM } = gear;
   return [

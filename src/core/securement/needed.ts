@@ -19,7 +19,10 @@ const MOST_TIMES = 4;
 /** The tension is found to this part of itself. */
 const PRECISION = 0.01;
 
-/** What stands against a plan beside what is compared: pulled too far, pressed too hard. What is forbidden or unknown is no question of how many. */
+/**
+ * What stands against a plan beside what is compared: pulled too far, pressed too hard. What is forbidden or unknown is no
+ * question of how many.
+ */
 const TOO_MUCH = ['over-tension', 'load-crushed'];
 
 const isMet = ({ rows, statics, findings }: Pick<Assessment, 'rows' | 'statics' | 'findings'>) =>
@@ -39,7 +42,10 @@ const overLines = (plan: Plan): Line[] =>
     f.line.kind === 'over' && soundnessOf(f) === 'sound' ? [f.line] : [],
   );
 
-/** The plan with so many over-lines, each like one of those it has; where new ones lie is for the driver: on rings of their own beside the old ones. */
+/**
+ * The plan with so many over-lines, each like one of those it has; where new ones lie is for the driver: on rings of their
+ * own beside the old ones.
+ */
 function withLines(plan: Plan, overs: readonly Line[], count: number): Plan {
   const others = plan.lines.filter((l) => !overs.includes(l));
   const anchors = [...plan.deck.anchors];

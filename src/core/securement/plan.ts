@@ -1,51 +1,13 @@
 import { z } from 'zod';
 import { deckSchema, lineSchema, strengthSchema } from './schema';
+import { checkUnits, refuse, uniqueIds } from './load/checks';
 import { type LoadUnit, unitSchema } from './load/schema';
 import type { Result } from '../result';
-import { PLAN_FORMAT, PLAN_VERSION } from './vocabulary';
+import { MOST_LINES, MOST_UNITS, PLAN_FORMAT, PLAN_VERSION } from './vocabulary';
 import { RULE_SET_IDS } from './rule-set-ids';
 import { parserOf } from '../exchange/issues';
 import { type DocumentKind, readDocument, type Reading, resultOf } from '../exchange/read';
 import { pathIn1, planFrom1 } from './upgrade';
-
-type Path = (string | number)[];
-
-const refuse = (
-  context: z.RefinementCtx,
-  path: Path,
-  code: string,
-  values: Record<string, string | number> = {},
-): void => context.addIssue({ code: 'custom', message: code, path, params: { code, values } });
-
-/** Refuses a list whose items share an id: references would be ambiguous. */
-function uniqueIds(
-  list: readonly { id: string }[],
-  context: z.RefinementCtx,
-  path: (string | number)[],
-): void {
-  const seen = new Set<string>();
-  list.forEach((item, i) => {
-    if (seen.has(item.id)) refuse(context, [...path, i, 'id'], 'id-twice', { id: item.id });
-    seen.add(item.id);
-  });
-}
-
-/** What a unit stands on must be there, and must not stand on it in turn. */
-function standing(units: readonly LoadUnit[], context: z.RefinementCtx): void {
-  const under = new Map(units.map((u) => [u.id, u.on.kind === 'unit' ? u.on.unitId : null]));
-  units.forEach((unit, i) => {
-    if (unit.on.kind !== 'unit') return;
-    const path = ['units', i, 'on', 'unitId'];
-    if (!under.has(unit.on.unitId)) {
-      refuse(context, path, 'unit-not-there', { id: unit.on.unitId });
-      return;
-    }
-    let below: string | null | undefined = unit.on.unitId;
-    for (let steps = 0; below && below !== unit.id && steps < units.length; steps++)
-      below = under.get(below);
-    if (below) refuse(context, path, 'stands-on-itself', { id: unit.id });
-  });
-}
 
 /** Units that lines name must be there, and their points must lie on units that they name. */
 function named(
@@ -78,16 +40,15 @@ export const planSchema = z
     notes: z.string().max(4000).default(''),
     ruleSet: z.enum(RULE_SET_IDS),
     strength: strengthSchema.prefault({}),
-    units: z.array(unitSchema).min(1).max(24),
+    units: z.array(unitSchema).min(1).max(MOST_UNITS),
     deck: deckSchema,
-    lines: z.array(lineSchema).max(24).default([]),
+    lines: z.array(lineSchema).max(MOST_LINES).default([]),
   })
   .superRefine((plan, context) => {
-    uniqueIds(plan.units, context, ['units']);
+    checkUnits(plan.units, context);
     uniqueIds(plan.deck.anchors, context, ['deck', 'anchors']);
     uniqueIds(plan.lines, context, ['lines']);
     plan.lines.forEach((line, i) => uniqueIds(line.elements, context, ['lines', i, 'elements']));
-    standing(plan.units, context);
     named(plan.lines, plan.units, context);
   });
 

@@ -4,7 +4,13 @@ import { KNOT_SCHOOL_CHOICES } from '../knot/efficiency';
 import { elementSchema, ratingSchema, surfaceSchema } from '../line/schema';
 import { keptReadingSchema } from '../meter/kept-reading';
 import { DEFAULT_DESIGN_FACTOR, DESIGN_FACTOR_RANGE, SCHOOL_IDS } from '../rope/schools';
-import { ANCHOR_PLACES, DECK_SURFACES, HAULING_ORDERS, LINE_KINDS } from './vocabulary';
+import {
+  ANCHOR_PLACES,
+  DECK_SURFACES,
+  HAULING_ORDERS,
+  LINE_KINDS,
+  MOST_POINTS,
+} from './vocabulary';
 
 const id = z.string().trim().min(1).max(40);
 const name = z.string().trim().max(80);
@@ -82,7 +88,7 @@ export const lineSchema = z.strictObject({
    * Points of its route between its ends, each on one of those units, in order from its first end. An over-line without
    * any lies as a tight line does; a direct or loop line without any is not placed.
    */
-  points: z.array(routePointSchema).max(16).default([]),
+  points: z.array(routePointSchema).max(MOST_POINTS).default([]),
   angle: angleSchema.default({ by: 'anchors' }),
   /** Length of the route; null: from the geometry. */
   routeLengthM: span.nullable().default(null),

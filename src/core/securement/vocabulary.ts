@@ -1,5 +1,9 @@
 export const PLAN_FORMAT = 'vast-cleat/plan';
 export const PLAN_VERSION = 2;
+/** As many units, lines, and points of a route a plan has room for. */
+export const MOST_UNITS = 24;
+export const MOST_LINES = 24;
+export const MOST_POINTS = 16;
 /** Goods with rules of their own under 49 CFR 393.116–136; `general` is everything else. */
 export const COMMODITIES = {
   general: { name: 'general goods', section: null },

@@ -14,6 +14,8 @@ export interface UnitChoice {
 
 export const METRIC: UnitChoice = { force: 'kN', mass: 'kg', length: 'm', size: 'mm' };
 export const US_CUSTOMARY: UnitChoice = { force: 'lbf', mass: 'lb', length: 'ft', size: 'in' };
+/** By the word a member has chosen. */
+export const UNIT_CHOICES = { metric: METRIC, us: US_CUSTOMARY } as const;
 
 /**
  * Rounds to `digits` significant digits in the given sense.

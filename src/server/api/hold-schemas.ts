@@ -1,6 +1,8 @@
 import { z } from 'zod';
+import { checkUnits, refuse } from '@/core/securement/load/checks';
 import { unitSchema } from '@/core/securement/load/schema';
 import { boardSchema } from '@/core/securement/schema';
+import { MOST_LINES, MOST_UNITS } from '@/core/securement/vocabulary';
 import { quantity, ratio } from '@/core/units/quantity';
 
 const id = z.string().trim().min(1).max(40);
@@ -23,7 +25,7 @@ const leg = z.strictObject({
 /** What `POST /hold` takes: units where they stand, boards, lines by their legs, and directions. */
 export const holdBody = z
   .strictObject({
-    units: z.array(unitSchema).min(1).max(24),
+    units: z.array(unitSchema).min(1).max(MOST_UNITS),
     deck: z.strictObject({
       lengthM: quantity('length', { least: 0.01, most: 60 }),
       widthM: quantity('length', { least: 0.01, most: 60 }),
@@ -48,7 +50,7 @@ export const holdBody = z
           ratios: z.array(ratio(1, 100)).max(15).default([]),
         }),
       )
-      .max(24)
+      .max(MOST_LINES)
       .default([]),
     /** Directions of the acceleration in the plane of the deck, from forward to the left. */
     anglesRad: z
@@ -60,23 +62,18 @@ export const holdBody = z
     weightPart: ratio(0.01, 1).default(1),
   })
   .superRefine((body, context) => {
-    const refuse = (path: (string | number)[], code: string, values = {}): void =>
-      context.addIssue({ code: 'custom', path, message: code, params: { code, values } });
+    checkUnits(body.units, context);
     const ids = new Set(body.units.map((u) => u.id));
     body.units.forEach((u, i) => {
-      if (u.massKg === null) refuse(['units', i, 'massKg'], 'mass-needed');
-      if (u.on.kind === 'unit' && (!ids.has(u.on.unitId) || u.on.unitId === u.id))
-        refuse(['units', i, 'on', 'unitId'], 'unit-not-there', { id: u.on.unitId });
-      if (body.units.findIndex((x) => x.id === u.id) !== i)
-        refuse(['units', i, 'id'], 'id-twice', { id: u.id });
+      if (u.massKg === null) refuse(context, ['units', i, 'massKg'], 'mass-needed');
     });
     body.lines.forEach((line, i) => {
-      if (line.leastN > line.mostN) refuse(['lines', i, 'mostN'], 'least-over-most');
+      if (line.leastN > line.mostN) refuse(context, ['lines', i, 'mostN'], 'least-over-most');
       line.legs.forEach((l, k) => {
         if (!ids.has(l.unitId))
-          refuse(['lines', i, 'legs', k, 'unitId'], 'unit-not-there', { id: l.unitId });
+          refuse(context, ['lines', i, 'legs', k, 'unitId'], 'unit-not-there', { id: l.unitId });
         if (l.stretch > line.ratios.length && line.ratios.length > 0)
-          refuse(['lines', i, 'legs', k, 'stretch'], 'stretch-not-there');
+          refuse(context, ['lines', i, 'legs', k, 'stretch'], 'stretch-not-there');
       });
     });
   });

@@ -1,6 +1,6 @@
 'use client';
 import { createContext, type ReactNode, useCallback, useContext, useMemo, useState } from 'react';
-import { METRIC, type UnitChoice, US_CUSTOMARY } from '@/core/units';
+import { UNIT_CHOICES, type UnitChoice } from '@/core/units';
 import { call } from '../api';
 
 /** What the interface knows of the member. */
@@ -27,7 +27,6 @@ interface MemberState {
 }
 
 const Context = createContext<MemberState | null>(null);
-const CHOICES = { metric: METRIC, us: US_CUSTOMARY };
 
 export function MemberProvider({ viewer, children }: { viewer: Viewer; children: ReactNode }) {
   const [system, setSystem] = useState(viewer.units);
@@ -36,7 +35,7 @@ export function MemberProvider({ viewer, children }: { viewer: Viewer; children:
     void call('PUT /me', { body: { units: next } });
   }, []);
   const state = useMemo(
-    () => ({ viewer: { ...viewer, units: system }, units: CHOICES[system], setUnits }),
+    () => ({ viewer: { ...viewer, units: system }, units: UNIT_CHOICES[system], setUnits }),
     [viewer, system, setUnits],
   );
   return <Context.Provider value={state}>{children}</Context.Provider>;

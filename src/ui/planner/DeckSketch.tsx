@@ -124,14 +124,13 @@ export const DeckSketch = memo(function DeckSketch({
           />
         ))}
         {load.map(({ unit, outline }) => (
-          <g key={unit.id}>
-            <polygon
-              points={outline.map((p) => `${py(p.y)},${px(p.x)}`).join(' ')}
-              fill="var(--cargo)"
-              stroke="var(--cargo-ink)"
-              strokeWidth={2 * scale}
-            />
-          </g>
+          <polygon
+            key={unit.id}
+            points={outline.map((p) => `${py(p.y)},${px(p.x)}`).join(' ')}
+            fill="var(--cargo)"
+            stroke="var(--cargo-ink)"
+            strokeWidth={2 * scale}
+          />
         ))}
         {lines.map(({ line, shape, capacity }) => {
           const known = capacity.wll.value !== null;

@@ -3,10 +3,11 @@ import styled from 'styled-components';
 import { loadEnd } from '@/core/line/compose';
 import type { LineElement } from '@/core/line/schema';
 import { unitName } from '@/core/securement/load/describe';
+import { middleOfFront } from '@/core/securement/load/edit';
 import type { LoadUnit } from '@/core/securement/load/schema';
 import type { Plan } from '@/core/securement/plan';
 import type { Line, RoutePoint } from '@/core/securement/schema';
-import { LINE_KINDS } from '@/core/securement/vocabulary';
+import { LINE_KINDS, MOST_POINTS } from '@/core/securement/vocabulary';
 import { useMember } from '../frame/MemberContext';
 import { Button } from '../kit/Button';
 import { Check } from '../kit/Check';
@@ -24,14 +25,6 @@ const Settings = styled.div`
   display: grid;
   gap: 12px;
 `;
-
-/** A place on a unit to begin with: the middle of its front, half way up. */
-const frontOf = (unit: LoadUnit): RoutePoint => ({
-  unitId: unit.id,
-  fromFrontM: unit.fromFrontM,
-  fromCentreM: 0,
-  heightM: unit.heightM / 2,
-});
 
 function PointRow({
   point,
@@ -88,9 +81,6 @@ function PointRow({
   );
 }
 
-/** Most points a route has room for. */
-const MOST_POINTS = 16;
-
 /** Which units a line is at, and the points of its route where it does not simply lie over them. */
 function Route({ line, plan, hand }: { line: Line; plan: Plan; hand: PlanHand }) {
   const set = (change: Pick<Line, 'units' | 'points'>): void =>
@@ -141,7 +131,7 @@ function Route({ line, plan, hand }: { line: Line; plan: Plan; hand: PlanHand })
           onPress={() =>
             set({
               units: line.units,
-              points: [...line.points, line.points.at(-1) ?? frontOf(first)],
+              points: [...line.points, line.points.at(-1) ?? middleOfFront(first, load)],
             })
           }
         >
@@ -247,7 +237,11 @@ export function LineSettings({ line }: { line: Line }) {
         kind: next,
         elements: endsFor(next),
         points:
-          next === 'over' || !unit ? [] : line.points.length > 0 ? line.points : [frontOf(unit)],
+          next === 'over' || !unit
+            ? []
+            : line.points.length > 0
+              ? line.points
+              : [middleOfFront(unit, editor.plan.units)],
       },
       `${line.id}/kind`,
     );

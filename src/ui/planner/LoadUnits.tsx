@@ -3,10 +3,11 @@ import dynamic from 'next/dynamic';
 import { useState } from 'react';
 import { ListBox, ListBoxItem } from 'react-aria-components/ListBox';
 import styled from 'styled-components';
-import { freshId } from '@/core/ids';
 import { standsOnWords, unitName } from '@/core/securement/load/describe';
+import { anotherUnit, withoutUnit, withUnits } from '@/core/securement/load/edit';
 import type { LoadUnit } from '@/core/securement/load/schema';
 import type { Plan } from '@/core/securement/plan';
+import { MOST_UNITS } from '@/core/securement/vocabulary';
 import { formatQuantity } from '@/core/units';
 import { useMember } from '../frame/MemberContext';
 import { Button } from '../kit/Button';
@@ -52,67 +53,6 @@ const Item = styled(ListBoxItem)`
   }
 `;
 
-/** The most units a plan has room for. */
-const MOST_UNITS = 24;
-
-/** A new unit like another: behind it on the deck, or on top of it. */
-function another(unit: LoadUnit, load: readonly LoadUnit[], where: 'behind' | 'on'): LoadUnit {
-  const id = freshId('u', load);
-  const rear = Math.max(...load.map((u) => u.fromFrontM + u.lengthM));
-  return {
-    ...unit,
-    id,
-    name: `${unitName(unit).replace(/ \d+$/, '')} ${load.length + 1}`.slice(0, 80),
-    against: [],
-    ...(where === 'on'
-      ? { on: { kind: 'unit', unitId: unit.id } }
-      : { on: { kind: 'deck' }, fromFrontM: Math.min(60, rear) }),
-  };
-}
-
-/** The plan without a unit: what stood on it stands on what it stood on, and lines no longer name it. */
-function without(plan: Plan, id: string): Plan {
-  const gone = plan.units.find((u) => u.id === id);
-  if (!gone || plan.units.length < 2) return plan;
-  return {
-    ...plan,
-    units: plan.units
-      .filter((u) => u.id !== id)
-      .map((u) => (u.on.kind === 'unit' && u.on.unitId === id ? { ...u, on: gone.on } : u)),
-    lines: plan.lines.map((l) => ({
-      ...l,
-      units: l.units.filter((u) => u !== id),
-      points: l.points.filter((p) => p.unitId !== id),
-    })),
-  };
-}
-
-/** Units of a table beside those that are there, under ids of their own, or instead of them; lines keep what is still there. */
-function withUnits(plan: Plan, read: readonly LoadUnit[], how: 'beside' | 'instead'): Plan {
-  const kept = how === 'beside' ? plan.units : [];
-  const ids = new Map<string, string>();
-  for (const u of read)
-    ids.set(u.id, freshId('u', [...kept, ...[...ids.values()].map((id) => ({ id }))]));
-  const units = [
-    ...kept,
-    ...read.map((u): LoadUnit => ({
-      ...u,
-      id: ids.get(u.id)!,
-      on: u.on.kind === 'unit' ? { kind: 'unit', unitId: ids.get(u.on.unitId)! } : u.on,
-    })),
-  ];
-  const there = (id: string): boolean => kept.some((u) => u.id === id);
-  return {
-    ...plan,
-    units,
-    lines: plan.lines.map((l) => ({
-      ...l,
-      units: l.units.filter(there),
-      points: l.points.filter((p) => there(p.unitId)),
-    })),
-  };
-}
-
 /** Every unit of the load and what it stands on; the chosen one is what the fields below are about. */
 export function LoadUnits({
   plan,
@@ -127,7 +67,7 @@ export function LoadUnits({
 }) {
   const { units } = useMember();
   const add = (where: 'behind' | 'on'): void => {
-    const next = another(unit, plan.units, where);
+    const next = anotherUnit(unit, plan.units, where);
     hand.edit((p) => ({ ...p, units: [...p.units, next] }));
     onChoose(next.id);
   };
@@ -168,7 +108,7 @@ export function LoadUnits({
           From a table
         </Button>
         {plan.units.length > 1 ? (
-          <Button $kind="quiet" onPress={() => hand.edit((p) => without(p, unit.id))}>
+          <Button $kind="quiet" onPress={() => hand.edit((p) => withoutUnit(p, unit.id))}>
             Remove {unitName(unit)}
           </Button>
         ) : null}

@@ -22,7 +22,7 @@ import { Helps } from './Helps';
 import { LineCard, type Picked } from './LineCard';
 import type { OpenWorking } from '../working/WorkingFigure';
 import { LoadPanel } from './LoadPanel';
-import { LINE_MAKES, type LineMake } from '@/core/securement/vocabulary';
+import { LINE_MAKES, type LineMake, MOST_LINES } from '@/core/securement/vocabulary';
 import { PlanHead } from './PlanHead';
 import { Tally } from './Tally';
 import type { FactEntries } from '../locker/useGearFacts';
@@ -182,7 +182,7 @@ function NewLine({ editor }: { editor: PlanEditor }) {
       <Button
         onPress={() => void add()}
         $kind={plan.lines.length === 0 ? 'primary' : 'plain'}
-        isDisabled={plan.lines.length >= 24}
+        isDisabled={plan.lines.length >= MOST_LINES}
       >
         Put a line over the load
       </Button>

@@ -1,5 +1,6 @@
 'use client';
 import { unitName } from '@/core/securement/load/describe';
+import { carriersFor, shapedAs } from '@/core/securement/load/edit';
 import type { LoadUnit } from '@/core/securement/load/schema';
 import { UNIT_EDGES, UNIT_SHAPES, type UnitShapeId } from '@/core/securement/vocabulary';
 import { useMember } from '../frame/MemberContext';
@@ -14,32 +15,6 @@ const SHAPES: Record<UnitShapeId, string> = {
   'cylinder-lying': 'a cylinder, lying',
 };
 const EDGES = { sharp: 'sharp', rounded: 'rounded', protected: 'protected' };
-
-/** A unit of another shape: a cylinder takes its diameter from its width. */
-function shaped(unit: LoadUnit, kind: UnitShapeId): Partial<LoadUnit> {
-  switch (kind) {
-    case 'cylinder-upright':
-      return { shape: { kind }, lengthM: unit.widthM };
-    case 'cylinder-lying':
-      return { shape: { kind, axis: 'length', chocks: null }, heightM: unit.widthM };
-    default:
-      return { shape: { kind } };
-  }
-}
-
-/** What a unit may stand on: the deck, or any other that does not stand on it in turn. */
-function carriers(unit: LoadUnit, load: readonly LoadUnit[]): LoadUnit[] {
-  const standsOn = (u: LoadUnit | undefined, depth: number): boolean =>
-    u !== undefined &&
-    depth < load.length &&
-    u.on.kind === 'unit' &&
-    (u.on.unitId === unit.id ||
-      standsOn(
-        load.find((x) => u.on.kind === 'unit' && x.id === u.on.unitId),
-        depth + 1,
-      ));
-  return load.filter((u) => u.id !== unit.id && !standsOn(u, 0));
-}
 
 /** How a lying cylinder lies, and the chocks beside it. */
 function Lying({
@@ -117,7 +92,7 @@ export function ShapeFields({
   hand: PlanHand;
 }) {
   const set = (change: Partial<LoadUnit>): void => hand.editUnit(unit.id, change);
-  const under = carriers(unit, load);
+  const under = carriersFor(unit, load);
   return (
     <>
       <FieldGrid $min={150}>
@@ -125,7 +100,7 @@ export function ShapeFields({
           label="It is"
           value={unit.shape.kind}
           choices={UNIT_SHAPES.map((id) => ({ id, name: SHAPES[id] }))}
-          onChange={(kind) => set(shaped(unit, kind))}
+          onChange={(kind) => set(shapedAs(unit, kind))}
         />
         {under.length > 0 ? (
           <Select

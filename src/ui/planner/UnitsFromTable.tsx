@@ -3,6 +3,7 @@ import { type ChangeEvent, useRef, useState } from 'react';
 import type { ReadUnits } from '@/core/securement/load/table';
 import type { LoadUnit } from '@/core/securement/load/schema';
 import type { Issue, Result } from '@/core/result';
+import { MOST_UNITS } from '@/core/securement/vocabulary';
 import { formatQuantity, formatTogether } from '@/core/units';
 import { wordIssue } from '@/wording/issues';
 import { useMember } from '../frame/MemberContext';
@@ -139,7 +140,7 @@ export function UnitsFromTable({
       {read ? (
         <Report read={read} room={room.instead} />
       ) : (
-        <Small>One file, at most 24 units.</Small>
+        <Small>One file, at most {MOST_UNITS} units.</Small>
       )}
     </Sheet>
   );

@@ -56,7 +56,8 @@ export function forgettings(raw: RawPlan): Forgetting[] {
     line.elements.forEach((e, k) => {
       const set = (what: string, edit: (e: RawElement) => void): void =>
         add(`${what} of ${line.id}/${e.id}`, (p) => edit(p.lines[i]!.elements[k]!));
-      // An edge nobody describes is no edge: the load may be round, or the line may run free. Nor is a shackle: two knots may hold each other.
+      // An edge nobody describes is no edge: the load may be round, or the line may run free. Nor is a shackle: two knots may
+      // hold each other.
       if (e.kind !== 'edge' && e.kind !== 'fitting')
         add(`element ${line.id}/${e.id}`, (p) => {
           p.lines[i]!.elements.splice(k, 1);
@@ -96,7 +97,10 @@ const isStray = (plan: Plan, what: string): boolean =>
   );
 
 const WRONG: readonly string[] = ['attached-outside-load', 'line-through-unit'];
-/** Points that are said to lie where the unit is not, or behind another, are no fact that could be forgotten: without them the line counts for nothing. */
+/**
+ * Points that are said to lie where the unit is not, or behind another, are no fact that could be forgotten: without them
+ * the line counts for nothing.
+ */
 export const isWrong = (plan: Plan, what: string): boolean =>
   ruleOpinion(plan, NO_LOCKER).findings.some(
     (f) =>

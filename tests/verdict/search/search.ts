@@ -89,8 +89,7 @@ export function search(
   return { plans: count, refused, verdicts, faults };
 }
 
-/** What can be taken out of a plan to make it smaller. */
-/** The same of a plan of several units. */
+/** What can be taken out of a plan of several units to make it smaller. */
 function* smallerSeveral(raw: RawSeveral): Generator<RawSeveral> {
   for (let i = 0; i < raw.lines.length; i++) yield { ...raw, lines: raw.lines.toSpliced(i, 1) };
   for (let i = 0; i < raw.units.length && raw.units.length > 1; i++) {

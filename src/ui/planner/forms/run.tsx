@@ -1,3 +1,4 @@
+import type { UnitChoice } from '@/core/units';
 import { FieldGrid, QuantityField } from '../../kit/fields';
 import { RopeForm } from '../../kit/gearFields';
 import { Select } from '../../kit/Select';
@@ -18,6 +19,49 @@ const WIRE_USES = [
   { id: 'again', name: 'use again and again' },
   { id: 'once', name: 'use once' },
 ] as const;
+
+/** A force that its label may say. */
+function Force({
+  units,
+  ...field
+}: {
+  label: string;
+  placeholder: string;
+  units: UnitChoice;
+  value: number | null;
+  onChange: (forceN: number | null) => void;
+}) {
+  return (
+    <QuantityField dimension="force" unit={units.force} optional least={1} most={5e6} {...field} />
+  );
+}
+
+/** What it measures across. */
+function Across({
+  units,
+  onChange,
+  ...field
+}: {
+  label: string;
+  units: UnitChoice;
+  value: number;
+  onChange: (sizeM: number) => void;
+}) {
+  return (
+    <QuantityField
+      dimension="length"
+      unit={units.size}
+      least={0.001}
+      most={2}
+      onChange={(v) => v !== null && onChange(v)}
+      {...field}
+    />
+  );
+}
+
+function Tag({ value, onChange }: { value: string; onChange: (tag: string) => void }) {
+  return <TextField label="Tag" value={value} onChange={(tag) => onChange(tag.slice(0, 40))} />;
+}
 
 /** Forms of what runs along a line. */
 export const RUN_FORMS: Pick<Forms, 'rope' | 'webbing' | 'chain' | 'wire'> = {
@@ -45,43 +89,29 @@ export const RUN_FORMS: Pick<Forms, 'rope' | 'webbing' | 'chain' | 'wire'> = {
   ),
   webbing: ({ element, set, units }) => (
     <FieldGrid>
-      <QuantityField
+      <Across
         label="Width"
-        dimension="length"
-        unit={units.size}
-        least={0.001}
-        most={2}
+        units={units}
         value={element.widthM}
-        onChange={(v) => v !== null && set({ widthM: v })}
+        onChange={(widthM) => set({ widthM })}
       />
-      <QuantityField
+      <Force
         label="Marked WLL or LC"
-        dimension="force"
-        unit={units.force}
-        optional
         placeholder="no label"
-        least={1}
-        most={5e6}
+        units={units}
         value={element.markedWllN}
         onChange={(markedWllN) => set({ markedWllN })}
       />
-      <TextField
-        label="Tag"
-        value={element.tag}
-        onChange={(tag) => set({ tag: tag.slice(0, 40) })}
-      />
+      <Tag value={element.tag} onChange={(tag) => set({ tag })} />
     </FieldGrid>
   ),
   wire: ({ element, set, units }) => (
     <FieldGrid>
-      <QuantityField
+      <Across
         label="Diameter"
-        dimension="length"
-        unit={units.size}
-        least={0.001}
-        most={2}
+        units={units}
         value={element.sizeM}
-        onChange={(v) => v !== null && set({ sizeM: v })}
+        onChange={(sizeM) => set({ sizeM })}
       />
       <Select
         label="Made for"
@@ -89,33 +119,21 @@ export const RUN_FORMS: Pick<Forms, 'rope' | 'webbing' | 'chain' | 'wire'> = {
         choices={WIRE_USES}
         onChange={(use) => set({ singleUse: use === 'once' })}
       />
-      <QuantityField
+      <Force
         label="Breaking strength"
-        dimension="force"
-        unit={units.force}
-        optional
         placeholder="no label"
-        least={1}
-        most={5e6}
+        units={units}
         value={element.mbsN}
         onChange={(mbsN) => set({ mbsN })}
       />
-      <QuantityField
+      <Force
         label="Marked WLL"
-        dimension="force"
-        unit={units.force}
-        optional
         placeholder="none"
-        least={1}
-        most={5e6}
+        units={units}
         value={element.markedWllN}
         onChange={(markedWllN) => set({ markedWllN })}
       />
-      <TextField
-        label="Tag"
-        value={element.tag}
-        onChange={(tag) => set({ tag: tag.slice(0, 40) })}
-      />
+      <Tag value={element.tag} onChange={(tag) => set({ tag })} />
     </FieldGrid>
   ),
   chain: ({ element, set, units }) => (
@@ -126,23 +144,16 @@ export const RUN_FORMS: Pick<Forms, 'rope' | 'webbing' | 'chain' | 'wire'> = {
         choices={GRADES}
         onChange={(grade) => set({ grade })}
       />
-      <QuantityField
+      <Across
         label="Size"
-        dimension="length"
-        unit={units.size}
-        least={0.001}
-        most={2}
+        units={units}
         value={element.sizeM}
-        onChange={(v) => v !== null && set({ sizeM: v })}
+        onChange={(sizeM) => set({ sizeM })}
       />
-      <QuantityField
+      <Force
         label="Marked WLL"
-        dimension="force"
-        unit={units.force}
-        optional
         placeholder="none"
-        least={1}
-        most={5e6}
+        units={units}
         value={element.markedWllN}
         onChange={(markedWllN) => set({ markedWllN })}
       />

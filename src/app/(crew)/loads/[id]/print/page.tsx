@@ -1,10 +1,7 @@
-import { notFound } from 'next/navigation';
-import { z } from 'zod';
-import { METRIC, US_CUSTOMARY } from '@/core/units';
-import { NotFoundError, pool } from '@/db/pool';
+import { UNIT_CHOICES } from '@/core/units';
 import { planById } from '@/db/queries/plans';
 import { factsToday } from '@/server/gear';
-import { memberOrFirstPage } from '@/server/page';
+import { memberOrFirstPage, storedOrNotFound } from '@/server/page';
 import { printedOf } from '@/ui/planner/printed';
 import { PrintSheet } from '@/ui/planner/PrintSheet';
 
@@ -12,19 +9,11 @@ export const metadata = { title: 'Print · Vast Cleat' };
 
 export default async function PrintPage({ params }: { params: Promise<{ id: string }> }) {
   const member = await memberOrFirstPage();
-  const id = z.uuid().safeParse((await params).id);
-  if (!id.success) notFound();
-  const stored = await planById(pool(), member.crewId, id.data).catch((error: unknown) => {
-    if (error instanceof NotFoundError) return notFound();
-    throw error;
-  });
+  const stored = await storedOrNotFound('plan', (await params).id, planById);
+  const facts = await factsToday(member.crewId, stored.document);
   return (
     <PrintSheet
-      printed={printedOf(
-        stored.document,
-        new Map(await factsToday(member.crewId, stored.document)),
-        member.units === 'us' ? US_CUSTOMARY : METRIC,
-      )}
+      printed={printedOf(stored.document, new Map(facts), UNIT_CHOICES[member.units])}
       version={stored.version}
       savedBy={stored.updatedBy}
       savedAt={stored.updatedAt}

@@ -1,5 +1,5 @@
 import { sideBySide } from '@/core/securement/side-by-side';
-import { METRIC, US_CUSTOMARY } from '@/core/units';
+import { UNIT_CHOICES } from '@/core/units';
 import { planById } from '@/db/queries/plans';
 import { factsToday } from '@/server/gear';
 import { memberOrFirstPage, storedOrNotFound } from '@/server/page';
@@ -12,7 +12,7 @@ export default async function RulesPage({ params }: { params: Promise<{ id: stri
   const member = await memberOrFirstPage();
   const { id, document: plan } = await storedOrNotFound('plan', (await params).id, planById);
   const facts = await factsToday(member.crewId, plan);
-  const units = member.units === 'us' ? US_CUSTOMARY : METRIC;
+  const units = UNIT_CHOICES[member.units];
   const sets = sideBySide(plan, new Map(facts)).map((o): SetLine => ({
     ruleSet: o.ruleSet,
     verdict: o.verdict,
