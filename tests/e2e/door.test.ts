@@ -24,11 +24,7 @@ describe('signing in', () => {
     expect([cookie.httpOnly, cookie.sameSite]).toEqual([true, 'Strict']);
     await p.page.waitForSelector('ul[aria-label="Plans"]');
     await p.goto('/crew');
-    if (await p.page.$('[role=dialog]')) {
-      await p.clickText('I have read this');
-      // The cautions cover the page until their answer is recorded.
-      await p.page.waitForFunction(() => !document.querySelector('[role=dialog]'));
-    }
+    await p.readCautions();
     await p.clickText('Sign out');
     await p.page.waitForFunction(() => location.pathname === '/');
     await p.goto('/loads');

@@ -159,6 +159,11 @@ export class Person {
     await this.goto('/');
     await this.clickText(name);
     await this.page.waitForFunction(() => location.pathname === '/loads');
+    await this.readCautions();
+  }
+
+  /** Reads the cautions where this member has not yet: they come by themselves and cover the page until they are answered. */
+  async readCautions(): Promise<void> {
     await this.page.waitForSelector('main[data-cautions=unread], main[data-cautions=read]');
     if (await this.page.$('main[data-cautions=unread]')) {
       await this.page.waitForSelector('[role=dialog]');

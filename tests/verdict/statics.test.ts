@@ -6,11 +6,14 @@ import { holdLimit, HoldSearch } from '@/core/securement/hold/limit';
 import { CONE_FACETS, motionAt, UPWARD } from '@/core/securement/hold/programme';
 import { holdProblem, type Look } from '@/core/securement/hold/load-model';
 import type { HoldProblem } from '@/core/securement/hold/problem';
-import { Optimiser } from '@/core/securement/hold/simplex';
+import { Climb } from '@/core/securement/hold/climb';
+import type { LinearProgramme } from '@/core/securement/hold/linear-programme';
+import { Optimiser, type Solution } from '@/core/securement/hold/simplex';
 import { staticsLoadOf } from '@/core/securement/hold/statics-load';
 import { placeUnits } from '@/core/securement/load/placed';
 import { RULE_SET_IDS } from '@/core/securement/rule-set-ids';
 import { ruleSet } from '@/core/securement/rules';
+import { lineBody, planOf, ringBody, unitBody } from '../support/units';
 import { asRows, loadSolver, type Solver } from './search/highs';
 import { makePlan } from './search/make-plan';
 import { makeSeveral } from './search/make-several';
@@ -18,6 +21,7 @@ import { randomOf } from './search/random';
 
 const PLANS = 2000;
 const SEVERAL = 400;
+type Solved = Extract<Solution, { status: 'optimal' }>;
 let solver: Solver;
 beforeAll(async () => {
   solver = await loadSolver();
@@ -114,6 +118,83 @@ describe('limit analysis of random plans of several units', () => {
         limit.boards.reduce((s, b) => s + b.partG, 0);
       expect(Math.abs(sum - limit.heldG)).toBeLessThan(1e-6 * Math.max(1, limit.heldG));
     }
+  });
+});
+
+/** A deck of many boxes of unlike size and weight that touch in a row, some with one on top, lines over them here and there. */
+function fullProblem(seed: number): HoldProblem {
+  const r = randomOf(seed);
+  let front = 0.2;
+  const row = Array.from({ length: 5 + Math.floor(r.between(0, 5)) }, (_, i) => {
+    const lengthM = r.between(0.5, 1.1);
+    front += lengthM;
+    return { id: `u${i}`, fromFrontM: front - lengthM, lengthM, laden: r.chance(0.3) };
+  });
+  const units = row.flatMap(({ id, fromFrontM, lengthM, laden }) => {
+    const size = { fromFrontM, lengthM, widthM: r.between(0.8, 1.8), heightM: r.between(0.4, 1.6) };
+    const below = unitBody(id, { ...size, massKg: r.between(50, 900) });
+    const on = { kind: 'unit', unitId: id };
+    return laden
+      ? [below, unitBody(`${id}t`, { fromFrontM, lengthM, massKg: r.between(30, 300), on })]
+      : [below];
+  });
+  const tied = row
+    .filter(() => r.chance(0.7))
+    .map((u) => ({ ...u, middleM: u.fromFrontM + u.lengthM / 2 }));
+  const plan = planOf(
+    units,
+    tied.map(({ id, laden }) => lineBody(`l${id}`, [`L${id}`, `R${id}`], [laden ? `${id}t` : id])),
+    tied.flatMap(({ id, middleM }) => [
+      ringBody(`L${id}`, middleM, 1.2),
+      ringBody(`R${id}`, middleM, -1.2),
+    ]),
+  );
+  const { parts } = staticsLoadOf(plan, placeUnits(plan.units), lineFactsOf(plan));
+  return holdProblem(parts[0]!, ruleSet(plan.ruleSet).statics.boxes[0]!, {
+    end: 'worst',
+    present: true,
+    cone: 'inscribed',
+  })!;
+}
+
+/** By how much a solution fails to be in balance, and its multipliers to prove that there is no greater. */
+function gapsOf(
+  lp: LinearProgramme,
+  { x, duals, value }: Solved,
+): [balance: number, proof: number] {
+  const column = (j: number): Float64Array => lp.matrix.subarray(j * lp.rows, (j + 1) * lp.rows);
+  const over = Array.from(lp.right, (b) => -b);
+  let bound = duals.reduce((sum, y, i) => sum + y * lp.right[i]!, 0);
+  for (let j = 0; j < lp.columns; j++) {
+    let reduced = lp.cost[j]!;
+    column(j).forEach((a, i) => {
+      over[i]! += a * x[j]!;
+      reduced -= a * duals[i]!;
+    });
+    // Weak duality: no solution is worth more than this, whatever the multipliers are.
+    if (reduced > 1e-9) bound += reduced * lp.upper[j]!;
+    over.push(Math.max(0, -x[j]!), Math.max(0, x[j]! - lp.upper[j]!));
+  }
+  return [Math.max(...over.map(Math.abs)), bound - value];
+}
+
+describe('limit analysis of full decks', () => {
+  it('equals the general solver to 1e-6; its forces balance, and its multipliers prove that no more is held', () => {
+    let [most, stacked] = [0, 0];
+    for (let seed = 1; seed <= 30; seed++) {
+      const problem = fullProblem(seed);
+      most = Math.max(most, problem.bodies.length);
+      stacked += problem.bodies.filter((b) => b.on !== null).length;
+      const motion = motionAt((2 * Math.PI * seed) / 16);
+      const lp = new HoldSearch(problem).programme(motion);
+      const solved = new Optimiser(lp, new Climb(lp)).maximum() as Solved;
+      expect(solved.value, `deck ${seed}`).toBeCloseTo(holdLimit(problem, motion)!.heldG, 9);
+      expect(solved.value, `deck ${seed}`).toBeCloseTo(solver.maximum(asRows(lp))!, 6);
+      for (const gap of gapsOf(lp, solved))
+        expect(Math.abs(gap), `deck ${seed}`).toBeLessThan(1e-7);
+    }
+    expect(most).toBeGreaterThan(9);
+    expect(stacked).toBeGreaterThan(20);
   });
 });
 

@@ -1,5 +1,5 @@
 import loadHighs from 'highs';
-import type { LinearProgramme } from '@/core/securement/hold/simplex';
+import type { LinearProgramme } from '@/core/securement/hold/linear-programme';
 
 /** A general solver for linear programmes, fed with text. */
 export interface Solver {

@@ -11,7 +11,9 @@ import {
   UNLIMITED_G,
   wholeRatio,
 } from './programme';
-import { type LinearProgramme, Optimiser } from './simplex';
+import { Climb } from './climb';
+import type { LinearProgramme } from './linear-programme';
+import { Optimiser } from './simplex';
 
 /** What one line adds to the acceleration that is held. */
 export interface LinePart {
@@ -160,7 +162,12 @@ export class HoldSearch {
     let turned = this.turned.get(key);
     if (turned === undefined) {
       const lp = new HoldProgramme(this.problem, offsetRad);
-      turned = { lp, atRest: new Optimiser(lp) };
+      turned = {
+        lp,
+        // Of a single body the inverse is small and full.
+        atRest:
+          this.problem.bodies.length > 1 ? new Optimiser(lp, new Climb(lp)) : new Optimiser(lp),
+      };
       this.turned.set(key, turned);
     }
     return { ...turned, against: (steps + facets) % facets };

@@ -1,7 +1,7 @@
 import type { Point } from '../leg';
 import type { Direction } from '../vocabulary';
 import type { HoldBoard, HoldBody, HoldLine, HoldProblem } from './problem';
-import type { LinearProgramme } from './simplex';
+import type { LinearProgramme } from './linear-programme';
 
 /** Facets of the friction pyramid, a vertex of it against the motion: drawn inside the cone (2 % under it at worst) or round it (1 % over). */
 export const CONE_FACETS = { inscribed: 16, circumscribed: 20 } as const;
@@ -89,8 +89,8 @@ export class HoldProgramme implements LinearProgramme {
   readonly upper: Float64Array;
   readonly cost: Float64Array;
   readonly slack: number[];
-  readonly begins: number[];
-  readonly height: number[];
+  /** What one body pushes another with. */
+  readonly joining: number[] = [];
   readonly scaleM: number;
   readonly weightN: number;
   private used = 0;
@@ -101,7 +101,8 @@ export class HoldProgramme implements LinearProgramme {
   readonly lineColumns: readonly (readonly number[])[];
   /** Columns with which each board pushes. */
   private readonly boardColumns: readonly (readonly number[])[];
-  private readonly goal: number;
+  /** Column of the inertia along the motion. */
+  readonly goal: number;
 
   /** `offsetRad`: how far the first vertex of the friction pyramid lies from forward. */
   constructor(
@@ -131,9 +132,6 @@ export class HoldProgramme implements LinearProgramme {
     this.upper = all.subarray(m * n + m, m * n + m + n).fill(Infinity);
     this.cost = all.subarray(m * n + m + n);
     this.slack = new Array<number>(m).fill(-1);
-    const single = bodies.length === 1;
-    this.begins = new Array<number>(n).fill(single ? 0 : m);
-    this.height = new Array<number>(n).fill(single ? BALANCE_ROWS : 0);
     this.scaleM = sizeOf(problem);
     bodies.forEach((body, k) => {
       this.right[k * BALANCE_ROWS + 2] = body.weightPart * this.part(body);
@@ -178,7 +176,6 @@ export class HoldProgramme implements LinearProgramme {
 
   private set(row: number, column: number, value: number): void {
     this.matrix[column * this.rows + row] = value;
-    this.reaches(column, row, row + 1);
   }
 
   /** Lets a row stay below its right side. */
@@ -198,18 +195,12 @@ export class HoldProgramme implements LinearProgramme {
     ];
     const first = body * BALANCE_ROWS;
     const top = column * rows + first;
-    this.reaches(column, first, first + BALANCE_ROWS);
     matrix[top]! += f.x;
     matrix[top + 1]! += f.y;
     matrix[top + 2]! += f.z;
     matrix[top + 3]! += y * f.z - z * f.y;
     matrix[top + 4]! += z * f.x - x * f.z;
     matrix[top + 5]! += x * f.y - y * f.x;
-  }
-
-  private reaches(column: number, from: number, to: number): void {
-    if (this.begins[column]! > from) this.begins[column] = from;
-    if (this.height[column]! < to) this.height[column] = to;
   }
 
   /** Takes a column's force, times a tension that is always there, over to the other side. */
@@ -271,7 +262,6 @@ export class HoldProgramme implements LinearProgramme {
         matrix[top + 3] = sign * y - z * fy;
         matrix[top + 4] = z * fx - sign * x;
         matrix[top + 5] = x * fy - y * fx;
-        this.reaches(column, first, first + BALANCE_ROWS);
         column += 1;
       }
     }
@@ -300,7 +290,10 @@ export class HoldProgramme implements LinearProgramme {
     for (const corner of corners) {
       const column = this.column(Infinity);
       this.force(column, body, normal, corner);
-      if (from !== null) this.force(column, from, back, corner);
+      if (from !== null) {
+        this.force(column, from, back, corner);
+        this.joining.push(column);
+      }
       if (row !== null) this.set(row, column, 1);
     }
     if (row !== null) this.atMost(row);

@@ -1,24 +1,4 @@
-/**
- * Revised primal simplex with bounded variables and a dense inverse: max c·x, A·x = b, 0 ≤ x ≤ upper.
- *
- * The programmes here have about ten rows and a hundred columns and are solved dozens of times for each key pressed; a
- * general solver spends more on reading one of them than this takes to solve it.
- * Source: Dantzig's upper-bounding technique, partial pricing, Bland's rule against cycling (exact).
- */
-export interface LinearProgramme {
-  readonly rows: number;
-  readonly columns: number;
-  /** Column after column, `columns × rows`. */
-  readonly matrix: Float64Array;
-  /** For each column the rows that are looked at, from and to: outside of them it is 0. */
-  readonly begins: readonly number[];
-  readonly height: readonly number[];
-  readonly right: Float64Array;
-  readonly upper: Float64Array;
-  readonly cost: Float64Array;
-  /** For each row a column that is 1 in it, 0 in all others, unbounded and of no cost; −1: none. The search starts there. */
-  readonly slack: readonly number[];
-}
+import { type Columns, columnsOf, type LinearProgramme, readColumn } from './linear-programme';
 
 export type Solution =
   /** `duals[i]`: how much the value grows for each unit added to `right[i]`. */
@@ -33,7 +13,7 @@ export type Solution =
 
 /** A pivot, a reduced cost or a rest of infeasibility below this counts as nothing; the programmes are scaled to about 1. */
 const PIVOT = 1e-9;
-const REDUCED = 1e-10;
+export const REDUCED = 1e-10;
 const INFEASIBLE = 1e-9;
 /** Columns that are looked at before the best of them enters: all of them each time costs more than the steps it saves. */
 const BLOCK = 12;
@@ -42,45 +22,58 @@ const STALLED = 40;
 const MOST_STEPS = 20_000;
 
 type Place = 0 | 1 | 2;
-const [AT_NOTHING, AT_UPPER, IN_BASIS]: readonly [Place, Place, Place] = [0, 1, 2];
+export const [AT_NOTHING, AT_UPPER, IN_BASIS]: readonly [Place, Place, Place] = [0, 1, 2];
 
 /** Costs of the first phase: original columns cost nothing. */
 let noCost = new Float64Array(128);
 
 /** A basis with what belongs to it. */
-interface Stand {
+export interface Stand {
   readonly inverse: Float64Array;
   readonly value: Float64Array;
   readonly basis: readonly number[];
   readonly place: readonly Place[];
 }
 
-class Search {
-  private readonly m: number;
-  private readonly n: number;
+/**
+ * Revised primal simplex with bounded variables and a dense inverse, from one feasible basis to the next.
+ *
+ * The programmes of one body have about ten rows and a hundred columns and are solved dozens of times for each key
+ * pressed; a general solver spends more on reading one of them than this takes to solve it.
+ * Source: Dantzig's upper-bounding technique, partial pricing, Bland's rule against cycling (exact).
+ */
+export class Search {
+  protected readonly m: number;
+  protected readonly n: number;
   /** B⁻¹, row after row. */
-  private readonly inverse: Float64Array;
+  protected readonly inverse: Float64Array;
   /** Values of the basic variables. */
-  private readonly value: Float64Array;
+  protected readonly value: Float64Array;
   /** Column of each row; n + i: the artificial column of row i. */
-  private readonly basis: number[];
-  private readonly place: Place[];
+  protected readonly basis: number[];
+  protected readonly place: Place[];
   /** B⁻¹ times the column that enters. */
-  private readonly along: Float64Array;
-  private readonly duals: Float64Array;
-  private cost: Float64Array;
+  protected readonly along: Float64Array;
+  protected readonly duals: Float64Array;
+  protected cost: Float64Array;
   /** Cost and upper bound of every artificial column. */
   private artificialCost = -1;
   private artificialUpper = Infinity;
+  /** What is not nothing in the columns. */
+  protected readonly columns: Columns;
+  /** Places of a row of the inverse that are not nothing. */
+  private readonly filled: Int32Array;
   private cursor = 0;
   /** Reduced cost of the column that was found to enter. */
-  private gain = 0;
+  protected gain = 0;
 
   /** Begins at the slack columns and, where a row has none, at an artificial one that costs. */
-  constructor(private readonly lp: LinearProgramme) {
+  constructor(protected readonly lp: LinearProgramme) {
     const { rows: m, columns: n, right, slack } = lp;
     this.m = m;
     this.n = n;
+    this.columns = columnsOf(lp);
+    this.filled = new Int32Array(m);
     // One array for all of them: making one costs as much as a step.
     const all = new Float64Array(m * m + 3 * m);
     this.inverse = all.subarray(0, m * m);
@@ -99,7 +92,6 @@ class Search {
       this.basis[i] = own < 0 ? n + i : own;
       if (own >= 0) this.place[own] = IN_BASIS;
     }
-    this.price();
   }
 
   /** Where it stands, to come back to. */
@@ -122,10 +114,10 @@ class Search {
     this.artificialCost = 0;
     this.artificialUpper = 0;
     this.cursor = firstColumn;
-    this.price();
+    readColumn(this.columns, this.lp, this.lp.goal);
   }
 
-  private price(): void {
+  protected price(): void {
     const { m, n, inverse, duals, basis, cost } = this;
     duals.fill(0);
     for (let i = 0; i < m; i++) {
@@ -135,14 +127,14 @@ class Search {
   }
 
   /** Column that improves most in the first block that has one, or the first of all that improves; −1: none. */
-  private entering(first: boolean): number {
+  protected entering(first: boolean): number {
     const {
       n,
-      m,
       place,
       cost,
       duals,
-      lp: { upper, matrix, begins, height },
+      columns: { start, row, entry },
+      lp: { upper },
     } = this;
     let best = -1;
     let most = REDUCED;
@@ -151,8 +143,7 @@ class Search {
       const at = place[j]!;
       if (at !== IN_BASIS && upper[j]! > 0) {
         let z = cost[j]!;
-        for (let k = begins[j]!, entry = j * m + k, rows = height[j]!; k < rows; k++, entry++)
-          z -= duals[k]! * matrix[entry]!;
+        for (let e = start[j]!, end = start[j + 1]!; e < end; e++) z -= duals[row[e]!]! * entry[e]!;
         if (at === AT_UPPER) z = -z;
         if (z > most) {
           best = j;
@@ -167,19 +158,17 @@ class Search {
   }
 
   /** B⁻¹ times a column. */
-  private solveFor(j: number): void {
+  protected solveFor(j: number): void {
     const {
       m,
       inverse,
       along,
-      lp: { matrix, begins, height },
+      columns: { start, row, entry },
     } = this;
-    const first = begins[j]!;
-    const rows = height[j]!;
-    const top = j * m;
-    for (let i = 0, row = 0; i < m; i++, row += m) {
+    const [first, end] = [start[j]!, start[j + 1]!];
+    for (let i = 0, top = 0; i < m; i++, top += m) {
       let d = 0;
-      for (let k = first; k < rows; k++) d += inverse[row + k]! * matrix[top + k]!;
+      for (let e = first; e < end; e++) d += inverse[top + row[e]!]! * entry[e]!;
       along[i] = d;
     }
   }
@@ -227,27 +216,52 @@ class Search {
     return theta;
   }
 
-  private exchange(r: number, j: number, way: number, entered: number): void {
-    const { m, inverse, along, duals, basis } = this;
+  /** Column `j` takes the place of what was basic in row `r`. */
+  protected exchange(r: number, j: number, way: number, entered: number): void {
+    this.pivot(r, this.along);
+    const { m, inverse, duals } = this;
+    const z = this.gain * way;
+    for (let k = 0, at = r * m; k < m; k++, at++) duals[k]! += z * inverse[at]!;
+    this.enters(r, j, way, entered);
+  }
+
+  /** B⁻¹ after the column that it takes to `along` has come into row `r`. What is nothing stays nothing: bodies that do not touch stay apart. */
+  protected pivot(r: number, along: Float64Array): void {
+    const { m, inverse, filled } = this;
     const row = r * m;
     const by = 1 / along[r]!;
-    for (let k = 0; k < m; k++) inverse[row + k]! *= by;
-    for (let i = 0; i < m; i++) {
+    let count = 0;
+    for (let k = 0; k < m; k++) {
+      if (inverse[row + k] === 0) continue;
+      inverse[row + k]! *= by;
+      filled[count++] = k;
+    }
+    // Reckoning with nothing is quicker than asking for it, unless there is much of it.
+    const full = 2 * count > m;
+    for (let i = 0, top = 0; i < m; i++, top += m) {
       const f = along[i]!;
       if (i === r || f === 0) continue;
-      for (let k = 0, at = i * m; k < m; k++, at++) inverse[at]! -= f * inverse[row + k]!;
+      if (full) for (let k = 0; k < m; k++) inverse[top + k]! -= f * inverse[row + k]!;
+      else
+        for (let q = 0; q < count; q++) {
+          const k = filled[q]!;
+          inverse[top + k]! -= f * inverse[row + k]!;
+        }
     }
-    const z = this.gain * way;
-    for (let k = 0; k < m; k++) duals[k]! += z * inverse[row + k]!;
-    const left = basis[r]!;
-    if (left < this.n) this.place[left] = along[r]! * way > 0 ? AT_NOTHING : AT_UPPER;
+  }
+
+  /** Notes who is basic in a row now, and at which bound the one before was left. */
+  protected enters(r: number, j: number, way: number, entered: number): void {
+    const left = this.basis[r]!;
+    if (left < this.n) this.place[left] = this.along[r]! * way > 0 ? AT_NOTHING : AT_UPPER;
     this.place[j] = IN_BASIS;
-    basis[r] = j;
+    this.basis[r] = j;
     this.value[r] = entered;
   }
 
   /** Runs until nothing improves. @returns false when the value grows without end. */
   run(): boolean {
+    this.price();
     let stalled = 0;
     for (let steps = 0; steps < MOST_STEPS; steps++) {
       const first = stalled > STALLED;
@@ -291,11 +305,13 @@ class Search {
  * columns may be changed that had an upper bound of 0 when it began.
  */
 export class Optimiser {
-  private readonly search: Search;
   private readonly start: Stand | null;
 
-  constructor(private readonly lp: LinearProgramme) {
-    this.search = new Search(lp);
+  /** `search`: how it looks for the best; see {@link Climb} for programmes that are one column's alone. */
+  constructor(
+    private readonly lp: LinearProgramme,
+    private readonly search = new Search(lp),
+  ) {
     this.search.run();
     this.start =
       this.search.infeasibility() > INFEASIBLE * (1 + lp.rows) ? null : this.search.stand();
