@@ -105,14 +105,15 @@ export function tagLines(gear: Gear, system: 'metric' | 'us'): string[] {
   ];
 }
 
+const DAY = new Intl.DateTimeFormat('en-GB', {
+  day: 'numeric',
+  month: 'short',
+  year: 'numeric',
+  timeZone: 'UTC',
+});
+
 /** A day as people say it: 3 Nov 2026. */
-export const wordDay = (day: string): string =>
-  new Date(`${day}T00:00:00Z`).toLocaleDateString('en-GB', {
-    day: 'numeric',
-    month: 'short',
-    year: 'numeric',
-    timeZone: 'UTC',
-  });
+export const wordDay = (day: string): string => DAY.format(new Date(`${day}T00:00:00Z`));
 
 /** Why an inspection is due when it is. */
 export function wordDue(due: InspectionDue): string {

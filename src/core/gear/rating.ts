@@ -12,6 +12,7 @@ import {
   US_WIRE_WLL,
 } from '../rope/strength-tables';
 import { N_PER_LBF } from '../units/constants';
+import { formatCount } from '../units/format';
 import { formula, type Tracer } from '../working/working';
 import type { Gear, GearItem } from './schema';
 import type { GearState } from './history';
@@ -120,7 +121,7 @@ function usTable(item: MadeItem): { readonly strengthN: number; readonly source:
   const named = (name: string, found: ReturnType<typeof tabulatedAtMost>) =>
     found && {
       strengthN: found.strengthN,
-      source: `49 CFR 393.108, ${name}, ${found.sizeIn} in: ${Math.round(found.strengthN / N_PER_LBF).toLocaleString('en-US')} lbf`,
+      source: `49 CFR 393.108, ${name}, ${found.sizeIn} in: ${formatCount(Math.round(found.strengthN / N_PER_LBF))} lbf`,
     };
   switch (item.kind) {
     case 'webbing':

@@ -1,6 +1,7 @@
 import type { Tracer } from '../working/working';
 import { formula } from '../working/working';
 import { N_PER_LBF } from '../units/constants';
+import { formatCount } from '../units/format';
 import {
   conditionFactor,
   CONDITION_FACTORS,
@@ -115,7 +116,7 @@ function markedOrTabulatedWll<V>(t: Tracer<V>, rope: Rope): V {
     ...common,
     value: entry.strengthN,
     confidence: 'from-memory',
-    source: `49 CFR 393.108, ${column}, ${entry.sizeIn} in: ${lbf.toLocaleString('en-US')} lbf`,
+    source: `49 CFR 393.108, ${column}, ${entry.sizeIn} in: ${formatCount(lbf)} lbf`,
   });
 }
 

@@ -4,6 +4,7 @@ import { lineGaps } from '../line/complete';
 import { lineCapacity } from '../line/line';
 import { ropeNeeded } from '../line/rope-needed';
 import { lineTension } from '../line/tension';
+import { allAtOnce } from '../steps';
 import { traced } from '../working/working';
 import { anchorSharing } from './anchor-sharing';
 import { gearFindings, sharedRopes } from './gear-facts';
@@ -179,9 +180,16 @@ export function ruleOpinion(plan: Plan, locker: LockerWord): RuleOpinion {
  * `locker`: what the locker says today of the things the plan uses, or that it was not asked; a plan that uses its
  * things HOLDS only on its word.
  */
-export function assess(plan: Plan, locker: LockerWord): Assessment {
+export const assess = (plan: Plan, locker: LockerWord): Assessment =>
+  allAtOnce(assessing(plan, locker));
+
+/** The same in steps, for who has something else to do meanwhile: a full deck takes several times a moment. */
+export function* assessing(plan: Plan, locker: LockerWord): Generator<void, Assessment> {
   const { verdict: byRule, rows, findings: said, lines, load } = ruleOpinion(plan, locker);
-  const statics = staticsOpinion(staticsLoadOf(plan, load, lines), ruleSet(plan.ruleSet).statics);
+  const statics = yield* staticsOpinion(
+    staticsLoadOf(plan, load, lines),
+    ruleSet(plan.ruleSet).statics,
+  );
   const verdict = worst([
     byRule,
     ...statics.rows.filter((r) => !r.ruleStands).map((r) => r.verdict),

@@ -32,6 +32,19 @@ export function roundSignificant(value: number, digits: number, rounding: Roundi
   return Math.round(scaled) / scale;
 }
 
+/** By decimals: making a formatter takes a hundred times as long as using it. */
+const FORMATTERS: readonly Intl.NumberFormat[] = Array.from(
+  { length: 7 },
+  (_, decimals) =>
+    new Intl.NumberFormat('en-US', {
+      minimumFractionDigits: decimals,
+      maximumFractionDigits: decimals,
+    }),
+);
+
+/** A count, thousands parted ("9,600"). */
+export const formatCount = (count: number): string => FORMATTERS[0]!.format(count);
+
 /** Three significant digits, trailing zeros kept ("4.00"), thousands parted ("1,800"). */
 export function formatNumber(value: number, rounding: Rounding = 'nearest', digits = 3): string {
   if (!Number.isFinite(value)) return value > 0 ? 'unlimited' : 'unknown';
@@ -39,10 +52,7 @@ export function formatNumber(value: number, rounding: Rounding = 'nearest', digi
   if (rounded === 0) return '0';
   const magnitude = Math.floor(Math.log10(Math.abs(rounded)));
   const decimals = Math.min(6, Math.max(0, digits - 1 - magnitude));
-  return rounded.toLocaleString('en-US', {
-    minimumFractionDigits: decimals,
-    maximumFractionDigits: decimals,
-  });
+  return FORMATTERS[decimals]!.format(rounded);
 }
 
 /** A figure and its unit, kept apart so that a view can set them differently. */
@@ -94,9 +104,7 @@ export function formatTogether(
     6,
     Math.max(0, needed(Math.max(...shown), 3), needed(Math.min(...shown), 2)),
   );
-  const words = shown.map((v) =>
-    v.toLocaleString('en-US', { minimumFractionDigits: decimals, maximumFractionDigits: decimals }),
-  );
+  const words = shown.map((v) => FORMATTERS[decimals]!.format(v));
   return `${words.join(' × ')}\u00a0${unit}`;
 }
 

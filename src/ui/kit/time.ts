@@ -1,4 +1,5 @@
+const DAY = new Intl.DateTimeFormat('en-GB', { day: 'numeric', month: 'short', timeZone: 'UTC' });
+
 /** A time of somebody's doing, as short as it can be said. */
-export function shortTime(iso: string): string {
-  return `${new Date(iso).toLocaleDateString('en-GB', { day: 'numeric', month: 'short', timeZone: 'UTC' })}, ${iso.slice(11, 16)} UTC`;
-}
+export const shortTime = (iso: string): string =>
+  `${DAY.format(new Date(iso))}, ${iso.slice(11, 16)} UTC`;

@@ -1,6 +1,7 @@
 'use client';
 import Link from 'next/link';
 import { type ChangeEvent, useRef, useState } from 'react';
+import { formatCount } from '@/core/units';
 import { guardCell } from '@/core/exchange/gear-csv/cells';
 import type { ImportReport, Keep } from '@/server/gear-import/import';
 import { wordItem } from '@/wording/gear';
@@ -25,19 +26,19 @@ function Report({ report }: { report: ImportReport }) {
         <span>
           <Label>Rows</Label>
           <Figure $size={22} data-rows>
-            {report.rows.toLocaleString('en-US')}
+            {formatCount(report.rows)}
           </Figure>
         </span>
         <span>
           <Label>Good</Label>
           <Figure $size={22} data-good>
-            {report.good.toLocaleString('en-US')}
+            {formatCount(report.good)}
           </Figure>
         </span>
         <span>
           <Label>With errors</Label>
           <Figure $size={22} data-bad $alarm={report.bad > 0}>
-            {report.bad.toLocaleString('en-US')}
+            {formatCount(report.bad)}
           </Figure>
         </span>
       </Sums>
@@ -173,12 +174,9 @@ export function ImportPage() {
         <>
           {done ? (
             <Spaced role="status" as="p" $top={12}>
-              {report.kept.toLocaleString('en-US')} {report.kept === 1 ? 'thing is' : 'things are'}{' '}
-              in the locker now
-              {report.bad > 0
-                ? `; ${report.bad.toLocaleString('en-US')} rows with errors are not`
-                : ''}
-              .
+              {formatCount(report.kept)} {report.kept === 1 ? 'thing is' : 'things are'} in the
+              locker now
+              {report.bad > 0 ? `; ${formatCount(report.bad)} rows with errors are not` : ''}.
             </Spaced>
           ) : null}
           <Cluster $top={14}>
@@ -193,7 +191,7 @@ export function ImportPage() {
                   isDisabled={busy || report.good === 0 || report.bad > 0}
                   onPress={() => void send(source, 'all')}
                 >
-                  Keep all {report.rows.toLocaleString('en-US')}
+                  Keep all {formatCount(report.rows)}
                 </Button>
                 {report.bad > 0 ? (
                   <Button
@@ -201,7 +199,7 @@ export function ImportPage() {
                     isDisabled={busy || report.good === 0}
                     onPress={() => void send(source, 'good')}
                   >
-                    Keep only the {report.good.toLocaleString('en-US')} good rows
+                    Keep only the {formatCount(report.good)} good rows
                   </Button>
                 ) : null}
               </>

@@ -96,19 +96,21 @@ function unseen({ part }: PartStatics, [sx, sy]: (typeof CORNERS)[number]): OffM
 }
 
 /** The middle is taken where nobody says where the weight lies; worth a word where a tenth off it would turn the verdict. */
-function middleAssumed(statics: Statics, rows: readonly StaticsRow[]): Finding[] {
-  const open = statics.parts.filter((part) => unseen(part, CORNERS[0]).size > 0);
-  const turns = open.some((part) =>
-    statics.questions.some((asked, i) => {
+function* middleAssumed(
+  statics: Statics,
+  rows: readonly StaticsRow[],
+): Generator<void, readonly Finding[]> {
+  for (const part of statics.parts.filter((p) => unseen(p, CORNERS[0]).size > 0))
+    for (const [i, asked] of statics.questions.entries()) {
       const { verdict, ruleStands } = rows[i]!;
-      if (verdict !== 'holds' && !ruleStands) return false;
-      return CORNERS.some((corner) => {
+      if (verdict !== 'holds' && !ruleStands) continue;
+      for (const corner of CORNERS) {
+        yield;
         const held = part.heldG(asked, ruleStands ? 'tension-free' : 'worst', unseen(part, corner));
-        return held === null || !atLeast(held, asked.requiredG);
-      });
-    }),
-  );
-  return turns ? [notice('cg-middle-assumed')] : [];
+        if (held === null || !atLeast(held, asked.requiredG)) return [notice('cg-middle-assumed')];
+      }
+    }
+  return [];
 }
 
 const noFriction = ({ article }: StaticsBody): boolean => article.friction.working.value === null;
@@ -213,12 +215,20 @@ const angleOnly = (load: StaticsLoad): Finding[] =>
     .map((td) => notice('statics-needs-place', {}, td));
 
 /**
- * Statics of a plan in every direction its rule set asks for, and what follows. A row HOLDS if the load is balanced with
- * every unknown at its worst, is SHORT if not even at its best, else CANNOT SAY.
+ * Statics of a plan in every direction its rule set asks for, and what follows, in steps: see {@link allAtOnce}. A row
+ * HOLDS if the load is balanced with every unknown at its worst, is SHORT if not even at its best, else CANNOT SAY.
  */
-export function staticsOpinion(load: StaticsLoad, asked: StaticsAsked): StaticsOpinion {
+export function* staticsOpinion(
+  load: StaticsLoad,
+  asked: StaticsAsked,
+): Generator<void, StaticsOpinion> {
   const statics = new Statics(load, asked);
-  const rows = statics.questions.map((q) => statics.row(q));
+  const rows: StaticsRow[] = [];
+  for (const question of statics.questions) {
+    yield;
+    rows.push(statics.row(question));
+  }
+  const middle = yield* middleAssumed(statics, rows);
   return {
     rows,
     findings: [
@@ -226,7 +236,7 @@ export function staticsOpinion(load: StaticsLoad, asked: StaticsAsked): StaticsO
       ...tooUnsure(statics),
       ...dragging(statics, rows),
       ...enough(statics, rows),
-      ...middleAssumed(statics, rows),
+      ...middle,
       ...idle(statics, rows),
       ...boards(load, rows),
       ...angleOnly(load),

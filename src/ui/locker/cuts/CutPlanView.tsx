@@ -1,7 +1,7 @@
 'use client';
 import styled from 'styled-components';
 import { knot } from '@/core/knot/knots';
-import { formatNumber, formatQuantity } from '@/core/units';
+import { formatCount, formatNumber, formatQuantity } from '@/core/units';
 import { JOIN_WORDS } from '@/wording/gear';
 import { RopeStrip } from '../../diagrams/RopeLength';
 import { useMember } from '../../frame/MemberContext';
@@ -180,13 +180,13 @@ export function CutPlanView({ list, ropes }: { list: CutList; ropes: readonly Lo
       <Progress role="status">
         {searching ? (
           <>
-            Searching, {answer.tried.toLocaleString('en-US')} ways tried. The best so far stands
-            below. <Button onPress={list.stop}>Stop, take this</Button>
+            Searching, {formatCount(answer.tried)} ways tried. The best so far stands below.{' '}
+            <Button onPress={list.stop}>Stop, take this</Button>
           </>
         ) : answer.proven ? (
           'No plan takes less rope: gone through to the end.'
         ) : (
-          `Stopped after ${answer.tried.toLocaleString('en-US')} ways. A better plan could take at most ${formatNumber(100 * answer.gapPart, 'demand', 2)} % less.`
+          `Stopped after ${formatCount(answer.tried)} ways. A better plan could take at most ${formatNumber(100 * answer.gapPart, 'demand', 2)} % less.`
         )}
       </Progress>
       <Sum>
