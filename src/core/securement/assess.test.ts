@@ -6,6 +6,8 @@ import { stageOf } from '../knot/stage-of';
 import { ROPE_MATERIAL_IDS, ROPE_MATERIALS, type RopeMaterialId } from '../rope/materials';
 import { demoNames, demoPlan, judge, withLoad } from '../../../tests/support/demo';
 import { anchorSharing } from './anchor-sharing';
+import { assess, assessing } from './assess';
+import { LOCKER_NOT_ASKED } from './locker-word';
 import { placeUnits } from './load/placed';
 import { lineShape } from './route/shape';
 import { compare, worst } from './verdict';
@@ -39,6 +41,20 @@ describe('verdict words', () => {
     expect(compare(1, 0, 5)).toBe('cannot-say');
     expect(compare(null, 3, 5)).toBe('cannot-say');
     expect(compare(0.3, 0.1 + 0.2, 1)).toBe('holds');
+  });
+});
+
+describe('judging in steps', () => {
+  it('stops before each direction that statics look at, and comes to the same', () => {
+    for (const name of demoNames()) {
+      const steps = assessing(demoPlan(name), LOCKER_NOT_ASKED);
+      let stops = 0;
+      let step = steps.next();
+      for (; !step.done; step = steps.next()) stops += 1;
+      const { value } = step;
+      expect(stops).toBeGreaterThanOrEqual(value.statics.length);
+      expect(value).toEqual(assess(demoPlan(name), LOCKER_NOT_ASKED));
+    }
   });
 });
 

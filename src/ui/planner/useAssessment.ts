@@ -1,14 +1,13 @@
 'use client';
-import equal from 'fast-deep-equal';
 import { startTransition, useEffect, useRef, useState } from 'react';
 import type { Assessment } from '@/core/securement/assess';
 import type { LockerWord } from '@/core/securement/locker-word';
 import type { Plan } from '@/core/securement/plan';
+import { inTurns } from '../inTurns';
+import { unchangedKept } from './unchanged';
 
 type Judge = (plan: Plan, locker: LockerWord) => Generator<void, Assessment>;
 
-/** How long the page may be kept from answering a key; no step takes as long. */
-const TURN_MS = 8;
 /** How soon a judge that could not be fetched is asked for again. */
 const AGAIN_MS = 3000;
 
@@ -59,16 +58,6 @@ export interface Judged {
   readonly failing: boolean;
 }
 
-/** What is as it was stays the thing it was: of many lines only those are drawn again of which something has changed. */
-function unchangedKept(before: Assessment, now: Assessment): Assessment {
-  const known = new Map(before.lines.map((facts) => [facts.line, facts]));
-  const lines = now.lines.map((facts) => {
-    const old = known.get(facts.line);
-    return old !== undefined && equal(old, facts) ? old : facts;
-  });
-  return { ...now, lines };
-}
-
 /** What a plan comes to while it is worked on: as served at first, then judged here as soon as typing leaves time. */
 export function useAssessment(plan: Plan, locker: LockerWord, served: Served): Judged {
   const { judge, failing } = useJudge();
@@ -78,40 +67,39 @@ export function useAssessment(plan: Plan, locker: LockerWord, served: Served): J
     whole: false,
   });
   const wanted = useRef<(() => void) | null>(null);
-  const turn = useRef<ReturnType<typeof setTimeout> | null>(null);
+  const end = useRef<(() => void) | null>(null);
   useEffect(() => {
     if (judge === null) return;
     const begin = (): void => {
       wanted.current = null;
-      const steps = judge(plan, locker);
-      const take = (): void => {
-        turn.current = null;
-        const until = performance.now() + TURN_MS;
-        do {
-          const { done, value } = steps.next();
-          if (!done) continue;
+      end.current = inTurns(
+        judge(plan, locker),
+        (assessment) => {
+          end.current = null;
           startTransition(() =>
             setJudged((before) => ({
               drawn: plan,
-              assessment: unchangedKept(before.assessment, value),
+              assessment: unchangedKept(before.assessment, assessment),
               whole: true,
             })),
           );
           wanted.current?.();
-          return;
-        } while (performance.now() < until);
-        turn.current = setTimeout(take);
-      };
-      take();
+        },
+        // What goes wrong here is the page's own error, as if it had gone wrong while drawing.
+        (error) =>
+          setJudged(() => {
+            throw error;
+          }),
+      );
     };
     // What is being judged is judged to its end: else fast typing would keep every verdict from coming.
-    if (turn.current === null) begin();
+    if (end.current === null) begin();
     else wanted.current = begin;
   }, [judge, plan, locker]);
   useEffect(
     () => () => {
-      if (turn.current !== null) clearTimeout(turn.current);
-      turn.current = null;
+      end.current?.();
+      end.current = null;
       wanted.current = null;
     },
     [],
