@@ -7,6 +7,7 @@ import { unitName } from '@/core/securement/load/describe';
 import { type Placed, placeUnits } from '@/core/securement/load/placed';
 import type { LineShape } from '@/core/securement/route/shape';
 import type { Point } from '@/core/securement/leg';
+import { widthOfText, withRoom } from '../diagrams/names';
 
 const Frame = styled.figure`
   display: block;
@@ -43,32 +44,56 @@ function routeOf({ pulls }: LineShape, { deck }: Plan): Point[] {
   ];
 }
 
-/** What a unit is called, and under it what it stands on; what carries another is named there. */
-function UnitName({
-  placed: { unit },
-  load,
-  at: [x, y],
-  scale,
-}: {
-  placed: Placed;
-  load: readonly Placed[];
-  at: readonly [number, number];
-  scale: number;
-}) {
-  const { on } = unit;
-  if (load.some((p) => p.unit.on.kind === 'unit' && p.unit.on.unitId === unit.id)) return null;
-  const under = on.kind === 'unit' ? load.find((p) => p.unit.id === on.unitId) : undefined;
-  const size = 11.5 * scale;
+const UNIT_SIZE = 11.5;
+const ANCHOR_SIZE = 12.5;
+
+interface UnitLabel {
+  readonly id: string;
+  /** What it is called, and under it what it stands on. */
+  readonly lines: readonly string[];
+  readonly x: number;
+  readonly y: number;
+}
+
+/** Names of several units where they lie, as far as there is room; what carries another is named there. */
+function unitLabels(
+  load: readonly Placed[],
+  at: (p: Placed) => readonly [number, number],
+  size: number,
+): UnitLabel[] {
+  if (load.length < 2) return [];
+  const carrying = new Set(
+    load.flatMap(({ unit: { on } }) => (on.kind === 'unit' ? on.unitId : [])),
+  );
+  const labels = load
+    .filter(({ unit }) => !carrying.has(unit.id))
+    .map((placed): UnitLabel => {
+      const { unit } = placed;
+      const { on } = unit;
+      const under = on.kind === 'unit' ? load.find((p) => p.unit.id === on.unitId) : undefined;
+      const lines = [unitName(unit), ...(under ? [`on ${unitName(under.unit)}`] : [])];
+      const [x, y] = at(placed);
+      return { id: unit.id, lines, x, y };
+    });
+  const room = withRoom(
+    labels.map(({ x, y, lines }) => ({
+      x,
+      y,
+      width: Math.max(...lines.map((line) => widthOfText(line, size))),
+      height: 1.15 * lines.length * size,
+    })),
+  );
+  return labels.filter((_, i) => room[i]);
+}
+
+function UnitName({ label: { x, y, lines }, size }: { label: UnitLabel; size: number }) {
   return (
-    <Named textAnchor="middle" fontSize={size} strokeWidth={3.5 * scale}>
-      <tspan x={x} y={y - (under ? 0.2 : -0.35) * size}>
-        {unitName(unit)}
-      </tspan>
-      {under ? (
-        <tspan x={x} y={y + 0.95 * size}>
-          on {unitName(under.unit)}
+    <Named textAnchor="middle" fontSize={size} strokeWidth={0.3 * size}>
+      {lines.map((line, i) => (
+        <tspan key={i} x={x} y={y + (0.35 + 1.15 * (i - (lines.length - 1) / 2)) * size}>
+          {line}
         </tspan>
-      ) : null}
+      ))}
     </Named>
   );
 }
@@ -90,6 +115,18 @@ export const DeckSketch = memo(function DeckSketch({
   const pad = 34 * scale;
   // Names of anchors stand outside the deck.
   const padX = Math.max(34, ...deck.anchors.map((a) => 18 + 8 * a.id.length)) * scale;
+  const named = withRoom(
+    deck.anchors.map((a) => {
+      const width = widthOfText(a.id, ANCHOR_SIZE * scale);
+      const out = 12 * scale + width / 2;
+      return {
+        x: py(a.fromCentreM) + (a.fromCentreM >= 0 ? -out : out),
+        y: px(-a.fromFrontM),
+        width,
+        height: 0.9 * ANCHOR_SIZE * scale,
+      };
+    }),
+  );
   return (
     <Frame>
       <svg
@@ -162,18 +199,12 @@ export const DeckSketch = memo(function DeckSketch({
             />
           );
         })}
-        {load.length > 1
-          ? load.map((p) => (
-              <UnitName
-                key={p.unit.id}
-                placed={p}
-                load={load}
-                at={[py(p.middle.y), px(p.middle.x)]}
-                scale={scale}
-              />
-            ))
-          : null}
-        {deck.anchors.map((a) => (
+        {unitLabels(load, (p) => [py(p.middle.y), px(p.middle.x)], UNIT_SIZE * scale).map(
+          (label) => (
+            <UnitName key={label.id} label={label} size={UNIT_SIZE * scale} />
+          ),
+        )}
+        {deck.anchors.map((a, i) => (
           <g key={a.id}>
             <circle
               cx={py(a.fromCentreM)}
@@ -184,14 +215,16 @@ export const DeckSketch = memo(function DeckSketch({
               strokeWidth={(a.rating.state === 'rated' ? 4 : 2) * scale}
               strokeDasharray={a.rating.state === 'rated' ? undefined : `${4 * scale} ${3 * scale}`}
             />
-            <text
-              x={py(a.fromCentreM) + (a.fromCentreM >= 0 ? -12 : 12) * scale}
-              y={px(-a.fromFrontM) + 4 * scale}
-              textAnchor={a.fromCentreM >= 0 ? 'end' : 'start'}
-              fontSize={12.5 * scale}
-            >
-              {a.id}
-            </text>
+            {named[i] ? (
+              <text
+                x={py(a.fromCentreM) + (a.fromCentreM >= 0 ? -12 : 12) * scale}
+                y={px(-a.fromFrontM) + 4 * scale}
+                textAnchor={a.fromCentreM >= 0 ? 'end' : 'start'}
+                fontSize={ANCHOR_SIZE * scale}
+              >
+                {a.id}
+              </text>
+            ) : null}
           </g>
         ))}
       </svg>

@@ -2,19 +2,15 @@
 import styled from 'styled-components';
 import { loadEnd } from '@/core/line/compose';
 import type { LineElement } from '@/core/line/schema';
-import { unitName } from '@/core/securement/load/describe';
 import { middleOfFront } from '@/core/securement/load/edit';
-import type { LoadUnit } from '@/core/securement/load/schema';
-import type { Plan } from '@/core/securement/plan';
-import type { Line, RoutePoint } from '@/core/securement/schema';
-import { LINE_KINDS, MOST_POINTS } from '@/core/securement/vocabulary';
+import type { Line } from '@/core/securement/schema';
+import { LINE_KINDS } from '@/core/securement/vocabulary';
 import { useMember } from '../frame/MemberContext';
-import { Button } from '../kit/Button';
 import { Check } from '../kit/Check';
 import { FieldGrid, NumberField, QuantityField } from '../kit/fields';
 import { TextField } from '../kit/TextField';
 import { Select } from '../kit/Select';
-import { Label } from '../kit/text';
+import { RouteFields } from './RouteFields';
 import { type PlanHand, useEditor } from './usePlanner';
 
 const Settings = styled.div`
@@ -25,124 +21,6 @@ const Settings = styled.div`
   display: grid;
   gap: 12px;
 `;
-
-function PointRow({
-  point,
-  label,
-  load,
-  set,
-  onRemove,
-}: {
-  point: RoutePoint;
-  label: string;
-  load: readonly LoadUnit[];
-  set: (change: Partial<RoutePoint>) => void;
-  onRemove: (() => void) | null;
-}) {
-  const { units } = useMember();
-  const length = { dimension: 'length', unit: units.length, most: 60 } as const;
-  return (
-    <FieldGrid role="group" aria-label={label}>
-      {load.length > 1 ? (
-        <Select
-          label="On"
-          value={point.unitId}
-          choices={load.map((u) => ({ id: u.id, name: unitName(u) }))}
-          onChange={(unitId) => set({ unitId })}
-        />
-      ) : null}
-      <QuantityField
-        label="Holds the load, behind front edge"
-        {...length}
-        value={point.fromFrontM}
-        onChange={(v) => v !== null && set({ fromFrontM: v })}
-      />
-      <QuantityField
-        label="Left of the middle"
-        {...length}
-        signed
-        least={-10}
-        most={10}
-        value={point.fromCentreM}
-        onChange={(v) => v !== null && set({ fromCentreM: v })}
-      />
-      <QuantityField
-        label="Height"
-        {...length}
-        value={point.heightM}
-        onChange={(v) => v !== null && set({ heightM: v })}
-      />
-      {onRemove ? (
-        <Button $kind="quiet" onPress={onRemove}>
-          Remove {label}
-        </Button>
-      ) : null}
-    </FieldGrid>
-  );
-}
-
-/** Which units a line is at, and the points of its route where it does not simply lie over them. */
-function Route({ line, plan, hand }: { line: Line; plan: Plan; hand: PlanHand }) {
-  const set = (change: Pick<Line, 'units' | 'points'>): void =>
-    hand.editLine(line.id, (l) => ({ ...l, ...change }), `${line.id}/route`);
-  const { units: load } = plan;
-  const at = load.filter((u) => line.units.includes(u.id));
-  const name = (u: LoadUnit, on: boolean): void => {
-    const units = on ? [...line.units, u.id] : line.units.filter((id) => id !== u.id);
-    set({ units, points: line.points.filter((p) => units.includes(p.unitId)) });
-  };
-  const point = (i: number, change: Partial<RoutePoint>): void =>
-    set({
-      units: line.units,
-      points: line.points.map((p, k) => (k === i ? { ...p, ...change } : p)),
-    });
-  const first = at[0];
-  return (
-    <>
-      {load.length > 1 ? (
-        <fieldset>
-          <legend>
-            <Label>{line.kind === 'over' ? 'Goes over' : 'Is at'}</Label>
-          </legend>
-          {load.map((u) => (
-            <Check key={u.id} selected={line.units.includes(u.id)} onChange={(on) => name(u, on)}>
-              {unitName(u)}
-            </Check>
-          ))}
-        </fieldset>
-      ) : null}
-      {line.points.map((p, i) => (
-        <PointRow
-          key={i}
-          point={p}
-          label={`point ${i + 1}`}
-          load={at}
-          set={(change) => point(i, change)}
-          onRemove={
-            line.kind === 'over' || line.points.length > 1
-              ? () => set({ units: line.units, points: line.points.filter((_, k) => k !== i) })
-              : null
-          }
-        />
-      ))}
-      {first && line.points.length < MOST_POINTS ? (
-        <Button
-          $kind="quiet"
-          onPress={() =>
-            set({
-              units: line.units,
-              points: [...line.points, line.points.at(-1) ?? middleOfFront(first, load)],
-            })
-          }
-        >
-          {line.kind === 'over' && line.points.length === 0
-            ? 'Enter the points of its route'
-            : 'Add a point to its route'}
-        </Button>
-      ) : null}
-    </>
-  );
-}
 
 const RESTRAINS = [
   { id: 'forward', name: 'forward' },
@@ -264,7 +142,7 @@ export function LineSettings({ line }: { line: Line }) {
           dimension="length"
           unit={units.length}
           optional
-          placeholder="from the geometry"
+          placeholder="computed"
           least={0.01}
           most={60}
           value={line.routeLengthM}
@@ -288,7 +166,7 @@ export function LineSettings({ line }: { line: Line }) {
           onChange={(settling) => set({ settling })}
         />
       </FieldGrid>
-      <Route line={line} plan={editor.plan} hand={editor.hand} />
+      <RouteFields line={line} plan={editor.plan} hand={editor.hand} />
       {line.elements.some((e) => e.kind === 'hook') ? (
         <Select
           label="Its legs are hauled"
