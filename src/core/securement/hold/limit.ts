@@ -12,8 +12,8 @@ import {
   wholeRatio,
 } from './programme';
 import { Climb } from './climb';
-import type { LinearProgramme } from './linear-programme';
-import { Optimiser } from './simplex';
+import { balances, type LinearProgramme } from './linear-programme';
+import { Optimiser, type Solution } from './simplex';
 
 /** What one line adds to the acceleration that is held. */
 export interface LinePart {
@@ -173,6 +173,13 @@ export class HoldSearch {
     return { ...turned, against: (steps + facets) % facets };
   }
 
+  /** Of one body a test has shown it over and over; the longer way of several is made sure of each time. */
+  private isEven(lp: LinearProgramme, solution: Solution): boolean {
+    return (
+      this.problem.bodies.length === 1 || solution.status !== 'optimal' || balances(lp, solution.x)
+    );
+  }
+
   /** The programme of one motion, for checks with another solver. Its value is the acceleration in g. */
   programme(motion: Motion): LinearProgramme {
     const { lp } = this.at(motion);
@@ -185,8 +192,9 @@ export class HoldSearch {
     const { lp, atRest, against } = this.at(motion);
     lp.aim(motion);
     const fromRest = atRest.maximum((against * problem.bodies[0]!.feet.length) % lp.columns);
-    // What is dragged at rest may still be held by inertia or by a board.
-    const solved = fromRest.status === 'infeasible' ? new Optimiser(lp).maximum() : fromRest;
+    // What is dragged at rest may still be held by inertia or by a board; and nothing is said to hold on an uneven balance.
+    const stands = fromRest.status !== 'infeasible' && this.isEven(lp, fromRest);
+    const solved = stands ? fromRest : new Optimiser(lp).maximum();
     if (solved.status === 'infeasible') return null;
     if (solved.status === 'unbounded')
       throw new Error('Broken invariant: the acceleration is bounded');

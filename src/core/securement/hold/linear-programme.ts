@@ -81,3 +81,27 @@ export function byRowOf(
   });
   return byRow;
 }
+
+/** What a balance may fail by, as a part of the greatest force in it; weights come to 1. */
+const BALANCED_PART = 1e-8;
+
+/**
+ * Whether a solution lies within its bounds and all its rows come out even: then that much can be had for certain,
+ * however it was found.
+ */
+export function balances(lp: LinearProgramme, x: readonly number[]): boolean {
+  const { rows, columns, matrix, right, upper } = lp;
+  const over = Float64Array.from(right, (b) => -b);
+  let greatest = 1;
+  for (let j = 0; j < columns; j++) {
+    const force = x[j]!;
+    if (force === 0) continue;
+    greatest = Math.max(greatest, Math.abs(force));
+    for (let i = 0, at = j * rows; i < rows; i++, at++) over[i]! += force * matrix[at]!;
+  }
+  const most = BALANCED_PART * greatest;
+  return (
+    over.every((b) => Math.abs(b) <= most) &&
+    x.every((force, j) => force >= -most && force <= upper[j]! + most)
+  );
+}
