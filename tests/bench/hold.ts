@@ -134,7 +134,7 @@ export async function benchHold(print: Print): Promise<void> {
   );
 }
 
-/** Typing a mass into a plan, as a person does, and the longest task meanwhile: eight lines over one load, and a full deck. */
+/** Typing a mass into a plan, as a person does, and the longest task meanwhile: eight lines, and a full deck. */
 export async function benchTyping(print: Print): Promise<void> {
   const browser = await launch();
   for (const [what, plan] of [

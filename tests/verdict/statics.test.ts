@@ -188,6 +188,8 @@ describe('limit analysis of full decks', () => {
       const motion = motionAt((2 * Math.PI * seed) / 16);
       const lp = new HoldSearch(problem).programme(motion);
       const solved = new Optimiser(lp, new Climb(lp)).maximum() as Solved;
+      const plain = new Optimiser(lp).maximum() as Solved;
+      expect(solved.value, `deck ${seed}`).toBeCloseTo(plain.value, 9);
       expect(solved.value, `deck ${seed}`).toBeCloseTo(holdLimit(problem, motion)!.heldG, 9);
       expect(solved.value, `deck ${seed}`).toBeCloseTo(solver.maximum(asRows(lp))!, 6);
       for (const gap of gapsOf(lp, solved))

@@ -183,7 +183,7 @@ export function ruleOpinion(plan: Plan, locker: LockerWord): RuleOpinion {
 export const assess = (plan: Plan, locker: LockerWord): Assessment =>
   allAtOnce(assessing(plan, locker));
 
-/** The same in steps, for who has something else to do meanwhile: a full deck takes several times a moment. */
+/** The same in steps: on a full deck it takes longer than a page may be kept from answering a key. */
 export function* assessing(plan: Plan, locker: LockerWord): Generator<void, Assessment> {
   const { verdict: byRule, rows, findings: said, lines, load } = ruleOpinion(plan, locker);
   const statics = yield* staticsOpinion(

@@ -40,7 +40,7 @@ function PointRow({
         />
       ) : null}
       <QuantityField
-        label="Holds the load, behind front edge"
+        label="Behind the front edge"
         {...length}
         value={point.fromFrontM}
         onChange={(v) => v !== null && set({ fromFrontM: v })}

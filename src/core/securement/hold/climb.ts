@@ -22,7 +22,7 @@ export class Climb extends Search {
 
   /** 1: joins what is apart without it. */
   private readonly joins: Uint8Array;
-  /** Duals times each column. */
+  /** Reduced cost of each column. */
   private readonly reduced: Float64Array;
   private readonly byRow: ByRow;
 
