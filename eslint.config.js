@@ -49,6 +49,7 @@ const UI = [
   'meter',
   'locker',
   'bench',
+  'deck',
   'planner',
 ];
 const arrows = (root, order, more = []) =>

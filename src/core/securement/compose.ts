@@ -9,7 +9,8 @@ import { lineShape, namedAnchorIds } from './route/shape';
 import type { DeckAnchor, Line, Strength } from './schema';
 import { freshId } from '../ids';
 
-const MIDDLE: Record<LineMake, readonly ElementKindId[]> = {
+/** What stands between the ends of a new line. */
+export const MIDDLE: Record<LineMake, readonly ElementKindId[]> = {
   rope: ['knot', 'rope', 'edge', 'edge', 'truckers', 'lock'],
   webbing: ['webbing', 'edge', 'edge', 'ratchet'],
   chain: ['chain', 'edge', 'edge', 'binder'],
@@ -107,21 +108,32 @@ export function newLine(
   const ends = unit ? pairOver(unit, plan) : null;
   if (!unit || !ends) return null;
   const { lines } = plan;
-  const onDeck = (id: string, anchorId: string): LineElement => ({
-    id,
-    kind: 'anchor',
-    at: { on: 'deck', anchorId },
-  });
-  const elements: LineElement[] = [onDeck('a', ends[0])];
+  const elements: LineElement[] = [onDeckEnd('a', ends[0])];
   for (const kind of MIDDLE[make]) elements.push(newElement(kind, elements));
-  elements.push(onDeck('b', ends[1]));
+  elements.push(onDeckEnd('b', ends[1]));
   return {
-    ...between(freshId('l', lines), ...ends, [unit.id]),
-    name: `Over ${lines.length + 1}`,
-    elements,
-    settling: make === 'rope' ? 0.2 : 0,
+    ...freshLine(lines, { name: `Over ${lines.length + 1}`, elements, make }),
+    units: [unit.id],
   };
 }
+
+/** An end of a line at an anchor of the deck. */
+export const onDeckEnd = (id: string, anchorId: string): LineElement => ({
+  id,
+  kind: 'anchor',
+  at: { on: 'deck', anchorId },
+});
+
+/** A line over nothing yet, with an id that no other has. */
+export const freshLine = (
+  lines: readonly Line[],
+  { name, elements, make }: Pick<Line, 'name' | 'elements'> & { readonly make: LineMake },
+): Line => ({
+  ...between(freshId('l', lines), '', '', []),
+  name,
+  elements,
+  settling: make === 'rope' ? 0.2 : 0,
+});
 
 const ring = (id: string, fromFrontM: number, fromCentreM: number): DeckAnchor => ({
   id,

@@ -66,6 +66,16 @@ export function legTo(from: Point, end: { readonly id: string | null; readonly a
   };
 }
 
+/** Where a leg ends that is not the load's; null where only its angles are known. */
+export function farEnd({ at, lengthM, forward, left, cosAlpha, sinAlpha }: Leg): Point | null {
+  if (at === null || lengthM === null) return null;
+  return {
+    x: at.x + forward * cosAlpha * lengthM,
+    y: at.y + left * cosAlpha * lengthM,
+    z: at.z - sinAlpha * lengthM,
+  };
+}
+
 /** A leg's pull on the load for a tension of 1 in the line. */
 export const pullOf = (leg: Leg): Point => ({
   x: leg.forward * flatPart(leg),

@@ -4,6 +4,8 @@ import styled from 'styled-components';
 import type { Change } from '@/core/securement/advice/one-change';
 import type { Verdict } from '@/core/securement/verdict';
 import { wordChange, wordCost } from '@/wording/changes';
+import type { DraftStore } from '../deck/draft';
+import { useDraft } from '../deck/useDraft';
 import { useMember } from '../frame/MemberContext';
 import { Button } from '../kit/Button';
 import { VerdictMark } from '../kit/VerdictMark';
@@ -57,13 +59,23 @@ export const Helps = memo(function Helps({
   fresh,
   verdict,
   hand,
+  draft: store,
 }: {
   changes: readonly Change[];
   fresh: boolean;
   verdict: Verdict;
   hand: PlanHand;
+  draft: DraftStore;
 }) {
   const { units } = useMember();
+  const draft = useDraft(store);
+  const tried = draft?.kind === 'proposal' ? draft.plan : null;
+  const tryIt = (c: Change): void =>
+    store.set(
+      tried === c.plan
+        ? null
+        : { kind: 'proposal', plan: c.plan, words: wordChange(c, units), assessment: null },
+    );
   if (verdict === 'holds') return null;
   return (
     <Strip aria-label="What would help most" aria-busy={!fresh}>
@@ -77,17 +89,31 @@ export const Helps = memo(function Helps({
             {wordCost(c.cost, units)}
             <LongEnough pieceM={c.cost.pieceM} />
           </Small>
+          <VerdictMark verdict={c.verdict} />
           <Row>
-            <VerdictMark verdict={c.verdict} />
             {NOT_APPLICABLE.has(c.code) || hand.readOnly ? null : (
-              <Button
-                $kind="quiet"
-                isDisabled={!fresh}
-                onPress={() => hand.edit(() => c.plan)}
-                aria-label={`Do it: ${wordChange(c, units)}`}
-              >
-                Do it
-              </Button>
+              <>
+                <Button
+                  $kind="quiet"
+                  isDisabled={!fresh}
+                  aria-pressed={tried === c.plan}
+                  onPress={() => tryIt(c)}
+                  aria-label={`Try it on the deck: ${wordChange(c, units)}`}
+                >
+                  {tried === c.plan ? 'Leave it' : 'Try it'}
+                </Button>
+                <Button
+                  $kind="quiet"
+                  isDisabled={!fresh}
+                  onPress={() => {
+                    store.set(null);
+                    hand.edit(() => c.plan);
+                  }}
+                  aria-label={`Do it: ${wordChange(c, units)}`}
+                >
+                  Do it
+                </Button>
+              </>
             )}
           </Row>
         </Cell>

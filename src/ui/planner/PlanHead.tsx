@@ -6,6 +6,8 @@ import type { Verdict } from '@/core/securement/verdict';
 import { totalMassKg } from '@/core/securement/load/describe';
 import { formatQuantity, formatTogether } from '@/core/units';
 import { VERDICT_WORDS } from '@/wording/verdicts';
+import { capital } from '@/wording/text';
+import { useDraft } from '../deck/useDraft';
 import { useMember } from '../frame/MemberContext';
 import { Button, ButtonLink } from '../kit/Button';
 import { Select } from '../kit/Select';
@@ -110,8 +112,14 @@ export function PlanHead({
       : `${plan.units.length} units`;
   const other = viewer.units === 'metric' ? 'us' : 'metric';
   const { ref, inSight } = useInSight();
-  const words = headline(assessment, units);
-  const old = editor.drawn !== plan;
+  const draft = useDraft(editor.draft);
+  // While something is tried, the word is of what is tried.
+  const shown = draft?.assessment ?? assessment;
+  const words = draft?.assessment
+    ? `${capital(draft.words)}: ${headline(shown, units)}`
+    : headline(shown, units);
+  const old = editor.drawn !== plan || (draft !== null && draft.assessment === null);
+  const { verdict } = shown;
   return (
     <>
       <Head>
@@ -130,15 +138,14 @@ export function PlanHead({
         </Name>
         <Banner
           ref={ref}
-          $v={assessment.verdict}
+          $v={verdict}
           role="status"
-          data-verdict={assessment.verdict}
+          data-verdict={verdict}
+          data-tried={draft !== null}
           aria-busy={old}
         >
-          {assessment.verdict === 'holds' ? null : (
-            <Swatch $verdict={assessment.verdict} aria-hidden />
-          )}
-          <Word $v={assessment.verdict}>{VERDICT_WORDS[assessment.verdict]}</Word>
+          {verdict === 'holds' ? null : <Swatch $verdict={verdict} aria-hidden />}
+          <Word $v={verdict}>{VERDICT_WORDS[verdict]}</Word>
           <Say>{words}</Say>
         </Banner>
         <Actions>
@@ -192,7 +199,7 @@ export function PlanHead({
           </Small>
         </Side>
       </Head>
-      <StayingVerdict verdict={assessment.verdict} words={words} shown={!inSight} old={old} />
+      <StayingVerdict verdict={verdict} words={words} shown={!inSight} old={old} />
     </>
   );
 }

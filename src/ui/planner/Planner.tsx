@@ -1,17 +1,15 @@
 'use client';
 import dynamic from 'next/dynamic';
 import { useRouter } from 'next/navigation';
-import { useCallback, useRef, useState } from 'react';
-import styled from 'styled-components';
+import { useCallback, useState } from 'react';
 import type { Assessment } from '@/core/securement/assess';
 import { LOCKER_NOT_ASKED } from '@/core/securement/locker-word';
 import { useAdvice } from '@/workers/useAdvice';
 import { call, messageOf, type StoredPlan } from '../api';
 import { keepJson } from '../files';
 import { useMember } from '../frame/MemberContext';
-import { Button } from '../kit/Button';
-import { Select } from '../kit/Select';
 import { useAutosave } from '../useAutosave';
+import type { StageSize } from '../deck/DeckStage';
 import { useFetchAhead } from '../useFetchAhead';
 import { useKeys } from '../useKeys';
 import { pressWorking } from '../working/pressWorking';
@@ -19,14 +17,15 @@ import { type OpenedWorking, WorkingSheet } from '../working/WorkingSheet';
 
 import { Findings } from './Findings';
 import { Helps } from './Helps';
-import { LineCard, type Picked } from './LineCard';
-import type { OpenWorking } from '../working/WorkingFigure';
 import { LoadPanel } from './LoadPanel';
-import { LINE_MAKES, type LineMake, MOST_LINES } from '@/core/securement/vocabulary';
+import { StageColumn } from './StageColumn';
+import { Columns, FieldsPart, Left, Right, StagePart } from './Planner.styles';
+import { Lines, NewLine } from './PlanLines';
 import { PlanHead } from './PlanHead';
+import { useDeckPick, usePicking } from './usePicking';
 import { Tally } from './Tally';
 import type { FactEntries } from '../locker/useGearFacts';
-import { EditorProvider, type PlanEditor, usePlanner } from './usePlanner';
+import { EditorProvider, usePlanner } from './usePlanner';
 import { Spaced } from '../kit/layout';
 import { orMissing, orNothing } from '../orMissing';
 
@@ -55,6 +54,8 @@ const ON_DEMAND = [
   () => import('./ElementEditor'),
   () => import('./LineSettings'),
   () => import('./OtherSchools'),
+  () => import('./PickedBar'),
+  () => import('../deck/OnDeckList'),
   () => import('./AllRows'),
   () => import('./PlanConflict'),
   () => import('../kit/Modals'),
@@ -62,45 +63,6 @@ const ON_DEMAND = [
   () => import('../kit/ActionList'),
   () => import('../working/WorkingLevels'),
 ] as const;
-
-const Columns = styled.div`
-  display: grid;
-  grid-template-columns: 392px minmax(0, 1fr);
-  align-items: start;
-  @media (max-width: 1100px) {
-    grid-template-columns: minmax(0, 1fr);
-  }
-`;
-const Left = styled.div`
-  padding: 10px 18px 20px 20px;
-  border-right: var(--w-hair) solid var(--line);
-  min-height: 100%;
-  @media (max-width: 1100px) {
-    border: 0;
-    order: 2;
-  }
-  @media (max-width: 760px) {
-    padding: 10px 14px;
-  }
-`;
-const Right = styled.div`
-  padding: 8px 20px 24px;
-  min-width: 0;
-  @media (max-width: 760px) {
-    padding: 8px 14px;
-  }
-`;
-const AddLine = styled.div`
-  display: flex;
-  gap: 10px;
-  align-items: flex-end;
-  padding-top: 14px;
-  border-top: var(--w-rule) solid var(--ink);
-  flex-wrap: wrap;
-  & > div {
-    min-width: 250px;
-  }
-`;
 
 /** Said while the verdict cannot follow what is changed. */
 const NOT_JUDGED =
@@ -111,90 +73,6 @@ const PLANNER_KEYS = [
   ['[  and  ]', 'walk the elements of the picked line'],
   ['/', 'find a load (in the list)'],
 ] as const;
-
-/** The element that is picked. */
-function usePicking(editor: PlanEditor) {
-  const [picked, setPicked] = useState<Picked | null>(null);
-  const room = useRef<HTMLDivElement>(null);
-  const line = editor.plan.lines.find((l) => l.id === picked?.lineId);
-  const walk = (by: -1 | 1): void => {
-    if (!line || !picked) return;
-    const at = line.elements.findIndex((e) => e.id === picked.elementId);
-    const next = line.elements[(at + by + line.elements.length) % line.elements.length];
-    if (next) setPicked({ lineId: line.id, elementId: next.id });
-  };
-  const pickLine = (n: number): void => {
-    const target = editor.plan.lines[n - 1];
-    const first = target?.elements[0];
-    if (target && first) setPicked({ lineId: target.id, elementId: first.id });
-    room.current?.querySelector(`[data-line="${n}"]`)?.scrollIntoView({ block: 'nearest' });
-  };
-  return { room, picked, setPicked, walk, pickLine };
-}
-
-/** Every line of the plan. They are most of what there is to draw, so each is drawn again only when something of it changes. */
-function Lines({
-  editor,
-  picked,
-  onPicked,
-  onWorking,
-}: {
-  editor: PlanEditor;
-  picked: Picked | null;
-  onPicked: (picked: Picked | null) => void;
-  onWorking: OpenWorking;
-}) {
-  const facts = new Map(editor.assessment.lines.map((f) => [f.line.id, f]));
-  return editor.plan.lines.map((line, i) => {
-    const known = facts.get(line.id);
-    return known ? (
-      <LineCard
-        key={line.id}
-        line={line}
-        facts={known}
-        number={i + 1}
-        hand={editor.hand}
-        picked={picked?.lineId === line.id ? picked.elementId : null}
-        onPicked={onPicked}
-        onWorking={onWorking}
-      />
-    ) : null;
-  });
-}
-
-function NewLine({ editor }: { editor: PlanEditor }) {
-  const [make, setMake] = useState<LineMake>('rope');
-  const { plan } = editor;
-  const [none, setNone] = useState(false);
-  const add = async (): Promise<void> => {
-    const { newLine } = await import('@/core/securement/compose');
-    setNone(newLine(make, plan) === null);
-    editor.edit((p) => {
-      const line = newLine(make, p);
-      return line ? { ...p, lines: [...p.lines, line] } : p;
-    });
-  };
-  return (
-    <AddLine>
-      <div>
-        <Select label="New line" value={make} choices={LINE_MAKES} onChange={setMake} />
-      </div>
-      <Button
-        onPress={() => void add()}
-        $kind={plan.lines.length === 0 ? 'primary' : 'plain'}
-        isDisabled={plan.lines.length >= MOST_LINES}
-      >
-        Put a line over the load
-      </Button>
-      {none ? (
-        <p role="alert">
-          No two anchors of this deck lie on both sides of the load, between its ends. Enter the
-          anchors under “Deck and anchors”, or move the load.
-        </p>
-      ) : null}
-    </AddLine>
-  );
-}
 
 /** The planner: load, lines, tally, verdict. Recomputes as one types; keeps itself. */
 export function Planner({
@@ -218,7 +96,9 @@ export function Planner({
   );
   useFetchAhead(ON_DEMAND);
   const advice = useAdvice(editor.plan, editor.gear);
-  const { room, picked, setPicked, walk, pickLine } = usePicking(editor);
+  const { room, picked, setPicked, walk, pickLine, showLine } = usePicking(editor);
+  const { deckPick, pickOnDeck, chosen } = useDeckPick(editor, picked, setPicked);
+  const [size, setSize] = useState<StageSize>('beside');
   const [working, setWorking] = useState<OpenedWorking | null>(null);
   const [keys, setKeys] = useState(false);
   const [alarm, setAlarm] = useState<string | null>(null);
@@ -262,9 +142,25 @@ export function Planner({
         onExport={() => keepJson(editor.plan.title, editor.plan)}
         onDuplicate={() => void duplicate()}
       />
-      <Columns ref={room} aria-busy={!editor.whole}>
-        <Left>
-          <LoadPanel editor={editor} />
+      <Columns $size={size} ref={room} aria-busy={!editor.whole}>
+        <Left $size={size}>
+          <StagePart $size={size}>
+            <StageColumn
+              editor={editor}
+              picked={deckPick}
+              onPick={pickOnDeck}
+              size={size}
+              onSize={setSize}
+              onShow={showLine}
+            />
+          </StagePart>
+          <FieldsPart $size={size}>
+            <LoadPanel
+              editor={editor}
+              chosen={chosen}
+              onChoose={(id) => pickOnDeck({ kind: 'unit', id })}
+            />
+          </FieldsPart>
         </Left>
         <Right>
           <Tally
@@ -277,6 +173,7 @@ export function Planner({
             fresh={advice.fresh}
             verdict={editor.assessment.verdict}
             hand={editor.hand}
+            draft={editor.draft}
           />
           <Lines editor={editor} picked={picked} onPicked={setPicked} onWorking={openWorking} />
           {editor.readOnly ? null : <NewLine editor={editor} />}

@@ -9,6 +9,7 @@ import { type GearFacts, LOCKER_NOT_ASKED } from '@/core/securement/locker-word'
 import { useHistory } from '../history';
 import type { LockerItem } from '../locker/useLockerList';
 import { type FactEntries, useGearFacts } from '../locker/useGearFacts';
+import { DraftStore } from '../deck/draft';
 import { useAssessment } from './useAssessment';
 
 /** What views may do to a plan; stays the same while it changes. `key` names the field being typed in. */
@@ -33,6 +34,8 @@ export interface PlanHand {
  */
 export interface PlanEditor extends PlanHand {
   readonly hand: PlanHand;
+  /** What is tried and not taken yet. */
+  readonly draft: DraftStore;
   readonly plan: Plan;
   readonly drawn: Plan;
   /** Of `drawn`. */
@@ -57,6 +60,7 @@ export function usePlanner(
   firstAssessment: Assessment,
 ): PlanEditor {
   const [served] = useState(() => ({ plan: initial, assessment: firstAssessment }));
+  const [draft] = useState(() => new DraftStore());
   const { now: plan, edit: change, undo, redo, canUndo, canRedo } = useHistory(initial);
   const { facts: gear, learn: learnGear } = useGearFacts(plan, firstFacts);
   const { drawn, assessment, whole, failing } = useAssessment(
@@ -100,6 +104,7 @@ export function usePlanner(
     () => ({
       ...hand,
       hand,
+      draft,
       plan,
       drawn,
       assessment,
@@ -111,7 +116,7 @@ export function usePlanner(
       canUndo,
       canRedo,
     }),
-    [hand, plan, drawn, assessment, whole, failing, gear, undo, redo, canUndo, canRedo],
+    [hand, draft, plan, drawn, assessment, whole, failing, gear, undo, redo, canUndo, canRedo],
   );
 }
 

@@ -24,6 +24,8 @@ export interface StaticsRow {
   readonly mechanism: Mechanism | null;
   /** Names of the units that give way, the one the mechanism is told of first; none where there is one unit. */
   readonly moving: readonly string[];
+  /** The same by id, also where there is one unit. */
+  readonly movingIds: readonly string[];
   /** Lines and boards that hold here, by what they add, most first. */
   readonly holding: readonly {
     readonly lineId?: string;
@@ -120,12 +122,16 @@ function worstOf(says: readonly PartSays[]): number {
   );
 }
 
-/** The units of a part that give way, by name, the one the mechanism is told of first. */
-function movingNames({ bodies }: StaticsPart, problem: HoldProblem, limit: HoldLimit): string[] {
+/** The units of a part that give way, the one the mechanism is told of first. */
+function movingOf(
+  { bodies }: StaticsPart,
+  problem: HoldProblem,
+  limit: HoldLimit,
+): StaticsPart['bodies'] {
   const { moving, first } = movingBodies(problem, limit);
   return [first, ...moving.filter((k) => k !== first)]
     .filter((k) => moving.includes(k))
-    .map((k) => bodies[k]!.name);
+    .map((k) => bodies[k]!);
 }
 
 /** What holds one part, by what it adds, most first. */
@@ -178,6 +184,7 @@ export class Statics {
     );
     const { problem, limit } = part.atWorst(asked.box, asked.motion);
     const held = heldWorking(label, limit, asked.restG, this.load.tieDowns);
+    const moving = problem && limit ? movingOf(part.part, problem, limit) : [];
     return {
       box: asked.box.id,
       strength: asked.box.strength,
@@ -192,7 +199,8 @@ export class Statics {
             : held,
       margin: worst === null ? null : worst - asked.requiredG,
       mechanism: problem ? mechanismOf(problem, limit, asked.motion) : null,
-      moving: this.load.several && problem && limit ? movingNames(part.part, problem, limit) : [],
+      moving: this.load.several ? moving.map((b) => b.name) : [],
+      movingIds: moving.map((b) => b.id),
       holding: holdingOf(limit),
     };
   }

@@ -1,8 +1,9 @@
 import { unitName } from './describe';
 import type { FindingCode } from '../codes';
 import { FRICTION_PAIRS } from '../friction';
-import type { Point } from '../leg';
+import { farEnd, type Point } from '../leg';
 import type { Plan } from '../plan';
+import type { Deck } from '../schema';
 import type { LineFacts } from '../rule-input';
 import type { Finding } from '../verdict';
 import { type Direction, DIRECTIONS } from '../vocabulary';
@@ -49,70 +50,110 @@ const pressed = (load: readonly Placed[]): Finding[] =>
 /** Farther than this from the edge of the deck nothing touches the board there. */
 const AT_BOARD_M = 0.05;
 
+/** How far a unit stands from the edge of the deck on one side, m; less than nothing: it reaches over it. */
+const gapToBoard = (
+  { box }: Placed,
+  direction: Direction,
+  { lengthM, widthM }: Pick<Deck, 'lengthM' | 'widthM'>,
+): number =>
+  ({
+    forward: -box.front,
+    rearward: box.rear + lengthM,
+    left: widthM / 2 - box.left,
+    right: box.right + widthM / 2,
+  })[direction];
+
+/** Whether a unit can touch the board on one side. */
+export const isAtBoard = (
+  placed: Placed,
+  direction: Direction,
+  deck: Pick<Deck, 'lengthM' | 'widthM'>,
+): boolean => gapToBoard(placed, direction, deck) <= AT_BOARD_M;
+
 /** A unit that is said to stand against a board and does not reach the edge of the deck: worth a word where others may stand between. */
 function notAtBoard(plan: Plan, load: readonly Placed[]): Finding[] {
   if (load.length < 2) return [];
-  const gap = ({ box }: Placed, d: Direction): number =>
-    ({
-      forward: -box.front,
-      rearward: box.rear + plan.deck.lengthM,
-      left: plan.deck.widthM / 2 - box.left,
-      right: box.right + plan.deck.widthM / 2,
-    })[d];
   return load.flatMap((p) =>
-    DIRECTIONS.filter((d) => p.unit.against.includes(d) && gap(p, d) > AT_BOARD_M).map(
+    DIRECTIONS.filter((d) => p.unit.against.includes(d) && !isAtBoard(p, d, plan.deck)).map(
       (direction) =>
         say('unit-not-at-board', 'cannot-say', {
           unit: called(p),
           direction,
-          gapM: gap(p, direction),
+          gapM: gapToBoard(p, direction, plan.deck),
         }),
     ),
   );
 }
 
-/** How far a stretch runs through a unit, m. */
-function throughM(from: Point, to: Point, { outline, baseM, topM }: Placed): number {
+/** The part of a straight stretch that runs through a unit, as parts of it from 0 to 1; null: none of it. */
+function partWithin(
+  from: Point,
+  to: Point,
+  { outline, baseM, topM }: Placed,
+): readonly [number, number] | null {
   const flat = Math.hypot(to.x - from.x, to.y - from.y);
-  if (flat < 1e-9) return 0;
+  if (flat < 1e-9) return null;
   const along = { x: (to.x - from.x) / flat, y: (to.y - from.y) / flat };
   const chord = chordOf(outline, from, along);
-  if (chord === null) return 0;
+  if (chord === null) return null;
   const rise = (to.z - from.z) / flat;
   const heights = [baseM, topM].map((z) => (rise === 0 ? null : (z - from.z) / rise));
   const level = rise === 0 && from.z > baseM && from.z < topM;
-  if (rise === 0 && !level) return 0;
+  if (rise === 0 && !level) return null;
   const [low, high] = level
     ? [-Infinity, Infinity]
     : [Math.min(...(heights as number[])), Math.max(...(heights as number[]))];
-  const least = Math.max(0, chord[0], low);
-  return Math.max(0, Math.min(flat, chord[1], high) - least);
+  const [begins, ends] = [Math.max(0, chord[0], low), Math.min(flat, chord[1], high)];
+  return ends > begins ? [begins / flat, ends / flat] : null;
 }
 
 /** Less than this of a line within a unit is measuring. */
 const THROUGH_M = 0.05;
 
-/** Lines that would run through something they do not name. */
-function through(load: readonly Placed[], facts: LineFacts): Finding[] {
-  const { line, shape } = facts;
+/** Where a line would run through something it does not name. */
+export interface RunsThrough {
+  readonly placed: Placed;
+  readonly from: Point;
+  readonly to: Point;
+}
+
+/** Every place where a line would run through a unit that it does not name. */
+export function runsThrough(
+  load: readonly Placed[],
+  { line, shape }: Pick<LineFacts, 'line' | 'shape'>,
+): RunsThrough[] {
   const others = load.filter((p) => !line.units.includes(p.unit.id));
   if (others.length === 0) return [];
-  const stretches = shape.pulls.flatMap(({ leg }) => {
-    if (leg.at === null || leg.lengthM === null) return [];
-    const { at, lengthM, forward, left, cosAlpha, sinAlpha } = leg;
-    const far = {
-      x: at.x + forward * cosAlpha * lengthM,
-      y: at.y + left * cosAlpha * lengthM,
-      z: at.z - sinAlpha * lengthM,
-    };
-    return [[at, far] as const];
+  const between = (a: Point, b: Point, part: number): Point => ({
+    x: a.x + (b.x - a.x) * part,
+    y: a.y + (b.y - a.y) * part,
+    z: a.z + (b.z - a.z) * part,
   });
-  return others
-    .filter((p) => stretches.some(([a, b]) => throughM(a, b, p) > THROUGH_M))
-    .map((p) =>
-      say('line-through-unit', 'cannot-say', { line: line.name, unit: called(p) }, line.id),
-    );
+  return shape.pulls.flatMap(({ leg }) => {
+    const far = farEnd(leg);
+    if (leg.at === null || far === null) return [];
+    const { at } = leg;
+    return others.flatMap((placed) => {
+      const part = partWithin(at, far, placed);
+      if (part === null) return [];
+      // Along the deck: a stretch straight up runs through nothing.
+      const throughM = (part[1] - part[0]) * Math.hypot(far.x - at.x, far.y - at.y);
+      return throughM > THROUGH_M
+        ? [{ placed, from: between(at, far, part[0]), to: between(at, far, part[1]) }]
+        : [];
+    });
+  });
 }
+
+const through = (load: readonly Placed[], facts: LineFacts): Finding[] =>
+  [...new Set(runsThrough(load, facts).map((r) => r.placed))].map((p) =>
+    say(
+      'line-through-unit',
+      'cannot-say',
+      { line: facts.line.name, unit: called(p) },
+      facts.line.id,
+    ),
+  );
 
 /** Units that a line names and does not touch: it gives them nothing. */
 function untouched(load: readonly Placed[], { line, shape }: LineFacts): Finding[] {

@@ -1,0 +1,113 @@
+'use client';
+import dynamic from 'next/dynamic';
+import { memo, useEffect, useMemo, useRef, useState } from 'react';
+import styled from 'styled-components';
+import { LOCKER_NOT_ASKED } from '@/core/securement/locker-word';
+import { sceneOf } from '@/core/securement/stage/scene';
+import type { LineMake } from '@/core/securement/vocabulary';
+import { wordFault } from '@/wording/stage';
+import { useHoldMap } from '@/workers/useHoldMap';
+import type { DeckPick } from '../deck/pick';
+import { DeckStage, type StageSize } from '../deck/DeckStage';
+import { MapWords } from '../deck/MapWords';
+import { useDraftJudged } from '../deck/useDraft';
+import { useMember } from '../frame/MemberContext';
+import { orMissing } from '../orMissing';
+import { Section } from './Section';
+import type { PlanEditor } from './usePlanner';
+
+const PickedBar = dynamic(() => orMissing(import('./PickedBar').then((m) => m.PickedBar)), {
+  loading: () => null,
+});
+const OnDeckList = dynamic(
+  () => orMissing(import('../deck/OnDeckList').then((m) => m.OnDeckList)),
+  {
+    loading: () => null,
+  },
+);
+
+const Faults = styled.ul`
+  display: grid;
+  gap: 4px;
+  padding: 4px 0 8px;
+  & li {
+    padding-left: 10px;
+    border-left: 4px solid var(--signal);
+    font-size: 14px;
+    line-height: 1.3;
+  }
+`;
+
+/** The deck, what is wrong on it, what is picked, and everything on it in words. */
+export const StageColumn = memo(function StageColumn({
+  editor,
+  picked,
+  onPick,
+  size,
+  onSize,
+  onShow,
+}: {
+  editor: PlanEditor;
+  picked: DeckPick | null;
+  onPick: (picked: DeckPick | null) => void;
+  size: StageSize;
+  onSize: (size: StageSize) => void;
+  onShow: (number: number) => void;
+}) {
+  const { units } = useMember();
+  const { plan, drawn, assessment, hand, draft } = editor;
+  const [make, setMake] = useState<LineMake>('rope');
+  const stage = useRef<HTMLElement>(null);
+  const takeKeys = (): void =>
+    stage.current
+      ?.querySelector<SVGElement>('[data-picture=plan][role=button][tabindex="0"]')
+      ?.focus();
+  const hold = useHoldMap(drawn);
+  useDraftJudged(draft, editor.gear ?? LOCKER_NOT_ASKED);
+  // What was proposed for the plan as it was says nothing of the plan as it is.
+  useEffect(() => () => draft.set(null), [plan, draft]);
+  const scene = useMemo(() => sceneOf(drawn, assessment), [drawn, assessment]);
+  return (
+    <>
+      <DeckStage
+        plan={drawn}
+        assessment={assessment}
+        draft={draft}
+        map={hold.map}
+        picked={picked}
+        onPick={onPick}
+        onEdit={editor.readOnly ? null : hand.edit}
+        make={make}
+        size={size}
+        onSize={onSize}
+        stage={stage}
+      />
+      <MapWords map={hold.map} fresh={hold.fresh} plan={drawn} />
+      {scene.faults.length > 0 ? (
+        <Faults aria-label="Marked on the deck">
+          {scene.faults.map((f, i) => (
+            <li key={i}>{wordFault(f, scene, units)}</li>
+          ))}
+        </Faults>
+      ) : null}
+      {editor.readOnly ? null : (
+        <PickedBar
+          plan={plan}
+          hand={hand}
+          picked={picked}
+          onPick={onPick}
+          make={make}
+          onMake={setMake}
+          onKeys={takeKeys}
+          onShow={onShow}
+        />
+      )}
+      <Section
+        title="Everything on the deck"
+        summary={`${scene.load.length} and ${scene.lines.length === 1 ? '1 line' : `${scene.lines.length} lines`}`}
+      >
+        <OnDeckList scene={scene} picked={picked} onPick={onPick} />
+      </Section>
+    </>
+  );
+});
