@@ -1,7 +1,9 @@
 'use client';
+import equal from 'fast-deep-equal';
 import { memo, useId } from 'react';
 import styled from 'styled-components';
 import type { HoldMap } from '@/core/securement/hold/map';
+import type { Placed } from '@/core/securement/load/placed';
 import type { StageLayout } from '@/core/securement/stage/layout';
 import type { Scene } from '@/core/securement/stage/scene';
 import type { UnitChoice } from '@/core/units';
@@ -82,13 +84,15 @@ function Ghost({
   layout: StageLayout;
   picture: Picture;
 }) {
-  const units = new Set(scene.plan.units);
-  const lines = new Set(scene.plan.lines);
-  const changed = ghost.lines.filter((l) => !lines.has(ghost.plan.lines[l.number - 1]!));
+  const there = (p: Placed): boolean => scene.load.some((o) => equal(o.unit, p.unit));
+  const changed = ghost.lines.filter((l) => {
+    const line = ghost.plan.lines[l.number - 1];
+    return !scene.plan.lines.some((o) => equal(o, line));
+  });
   return (
     <g data-ghost opacity={0.9}>
       {ghost.load
-        .filter((p) => !units.has(p.unit))
+        .filter((p) => !there(p))
         .map((p) => (
           <path
             key={p.unit.id}

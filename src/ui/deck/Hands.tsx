@@ -1,6 +1,13 @@
 'use client';
 import { useDrag, useGesture } from '@use-gesture/react';
-import { type KeyboardEvent, type RefObject, type SVGAttributes, useRef, useState } from 'react';
+import {
+  type KeyboardEvent,
+  type RefObject,
+  type SVGAttributes,
+  useEffect,
+  useRef,
+  useState,
+} from 'react';
 import styled from 'styled-components';
 import { unitName } from '@/core/securement/load/describe';
 import type { Plan } from '@/core/securement/plan';
@@ -12,7 +19,7 @@ import { useMember } from '../frame/MemberContext';
 import type { DeckPick } from './pick';
 import { type Zoom, zoomed } from './zoom';
 import type { DraftStore } from './draft';
-import { type Drag, dragged, type Grip, readingsOf } from './grips';
+import { type Drag, dragged, type Grip, nameOfGrip, readingsOf } from './grips';
 import { keyedEdit } from './keyed';
 import { Knob, Knobs } from './Knobs';
 import { inOrder, middleOn, outlinePath, pathOf, placeOn } from './svg';
@@ -95,6 +102,19 @@ const pickOf = (grip: Grip): DeckPick => ({
 
 const samePick = (a: DeckPick | null, b: DeckPick): boolean => a?.kind === b.kind && a.id === b.id;
 
+/** What a finger holds it moves, and the page stays where it is. */
+function useHeldFast(svg: RefObject<SVGSVGElement>): void {
+  useEffect(() => {
+    const picture = svg.current;
+    const hold = (event: TouchEvent): void => {
+      if (event.target instanceof Element && event.target.closest('[data-held=true]'))
+        event.preventDefault();
+    };
+    picture?.addEventListener('touchmove', hold, { passive: false });
+    return () => picture?.removeEventListener('touchmove', hold);
+  }, [svg]);
+}
+
 /** Everything one can take hold of on the deck, by mouse, finger or keys, lying over the drawing. */
 export function Hands(props: HandsProps) {
   const { svg, plan, scene, layout, zoom, onZoom, picked, onPick, onEdit, make, draft, onReading } =
@@ -163,6 +183,7 @@ export function Hands(props: HandsProps) {
     },
     { filterTaps: true, pointer: { keys: false } },
   );
+  useHeldFast(svg);
   useGesture(
     {
       onPinch: ({ origin, movement: [times], memo, first }) => {
@@ -198,13 +219,14 @@ export function Hands(props: HandsProps) {
       const keyed = keyedEdit(grip, event, layout, at);
       if (onEdit === null || keyed === null) return;
       event.preventDefault();
-      onEdit(keyed, `${grip.kind}/${grip.id}/keys`);
+      onEdit(keyed, `${nameOfGrip(grip)}/keys`);
     };
   const hand = (grip: Grip, label: string, at: readonly [number, number], tabbed: boolean) => ({
     role: 'button',
     tabIndex: tabbed ? 0 : -1,
     'aria-label': label,
-    'data-hand': `${grip.kind}/${grip.id}`,
+    'data-hand': nameOfGrip(grip),
+    'data-held': grip.kind !== 'unit' || samePick(picked, pickOf(grip)),
     onKeyDown: onKey(grip, at),
     ...(bind(grip) as Pick<SVGAttributes<SVGElement>, 'onPointerDown'>),
   });

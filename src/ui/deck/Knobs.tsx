@@ -6,7 +6,6 @@ import type { UnitGrip } from '@/core/securement/stage/edits';
 import type { StageLayout } from '@/core/securement/stage/layout';
 import { canBeBent, endAnchor, pointsOf } from '@/core/securement/stage/lines';
 import type { Scene } from '@/core/securement/stage/scene';
-import { distancesAlong, pointAlong } from '@/core/securement/stage/way';
 import type { DeckPick } from './pick';
 import type { Grip } from './grips';
 import { type Picture, placeOn } from './svg';
@@ -126,9 +125,6 @@ function UnitKnobs({
   );
 }
 
-/** How far along a line from its end the knob stands that leads it elsewhere: the anchor itself begins a new line. */
-const END_KNOB = 26;
-
 function LineKnobs({
   id,
   scene,
@@ -143,29 +139,10 @@ function LineKnobs({
   const line = scene.plan.lines.find((l) => l.id === id);
   const drawn = scene.lines.find((l) => l.id === id);
   if (!line || !drawn || drawn.way.length < 2) return null;
-  const whole = distancesAlong(drawn.way).at(-1)!;
-  const inM = Math.min(END_KNOB / layout.perM, whole / 3);
   const bends = canBeBent(line) ? pointsOf(line, scene.plan, scene.load) : [];
   const pictures: readonly Picture[] = line.kind === 'over' ? ['plan'] : ['plan', 'elevation'];
   return (
     <>
-      {(['first', 'last'] as const).map((end) => {
-        if (endAnchor(line, end) === null) return null;
-        const at = layout.plan(pointAlong(drawn.way, end === 'first' ? inM : whole - inM));
-        return (
-          <OneKnob
-            key={end}
-            at={at}
-            round
-            {...hand(
-              { kind: 'end', id, end },
-              `Lead the ${end} end of line ${drawn.number} to another anchor`,
-              at,
-              false,
-            )}
-          />
-        );
-      })}
       {bends.flatMap((b, index) =>
         pictures.map((picture) => {
           const at = placeOn(layout, picture)({ x: -b.fromFrontM, y: b.fromCentreM, z: b.heightM });
@@ -183,6 +160,24 @@ function LineKnobs({
           );
         }),
       )}
+      {(['first', 'last'] as const).map((end) => {
+        const anchor = scene.anchors.find((a) => a.anchor.id === endAnchor(line, end));
+        if (!anchor) return null;
+        const at = layout.plan(anchor.at);
+        return (
+          <OneKnob
+            key={end}
+            at={at}
+            round
+            {...hand(
+              { kind: 'end', id, end },
+              `Lead the ${end} end of line ${drawn.number} to another anchor`,
+              at,
+              false,
+            )}
+          />
+        );
+      })}
     </>
   );
 }

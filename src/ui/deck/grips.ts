@@ -35,6 +35,19 @@ export type Grip =
     }
   | { readonly kind: 'anchor'; readonly id: string };
 
+/** What a grip is called among all others: its kind, what it is of, and which of several. */
+export function nameOfGrip(grip: Grip): string {
+  const which =
+    grip.kind === 'size'
+      ? `/${grip.side}`
+      : grip.kind === 'end'
+        ? `/${grip.end}`
+        : grip.kind === 'bend'
+          ? `/${grip.index}`
+          : '';
+  return `${grip.kind}/${grip.id}${which}`;
+}
+
 /** A drag on the picture, from where to where. */
 export interface Drag {
   readonly from: readonly [number, number];

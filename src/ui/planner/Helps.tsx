@@ -96,9 +96,8 @@ export const Helps = memo(function Helps({
                 <Button
                   $kind="quiet"
                   isDisabled={!fresh}
-                  aria-pressed={tried === c.plan}
                   onPress={() => tryIt(c)}
-                  aria-label={`Try it on the deck: ${wordChange(c, units)}`}
+                  aria-label={`${tried === c.plan ? 'Leave it' : 'Try it on the deck'}: ${wordChange(c, units)}`}
                 >
                   {tried === c.plan ? 'Leave it' : 'Try it'}
                 </Button>

@@ -42,18 +42,29 @@ export function useDeckPick(
     [lineId, own],
   );
   const lines = useRef(assessment.lines);
+  /** A line that was picked before anybody judged it: its strength line is picked as soon as there is one. */
+  const awaited = useRef<string | null>(null);
+  const pickLine = useCallback(
+    (id: string | null): void => {
+      const facts = lines.current.find((f) => f.line.id === id);
+      const weak = facts ? weakElement(facts.capacity) : null;
+      awaited.current = id !== null && !facts ? id : null;
+      setPicked(facts && weak ? { lineId: facts.line.id, elementId: weak.elementId } : null);
+    },
+    [setPicked],
+  );
   useEffect(() => {
     lines.current = assessment.lines;
-  }, [assessment]);
+    if (awaited.current !== null && assessment.lines.some((f) => f.line.id === awaited.current))
+      pickLine(awaited.current);
+  }, [assessment, pickLine]);
   const pickOnDeck = useCallback(
     (pick: DeckPick | null): void => {
       setOwn(pick);
       if (pick?.kind === 'unit') setChosen(pick.id);
-      const facts = pick?.kind === 'line' ? lines.current.find((f) => f.line.id === pick.id) : null;
-      const weak = facts ? weakElement(facts.capacity) : null;
-      setPicked(facts && weak ? { lineId: facts.line.id, elementId: weak.elementId } : null);
+      pickLine(pick?.kind === 'line' ? pick.id : null);
     },
-    [setPicked],
+    [pickLine],
   );
   return { deckPick, pickOnDeck, chosen };
 }

@@ -112,16 +112,19 @@ function standingOnLittle(load: readonly Placed[]): StageFault[] {
   });
 }
 
-/** Legs of over-lines that hardly press: flatter than the angle that rules warn of. */
-const flatLegs = ({ line, shape }: Pick<LineFacts, 'line' | 'shape'>): StageFault[] =>
-  line.kind !== 'over'
-    ? []
-    : shape.legs.flatMap((leg): StageFault[] => {
-        const alphaRad = Math.asin(Math.max(-1, Math.min(1, leg.sinAlpha)));
-        return leg.at !== null && alphaRad < FLAT_LINE_RAD - 1e-9
-          ? [{ code: 'leg-flat', lineId: line.id, at: leg.at, alphaRad }]
-          : [];
-      });
+/** Over-lines that hardly press, at their flattest leg: flatter than the angle that rules warn of. */
+function flatLegs({ line, shape }: Pick<LineFacts, 'line' | 'shape'>): StageFault[] {
+  const legs = line.kind === 'over' ? shape.legs.filter((l) => l.at !== null) : [];
+  const flattest = legs.reduce<(typeof legs)[number] | null>(
+    (a, b) => (a !== null && a.sinAlpha <= b.sinAlpha ? a : b),
+    null,
+  );
+  if (flattest === null) return [];
+  const alphaRad = Math.asin(Math.max(-1, Math.min(1, flattest.sinAlpha)));
+  return alphaRad < FLAT_LINE_RAD - 1e-9
+    ? [{ code: 'leg-flat', lineId: line.id, at: flattest.at!, alphaRad }]
+    : [];
+}
 
 /** What is wrong on the deck, each where it is. Geometry alone: cheap enough for every picture of a drag. */
 export function stageFaults(
