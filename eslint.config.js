@@ -50,6 +50,7 @@ const UI = [
   'locker',
   'bench',
   'deck',
+  'road',
   'planner',
 ];
 const arrows = (root, order, more = []) =>

@@ -5,6 +5,7 @@ export type Action =
   | 'plan.read'
   | 'plan.write'
   | 'plan.delete'
+  | 'check.record'
   | 'rigging.read'
   | 'rigging.write'
   | 'meter.read'
@@ -21,6 +22,7 @@ const PERMISSIONS: Record<Action, readonly Role[]> = {
   'plan.read': ['lead', 'instructor', 'keeper', 'hand', 'trainee'],
   'plan.write': ['lead', 'instructor', 'keeper', 'hand'],
   'plan.delete': ['lead', 'instructor', 'hand'],
+  'check.record': ['lead', 'instructor', 'keeper', 'hand'],
   'rigging.read': ['lead', 'instructor', 'keeper', 'hand', 'trainee'],
   'rigging.write': ['lead', 'instructor', 'keeper', 'hand'],
   'meter.read': ['lead', 'instructor', 'keeper', 'hand', 'trainee'],

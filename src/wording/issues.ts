@@ -91,6 +91,7 @@ const ISSUES: Record<string, (v: Issue['values']) => string> = {
   'gear-removed': (v) => `${v['code']} was removed from the locker. Take another.`,
   'cg-outside-load': (v) =>
     `The weight cannot lie outside the load: at most ${v['mostM']} m from its middle.`,
+  'line-not-there': (v) => `The plan has no line “${v['id']}” any more. Look at it again.`,
   'unit-not-there': (v) => `There is no unit “${v['id']}”. Name one that is there.`,
   'stands-on-itself': (v) => `“${v['id']}” cannot stand on what stands on it.`,
   'unit-named-twice': () => 'A line names each unit once.',

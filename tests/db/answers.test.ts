@@ -125,6 +125,11 @@ describe('answers', () => {
     const at = { ...params, version: '1' };
     await ask(API.planRevision, { params: at });
     await ask(API.namePlanRevision, { params: at, body: { name: 'first' } });
+    const { lines } = document as { lines: readonly { id: string }[] };
+    const found = [{ lineId: lines[0]!.id, state: 'tight' }];
+    await ask(API.recordCheck, { params, body: { occasion: 'before-driving', lines: found } });
+    const road = await ask(API.listChecks, { params });
+    expect(road.clock.state).toBe('on-the-road');
     await ask(API.duplicatePlan, { params });
     await ask(API.deletePlan, { params });
     await ask(API.restorePlan, { params });

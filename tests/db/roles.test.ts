@@ -46,6 +46,8 @@ describe('the role that the application connects by', () => {
     'TRUNCATE gear_event',
     'UPDATE gear_event SET at = now()',
     'DELETE FROM gear_event',
+    'UPDATE road_check SET at = now()',
+    'DELETE FROM road_check',
     'UPDATE audit SET at = now()',
     'DELETE FROM audit',
     'DELETE FROM migration',

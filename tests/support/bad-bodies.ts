@@ -30,6 +30,7 @@ const VALID: Record<string, unknown> = {
       e.example,
     ]),
   ),
+  [API.recordCheck.path]: API.recordCheck.example,
   [API.changeSelf.path]: { units: 'metric' },
   [API.acknowledge.path]: { version: 1 },
 };

@@ -4,7 +4,7 @@ import { lightFormat } from 'date-fns/lightFormat';
 import { parseISO } from 'date-fns/parseISO';
 import type { Gear } from './schema';
 import type { GearState } from './history';
-import type { Intervals } from './intervals';
+import type { InspectionIntervals } from './intervals';
 
 /** When the next recorded inspection is due, and from what that follows. */
 export interface InspectionDue {
@@ -30,7 +30,7 @@ export const monthsLater = (day: string, months: number): string =>
 export function inspectionDue(
   gear: Pick<Gear, 'use' | 'item'>,
   state: Pick<GearState, 'state' | 'suspect' | 'inspectedOn'>,
-  intervals: Intervals,
+  intervals: InspectionIntervals,
   enteredOn: string,
 ): InspectionDue {
   const months = gear.use === 'daily' ? intervals.dailyMonths : intervals.normalMonths;

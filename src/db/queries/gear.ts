@@ -1,7 +1,7 @@
 import { v7 as uuid } from 'uuid';
 import { z } from 'zod';
 import { inspectionDue } from '@/core/gear/due';
-import type { Intervals } from '@/core/gear/intervals';
+import type { InspectionIntervals } from '@/core/gear/intervals';
 import type { HistoryEntry } from '@/core/gear/events';
 import { readGear } from '@/core/exchange/gear';
 import type { Unreadable } from '@/core/exchange/read';
@@ -168,7 +168,7 @@ function columns(
   gear: Gear,
   standing: GearState,
   enteredOn: string,
-  intervals: Intervals,
+  intervals: InspectionIntervals,
 ): unknown[] {
   return [
     gear,

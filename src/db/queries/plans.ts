@@ -26,6 +26,8 @@ export interface PlanSummary {
   /** Judged by other rules or another program than this one: it is being judged again. */
   readonly outdated: boolean;
   readonly lineCount: number;
+  /** When the next check on the road is due; null: it is not on the road. */
+  readonly checkDueAt: string | null;
   readonly updatedAt: string;
   readonly updatedBy: string;
 }
@@ -45,6 +47,7 @@ const summaryRow = z.object({
   verdict: z.enum(VERDICTS),
   judged_by: z.string(),
   line_count: z.number(),
+  check_due_at: z.date().nullable(),
   // Text keeps the microseconds that a Date would lose: a page marker must be exact.
   updated_at: z.string(),
   updated_by: z.string(),
@@ -94,7 +97,7 @@ export async function planById(db: Database, crewId: string, id: string): Promis
 }
 
 /** The same, held against other writers until the transaction ends. @throws NotFoundError, UnreadableError */
-const lockedPlan = async (db: Database, crewId: string, id: string): Promise<StoredPlan> =>
+export const planHeld = async (db: Database, crewId: string, id: string): Promise<StoredPlan> =>
   storedOf(
     await one(
       db,
@@ -135,7 +138,7 @@ export async function updatePlan(
   document: Plan,
 ): Promise<StoredPlan> {
   // What this program cannot read it does not write over: a later one may have put more into it.
-  const before = await lockedPlan(db, crewId, id);
+  const before = await planHeld(db, crewId, id);
   if (before.version !== version) throw new ConflictError(before);
   const row = await one(
     db,
@@ -181,7 +184,7 @@ const ORDER: Record<PlanSort, { key: string; compare: string; order: string; cas
 /** The SQL of a list page, apart so that a test can EXPLAIN it. $1 crew, $2 search pattern, $3 key, $4 id. */
 export function planPageSql(query: Pick<PlanQuery, 'sort' | 'search' | 'after'>): string {
   const { key, compare, order, cast } = ORDER[query.sort];
-  return `SELECT p.id, p.title, p.title_key, p.rule_set, p.verdict, p.judged_by, p.line_count,
+  return `SELECT p.id, p.title, p.title_key, p.rule_set, p.verdict, p.judged_by, p.line_count, p.check_due_at,
       to_char(p.updated_at AT TIME ZONE 'UTC', 'YYYY-MM-DD"T"HH24:MI:SS.US"Z"') AS updated_at, m.name AS updated_by
     FROM plan p JOIN member m ON m.id = p.updated_by
     WHERE p.crew_id = $1 AND p.deleted_at IS NULL
@@ -213,6 +216,7 @@ export async function planPage(
       verdict: r.verdict,
       outdated: r.judged_by !== edition(),
       lineCount: r.line_count,
+      checkDueAt: r.check_due_at?.toISOString() ?? null,
       updatedAt: r.updated_at,
       updatedBy: r.updated_by,
     })),

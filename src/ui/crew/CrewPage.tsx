@@ -44,6 +44,7 @@ const sideOf = ({ strength, intervals }: CrewSettings): Side => ({
     ['A hand is asked for, N', String(strength.handLimitN)],
     ['Inspected every so many months', String(intervals.normalMonths)],
     ['In daily use, months', String(intervals.dailyMonths)],
+    ['Lines checked on the road every so many minutes', String(intervals.checkMinutes)],
   ],
 });
 
@@ -105,6 +106,14 @@ export function CrewPage({
               most={60}
               whole
               onChange={(n) => change('intervals', { dailyMonths: n }, MOVES)}
+            />
+            <NumberField
+              label="Lines on the road, minutes"
+              value={intervals.checkMinutes}
+              least={15}
+              most={1440}
+              whole
+              onChange={(n) => change('intervals', { checkMinutes: n }, MOVES)}
             />
           </FieldGrid>
         </Fields>

@@ -16,7 +16,10 @@ import { shortTime } from '../kit/time';
 import { ErrorText, Hidden, Label, Small } from '../kit/text';
 import { UndoBar } from '../kit/UndoBar';
 import { VerdictMark } from '../kit/VerdictMark';
+import { minutesLeft } from '@/core/securement/road/clock';
+import { wordDue } from '@/wording/road';
 import { useKeys } from '../useKeys';
+import { useNow } from '../useNow';
 import { type PlanPage, usePlanList } from './usePlanList';
 import { Grow, Spaced, Stack } from '../kit/layout';
 
@@ -89,12 +92,22 @@ const TitleLink = styled(Link)`
     outline: var(--w-focus) solid var(--ink);
   }
 `;
+/** On the road: when its lines are to be looked at. */
+const Due = styled.b`
+  font: 640 13px/1.2 var(--font-figure);
+  &[data-late='true'] {
+    color: var(--signal);
+  }
+`;
+
 function PlanRow({
   plan,
+  now,
   canDelete,
   onDelete,
 }: {
   plan: PlanSummary;
+  now: Date | null;
   canDelete: boolean;
   onDelete: () => void;
 }) {
@@ -103,6 +116,11 @@ function PlanRow({
       <Stack $gap={2}>
         <VerdictMark verdict={plan.verdict} />
         {plan.outdated ? <Small>is being judged again</Small> : null}
+        {plan.checkDueAt && now ? (
+          <Due data-late={minutesLeft(plan.checkDueAt, now) < 0}>
+            {wordDue(plan.checkDueAt, now)}
+          </Due>
+        ) : null}
       </Stack>
       <TitleLink href={`/loads/${plan.id}`} prefetch={false}>
         {plan.title}
@@ -130,6 +148,7 @@ export function PlanList({ first, strength }: { first: PlanPage; strength: Stren
   const { viewer } = useMember();
   const router = useRouter();
   const list = usePlanList(first);
+  const now = useNow();
   const [error, setError] = useState<string | null>(null);
   const [deleted, setDeleted] = useState<PlanSummary | null>(null);
   const open = (id: string): void => router.push(`/loads/${id}`);
@@ -198,6 +217,7 @@ export function PlanList({ first, strength }: { first: PlanPage; strength: Stren
           <PlanRow
             key={p.id}
             plan={p}
+            now={now}
             canDelete={viewer.canDelete}
             onDelete={() => void remove(p)}
           />

@@ -3,7 +3,7 @@ import Link from 'next/link';
 import { useRouter } from 'next/navigation';
 import { useState } from 'react';
 import { inspectionDue } from '@/core/gear/due';
-import type { Intervals } from '@/core/gear/intervals';
+import type { InspectionIntervals } from '@/core/gear/intervals';
 import type { HistoryEntry } from '@/core/gear/events';
 import { soundParts } from '@/core/gear/history';
 import { ROPE_MATERIALS } from '@/core/rope/materials';
@@ -152,7 +152,7 @@ export function GearPage({
   entries: readonly HistoryEntry[];
   plans: readonly UsingPlan[];
   strength: Strength;
-  intervals: Intervals;
+  intervals: InspectionIntervals;
 }) {
   const { viewer, units } = useMember();
   const router = useRouter();

@@ -37,7 +37,8 @@ export const fetchKeyMaker = (): Promise<() => string> =>
     : import('uuid').then((m) => m.v4);
 
 /** What is recorded, and done once. */
-type Recorded = 'POST /gear' | 'POST /gear/cuts' | 'POST /gear/{id}/history';
+type Recorded =
+  'POST /gear' | 'POST /gear/cuts' | 'POST /gear/{id}/history' | 'POST /plans/{id}/checks';
 
 interface OutboxState {
   /** What waits on this device, or was not taken. */

@@ -88,6 +88,7 @@ export function PlanHead({
   onExport,
   onDuplicate,
   printHref,
+  checkHref,
   historyHref,
   onKeys,
 }: {
@@ -99,6 +100,7 @@ export function PlanHead({
   onExport: () => void;
   onDuplicate: () => void;
   printHref: string;
+  checkHref: string;
   historyHref: string;
   onKeys: () => void;
 }) {
@@ -182,6 +184,9 @@ export function PlanHead({
               Redo
             </Button>
           ) : null}
+          <ButtonLink as={Link} $kind="quiet" href={checkHref} prefetch={false}>
+            Check
+          </ButtonLink>
           <ButtonLink as={Link} $kind="quiet" href={historyHref}>
             History
           </ButtonLink>

@@ -39,6 +39,9 @@ const PlanConflict = dynamic(
     loading: () => null,
   },
 );
+const RoadStrip = dynamic(() => orNothing(import('../road/RoadStrip').then((m) => m.RoadStrip)), {
+  ssr: false,
+});
 const TagRead = dynamic(() => orNothing(import('./TagRead').then((m) => m.TagRead)), {
   ssr: false,
 });
@@ -137,6 +140,7 @@ export function Planner({
         version={version}
         alarm={alarm ?? (editor.failing ? NOT_JUDGED : save.state === 'not-kept' ? save.why : null)}
         printHref={`/loads/${stored.id}/print`}
+        checkHref={`/loads/${stored.id}/check`}
         historyHref={`/loads/${stored.id}/history`}
         onKeys={() => setKeys(true)}
         onExport={() => keepJson(editor.plan.title, editor.plan)}
@@ -174,6 +178,11 @@ export function Planner({
             verdict={editor.assessment.verdict}
             hand={editor.hand}
             draft={editor.draft}
+          />
+          <RoadStrip
+            planId={stored.id}
+            plan={editor.plan}
+            onEdit={editor.readOnly ? null : editor.edit}
           />
           <Lines editor={editor} picked={picked} onPicked={setPicked} onWorking={openWorking} />
           {editor.readOnly ? null : <NewLine editor={editor} />}

@@ -20,6 +20,8 @@ export const plansAnswer = z.strictObject({
       /** Judged by other rules or another program: it is being judged again. */
       outdated: z.boolean(),
       lineCount: z.int(),
+      /** When the next check on the road is due; null: it is not on the road. */
+      checkDueAt: z.iso.datetime().nullable(),
     }),
   ),
   next,

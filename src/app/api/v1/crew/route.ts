@@ -4,6 +4,7 @@ import { crewSettings, saveCrewSettings } from '@/db/queries/crews';
 import { membersOfCrew } from '@/db/queries/members';
 import { API } from '@/server/api/endpoints';
 import { ifMatch } from '@/server/documents';
+import { refreshAllDue } from '@/server/road-checks';
 import { answer, route } from '@/server/route';
 import { CAUTIONS_VERSION } from '@/wording/cautions';
 
@@ -23,6 +24,8 @@ export const PUT = route(API.changeCrew, async ({ request, body, member }) => {
     const now = await crewSettings(db, member.crewId);
     const { strength = now.strength, intervals = now.intervals } = body;
     const settings = await saveCrewSettings(db, member.crewId, { version, strength, intervals });
+    if (intervals.checkMinutes !== now.intervals.checkMinutes)
+      await refreshAllDue(db, member.crewId);
     await writeAudit(db, { crewId: member.crewId, by: member.id, action: 'settings-changed' });
     return settings;
   });

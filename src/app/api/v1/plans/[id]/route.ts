@@ -4,6 +4,7 @@ import { setDeleted } from '@/db/queries/revisions';
 import { API } from '@/server/api/endpoints';
 import { documentId, documentResponse, ifMatch } from '@/server/documents';
 import { admitGear } from '@/server/gear';
+import { refreshCheckDue } from '@/server/road-checks';
 import { answer, route } from '@/server/route';
 
 export const GET = route(API.readPlan, async ({ params, member }) =>
@@ -16,7 +17,7 @@ export const PUT = route(API.savePlan, async ({ request, params, body, member })
     API.savePlan,
     await transaction(async (db) => {
       const before = await planById(db, member.crewId, id);
-      return updatePlan(
+      const saved = await updatePlan(
         db,
         member.crewId,
         member.id,
@@ -24,6 +25,9 @@ export const PUT = route(API.savePlan, async ({ request, params, body, member })
         version,
         await admitGear(db, member.crewId, body, before.document),
       );
+      if (saved.document.ruleSet !== before.document.ruleSet)
+        await refreshCheckDue(db, member.crewId, id, saved.document);
+      return saved;
     }),
   );
 });

@@ -1,0 +1,68 @@
+import { minutesLeft, type RoadClock } from '@/core/securement/road/clock';
+import { type FoundOnLine, OFTEN_SLACK } from '@/core/securement/road/found';
+import type { CheckOccasion, LineState } from '@/core/securement/road/vocabulary';
+
+export const OCCASION_WORDS: Record<CheckOccasion, string> = {
+  'before-driving': 'before driving',
+  'on-the-road': 'on the road',
+  'change-of-duty': 'at a change of duty',
+  arrived: 'on arriving',
+};
+
+export const STATE_WORDS: Record<LineState, string> = {
+  tight: 'tight',
+  're-hauled': 're-hauled',
+  slack: 'slack found',
+  damaged: 'damaged',
+};
+
+const METRES = { mile: 1609.344, km: 1000 } as const;
+
+/** A distance on the road, as people drive it. */
+export const wordRoad = (metres: number, system: 'metric' | 'us'): string =>
+  system === 'us'
+    ? `${Math.floor(metres / METRES.mile)} miles`
+    : `${Math.floor(metres / METRES.km)} km`;
+
+/** So much time, as short as it can be said; never more than there is. */
+function wordMinutes(minutes: number): string {
+  const whole = Math.abs(minutes);
+  return whole < 60 ? `${whole} min` : `${Math.floor(whole / 60)} h ${whole % 60} min`;
+}
+
+/** When a check is due: "check due in 12 min", "check overdue by 5 min". */
+export function wordDue(dueAt: string, now: Date): string {
+  const left = minutesLeft(dueAt, now);
+  return left < 0 ? `check overdue by ${wordMinutes(-left)}` : `check due in ${wordMinutes(left)}`;
+}
+
+/** How a load stands with its checks. */
+export function wordClock(clock: RoadClock, now: Date, system: 'metric' | 'us'): string {
+  switch (clock.state) {
+    case 'not-driven':
+      return 'For what stands still: nothing is checked on the road.';
+    case 'before-driving':
+      return 'Check every line before driving.';
+    case 'arrived':
+      return 'Arrived. Check every line before driving on.';
+    case 'on-the-road': {
+      const { dueAt, dueAtM, interval } = clock;
+      const due = wordDue(dueAt, now);
+      const also = [
+        ...(dueAtM === null ? [] : [`at ${wordRoad(dueAtM, system)} driven`]),
+        ...(interval.atChangeOfDuty ? ['at a change of duty'] : []),
+      ];
+      const sooner = also.length > 0 ? `, or ${also.join(', or ')}, whichever is first` : '';
+      return `${due[0]!.toUpperCase()}${due.slice(1)}${sooner} (${interval.source}).`;
+    }
+  }
+}
+
+/** What checks found on a line: what to do first, then why. */
+export function wordFound({ name, slackTimes, damaged }: FoundOnLine): string {
+  if (damaged)
+    return `${name}: do not drive on with it. The last check found it damaged; the verdict is of the plan, not of this line.`;
+  return slackTimes >= OFTEN_SLACK
+    ? `${name}: count on less of it, or lock it in another way. It was found slack ${slackTimes} times.`
+    : `${name}: look at it first. It was found slack once.`;
+}
