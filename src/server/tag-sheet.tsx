@@ -1,15 +1,6 @@
-import path from 'node:path';
-import {
-  Document,
-  Font,
-  Image,
-  Page,
-  renderToBuffer,
-  StyleSheet,
-  Text,
-  View,
-} from '@react-pdf/renderer';
+import { Document, Image, Page, renderToBuffer, StyleSheet, Text, View } from '@react-pdf/renderer';
 import QRCode from 'qrcode';
+import { FAMILY, registerFonts } from './pdf-fonts';
 import { type LabelSheet, LABEL_SHEETS, type LabelSheetId } from './tag-sheets';
 
 /** What stands on a tag besides its code. */
@@ -17,28 +8,6 @@ export interface TagText {
   readonly code: string;
   readonly lines: readonly string[];
   readonly crew: string;
-}
-
-/** Archivo and, for letters it keeps in a file of their own, the same face again. */
-const FACES = { Archivo: 'latin', 'Archivo Extended': 'latin-ext' } as const;
-const FAMILY = Object.keys(FACES);
-let fontsReady = false;
-
-/** The shipped face, as files that the PDF embeds; built-in PDF fonts know no letters beyond Western Europe. */
-function registerFonts(): void {
-  if (fontsReady) return;
-  const folder = path.join(process.cwd(), 'node_modules', '@fontsource', 'archivo', 'files');
-  for (const [family, subset] of Object.entries(FACES)) {
-    Font.register({
-      family,
-      fonts: ([400, 700] as const).map((fontWeight) => ({
-        src: path.join(folder, `archivo-${subset}-${fontWeight}-normal.woff`),
-        fontWeight,
-      })),
-    });
-  }
-  Font.registerHyphenationCallback((word) => [word]);
-  fontsReady = true;
 }
 
 const styles = StyleSheet.create({

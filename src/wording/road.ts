@@ -1,5 +1,7 @@
 import { minutesLeft, type RoadClock } from '@/core/securement/road/clock';
 import { type FoundOnLine, OFTEN_SLACK } from '@/core/securement/road/found';
+import { checkInterval } from '@/core/securement/road/intervals';
+import type { RuleSetId } from '@/core/securement/rule-set-ids';
 import type { CheckOccasion, LineState } from '@/core/securement/road/vocabulary';
 
 export const OCCASION_WORDS: Record<CheckOccasion, string> = {
@@ -65,4 +67,31 @@ export function wordFound({ name, slackTimes, damaged }: FoundOnLine): string {
   return slackTimes >= OFTEN_SLACK
     ? `${name}: count on less of it, or lock it in another way. It was found slack ${slackTimes} times.`
     : `${name}: look at it first. It was found slack once.`;
+}
+
+/** How often lines are looked at, for a card that goes along: each is a line with room for initials. */
+export function wordChecksToCome(
+  ruleSet: RuleSetId,
+  clock: RoadClock,
+  system: 'metric' | 'us',
+): readonly string[] {
+  if (clock.state === 'not-driven') return [];
+  const us = checkInterval(ruleSet, 0)?.firstM ?? null;
+  const next =
+    clock.state === 'on-the-road'
+      ? [`Next: by ${clock.dueAt.slice(11, 16)} UTC`]
+      : ['Before driving'];
+  return us === null
+    ? [
+        ...next,
+        'After the first hour at the latest',
+        'Then at your crew’s interval',
+        'When weather changes',
+      ]
+    : [
+        ...next,
+        `Within the first ${wordRoad(us, system)}`,
+        `Then every ${wordRoad(3 * us, system)} or 3 h`,
+        'At a change of duty',
+      ];
 }

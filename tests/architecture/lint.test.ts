@@ -60,7 +60,7 @@ describe('lint', () => {
     expect(
       await objectionsTo({
         'src/ui/bench/planted.ts':
-          "import { opinions } from '../planner/opinions';\n\nexport const a = opinions;\n",
+          "import { usePlanner } from '../planner/usePlanner';\n\nexport const a = usePlanner;\n",
       }),
     ).toEqual(['@typescript-eslint/no-restricted-imports']);
     expect(

@@ -2,7 +2,7 @@ import { checkSchema } from '@/core/securement/road/schema';
 import { checkAnswer, checksAnswer } from './answers/road';
 import { endpoint, type Endpoint } from './endpoint';
 
-/** Checks on the road, under the plan they are made on. */
+/** What goes along on the road, under the plan it is of: checks, and the card. */
 export const ROAD_API = {
   listChecks: endpoint({
     method: 'GET',
@@ -13,6 +13,16 @@ export const ROAD_API = {
     action: 'plan.read',
     answers: checksAnswer,
     answer: 'checks[], clock, next',
+  }),
+  card: endpoint({
+    method: 'GET',
+    path: '/plans/{id}/card.pdf',
+    query: ['paper'],
+    summary: 'The card of a plan on one page, as it is kept: ?paper=a4|letter',
+    body: null,
+    action: 'plan.read',
+    answers: null,
+    answer: 'PDF',
   }),
   recordCheck: endpoint({
     method: 'POST',

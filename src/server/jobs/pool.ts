@@ -6,6 +6,7 @@ import type { ImportReport, ImportWork } from '../gear-import/import';
 import { log } from '../log';
 import { refuse } from '../problem';
 import {
+  type CardWork,
   type CompareWork,
   type Comparison,
   judge,
@@ -96,6 +97,13 @@ export async function judgePlans(work: JudgeWork): Promise<{ id: string; verdict
 export async function drawTags(work: TagWork): Promise<Buffer> {
   return Buffer.from(
     (await threads().run(work, { name: 'tags', signal: patience() })) as Uint8Array,
+  );
+}
+
+/** A plan's card as PDF, made in a thread. */
+export async function drawCard(work: CardWork): Promise<Buffer> {
+  return Buffer.from(
+    (await threads().run(work, { name: 'card', signal: patience() })) as Uint8Array,
   );
 }
 

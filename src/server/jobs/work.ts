@@ -6,6 +6,8 @@ import { fail, type Result } from '@/core/result';
 import { isAway } from '@/db/away';
 import type { ImportReport, ImportWork } from '../gear-import/import';
 import type { computeComparison } from '../api/comparison';
+import type { CardText } from '../card';
+import type { PaperId } from '../papers';
 import type { TagText } from '../tag-sheet';
 import type { LabelSheetId } from '../tag-sheets';
 
@@ -56,6 +58,15 @@ export interface TagWork {
 export const tags = async ({ tags: list, sheet, from }: TagWork): Promise<Buffer> =>
   // Only who draws needs what draws.
   (await import('../tag-sheet')).tagSheet(list, sheet, from);
+
+export interface CardWork {
+  readonly card: CardText;
+  readonly paper: PaperId;
+}
+
+/** A plan's card as PDF. */
+export const card = async ({ card: text, paper }: CardWork): Promise<Buffer> =>
+  (await import('../card')).cardPdf(text, paper);
 
 /** Reads a file of things, and keeps them. Fails with `database-away` too: an error loses on its way out of a thread what says so. */
 export async function importFile(work: ImportWork): Promise<Result<ImportReport>> {

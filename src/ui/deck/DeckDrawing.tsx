@@ -12,9 +12,9 @@ import { Floor, Ground } from './Floor';
 import { Faults, MapFigures, MapRoundLoad, Motion } from './Marks';
 import type { DeckPick } from './pick';
 import { LineOnDeck } from './Ropes';
-import { inOrder, outlinePath, type Picture } from './svg';
+import { inOrder, outlinePath, type Picture } from '@/core/securement/stage/paths';
 import { LineTag, WeakFlag } from './Tags';
-import { tagPlaces } from './tagPlaces';
+import { tagPlaces } from '@/core/securement/stage/tag-places';
 import { AnchorOnDeck, UnitNames, UnitOnDeck } from './Things';
 
 /** What a deck is drawn in: the type of its names. */

@@ -22,7 +22,7 @@ import type { DraftStore } from './draft';
 import { type Drag, dragged, type Grip, nameOfGrip, readingsOf } from './grips';
 import { keyedEdit } from './keyed';
 import { Knob, Knobs } from './Knobs';
-import { inOrder, middleOn, outlinePath, pathOf, placeOn } from './svg';
+import { inOrder, middleOn, outlinePath, pathOf, placeOn } from '@/core/securement/stage/paths';
 
 /** A finger scrolls the page over what it does not hold. */
 const Hit = styled.path<{ $held: boolean }>`

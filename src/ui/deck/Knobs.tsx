@@ -8,7 +8,7 @@ import { canBeBent, endAnchor, pointsOf } from '@/core/securement/stage/lines';
 import type { Scene } from '@/core/securement/stage/scene';
 import type { DeckPick } from './pick';
 import type { Grip } from './grips';
-import { type Picture, placeOn } from './svg';
+import { type Picture, placeOn } from '@/core/securement/stage/paths';
 
 /** Something small to take hold of, with room round it for a finger. */
 export const Knob = styled.g`

@@ -7,7 +7,7 @@ import type { Scene } from '@/core/securement/stage/scene';
 import type { UnitChoice } from '@/core/units';
 import { wordFaultShortly } from '@/wording/stage';
 import { widthOfText } from '../diagrams/names';
-import { pathOf, type Picture, placeOn } from './svg';
+import { pathOf, type Picture, placeOn } from '@/core/securement/stage/paths';
 
 /** What is wrong or gives way is drawn in the one signal colour. */
 const SIGNAL = 'var(--signal)';

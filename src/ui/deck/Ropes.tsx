@@ -1,7 +1,7 @@
 import type { StageLayout } from '@/core/securement/stage/layout';
 import type { SceneLine } from '@/core/securement/stage/scene';
 import { RopeStroke } from '../diagrams/RopeStroke';
-import { pathOf, type Picture, placeOn, widthOf } from './svg';
+import { pathOf, type Picture, placeOn, widthOf } from '@/core/securement/stage/paths';
 
 /** No line is drawn thinner, in units of the picture. */
 const LEAST_WIDTH = 4.5;

@@ -2,7 +2,7 @@ import type { StageLayout } from '@/core/securement/stage/layout';
 import type { SceneLine } from '@/core/securement/stage/scene';
 import { formatQuantity, type UnitChoice } from '@/core/units';
 import { widthOfText } from '../diagrams/names';
-import type { TagPlace } from './tagPlaces';
+import type { TagPlace } from '@/core/securement/stage/tag-places';
 
 /** A line's tag: its number, and under it how much of what it may carry it keeps as tension. */
 export function LineTag({ place: { line, x, y, to }, width }: { place: TagPlace; width: number }) {

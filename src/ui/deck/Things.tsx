@@ -3,7 +3,7 @@ import type { Placed } from '@/core/securement/load/placed';
 import type { StageLayout } from '@/core/securement/stage/layout';
 import type { Scene, SceneAnchor } from '@/core/securement/stage/scene';
 import { widthOfText, withRoom } from '../diagrams/names';
-import { inOrder, middleOn, outlinePath, type Picture } from './svg';
+import { inOrder, middleOn, outlinePath, type Picture } from '@/core/securement/stage/paths';
 
 /** A unit as it stands. */
 export function UnitOnDeck({

@@ -20,7 +20,7 @@ import { stepOnDeck } from '@/core/securement/stage/view';
 import type { LineMake } from '@/core/securement/vocabulary';
 import { formatQuantity, type UnitChoice } from '@/core/units';
 import { wordClearances, wordLegs } from '@/wording/stage';
-import type { Picture } from './svg';
+import type { Picture } from '@/core/securement/stage/paths';
 
 export type Grip =
   | { readonly kind: 'unit'; readonly id: string; readonly picture: Picture }

@@ -7,7 +7,7 @@ import { useMember } from '../frame/MemberContext';
 import { Small } from '../kit/text';
 import { VerdictMark } from '../kit/VerdictMark';
 import { type OpenWorking, WorkingFigure } from '../working/WorkingFigure';
-import type { OpinionRow } from './opinions';
+import type { OpinionRow } from '@/wording/opinions';
 import { wordRow, wordValue } from '@/wording/figures';
 
 const Item = styled.li`

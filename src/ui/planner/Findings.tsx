@@ -6,7 +6,7 @@ import { wordFinding } from '@/wording/findings';
 import { useMember } from '../frame/MemberContext';
 import { Small } from '../kit/text';
 import { VerdictMark } from '../kit/VerdictMark';
-import { grouped } from './grouped';
+import { grouped } from '@/wording/grouped';
 
 const Item = styled.li`
   display: grid;

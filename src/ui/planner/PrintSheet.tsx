@@ -1,12 +1,14 @@
 'use client';
 import Link from 'next/link';
 import styled from 'styled-components';
+import type { PrintedDeck, PrintInk } from '@/core/securement/stage/printed';
 import { CAUTIONS } from '@/wording/cautions';
+import { wordUtc } from '@/wording/text';
 import { useMember } from '../frame/MemberContext';
-import { Button } from '../kit/Button';
+import { Button, ButtonLink } from '../kit/Button';
 import { Small } from '../kit/text';
 import { VerdictMark } from '../kit/VerdictMark';
-import type { Printed, PrintedLine } from './printed';
+import type { Printed, PrintedLine } from '@/wording/printed';
 
 const Verdict = styled.div`
   text-align: right;
@@ -74,6 +76,60 @@ const Top = styled.header`
   margin-bottom: 10px;
 `;
 
+const INKS: Record<PrintInk, string> = {
+  none: 'none',
+  black: '#000',
+  grey: '#8a8a8a',
+  pale: '#efeadc',
+  white: '#fff',
+};
+const Drawing = styled.svg`
+  display: block;
+  width: 100%;
+  max-width: 340px;
+  height: auto;
+  margin: 10px auto;
+  & text {
+    font-family: var(--font-figure);
+    font-weight: 700;
+  }
+`;
+
+/** The deck as the card shows it too. */
+function DeckOnPaper({ deck }: { deck: PrintedDeck }) {
+  return (
+    <Drawing
+      viewBox={`0 0 ${deck.width} ${deck.height}`}
+      role="img"
+      aria-label="The deck from above and from behind"
+    >
+      {deck.shapes.map((shape, i) =>
+        shape.kind === 'path' ? (
+          <path
+            key={i}
+            d={shape.d}
+            fill={INKS[shape.fill]}
+            stroke={INKS[shape.stroke]}
+            strokeWidth={shape.width}
+            strokeDasharray={shape.dash}
+          />
+        ) : (
+          <text
+            key={i}
+            x={shape.x}
+            y={shape.y}
+            fill={INKS[shape.ink]}
+            textAnchor={shape.anchor}
+            fontSize={shape.size}
+          >
+            {shape.text}
+          </text>
+        ),
+      )}
+    </Drawing>
+  );
+}
+
 function LineRow({ line, number }: { line: PrintedLine; number: number }) {
   return (
     <tr>
@@ -100,11 +156,13 @@ function LineRow({ line, number }: { line: PrintedLine; number: number }) {
 
 /** What a driver carries: verdict, load, lines, comparisons, findings, cautions. A4 and Letter. */
 export function PrintSheet({
+  planId,
   printed,
   version,
   savedBy,
   savedAt,
 }: {
+  planId: string;
   printed: Printed;
   version: number;
   savedBy: string;
@@ -117,6 +175,8 @@ export function PrintSheet({
         <Button $kind="primary" onPress={() => window.print()}>
           Print
         </Button>
+        <ButtonLink href={`/api/v1/plans/${planId}/card.pdf`}>Card, A4</ButtonLink>
+        <ButtonLink href={`/api/v1/plans/${planId}/card.pdf?paper=letter`}>Card, Letter</ButtonLink>
         <Link
           href="../"
           onClick={(e) => {
@@ -131,8 +191,7 @@ export function PrintSheet({
         <Top>
           <div>
             <h1>{printed.title}</h1>
-            {viewer.crewName}. Version {version}, {savedBy},{' '}
-            {savedAt.slice(0, 16).replace('T', ' ')} UTC
+            {viewer.crewName}. Version {version}, {savedBy}, {wordUtc(savedAt)}
           </div>
           <Verdict>
             <VerdictMark verdict={printed.verdict} />
@@ -146,6 +205,7 @@ export function PrintSheet({
         {printed.units.map((u) => (
           <p key={u.id}>{u.words}</p>
         ))}
+        <DeckOnPaper deck={printed.deck} />
         <h2>Lines</h2>
         <table>
           <thead>

@@ -10,7 +10,7 @@ import { Button, ButtonLink } from '../kit/Button';
 import { Hidden, Label, Small } from '../kit/text';
 import { VerdictMark } from '../kit/VerdictMark';
 import { type OpenWorking, WorkingFigure } from '../working/WorkingFigure';
-import { type OpinionRow, opinions, rowInWords } from './opinions';
+import { type OpinionRow, opinions, rowInWords } from '@/wording/opinions';
 import { wordRow, wordValue } from '@/wording/figures';
 import { Table, Dir, How, Opinion, Track, Held, Needs, Diamond } from './Tally.styles';
 import { orMissing } from '../orMissing';

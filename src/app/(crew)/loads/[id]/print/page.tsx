@@ -2,7 +2,7 @@ import { UNIT_CHOICES } from '@/core/units';
 import { planById } from '@/db/queries/plans';
 import { factsToday } from '@/server/gear';
 import { memberOrFirstPage, storedOrNotFound } from '@/server/page';
-import { printedOf } from '@/ui/planner/printed';
+import { printedOf } from '@/wording/printed';
 import { PrintSheet } from '@/ui/planner/PrintSheet';
 
 export const metadata = { title: 'Print · Vast Cleat' };
@@ -13,6 +13,7 @@ export default async function PrintPage({ params }: { params: Promise<{ id: stri
   const facts = await factsToday(member.crewId, stored.document);
   return (
     <PrintSheet
+      planId={stored.id}
       printed={printedOf(stored.document, new Map(facts), UNIT_CHOICES[member.units])}
       version={stored.version}
       savedBy={stored.updatedBy}

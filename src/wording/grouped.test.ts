@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { demoPlan, judge } from '../../../tests/support/demo';
+import { demoPlan, judge } from '../../tests/support/demo';
 import { grouped } from './grouped';
 
 describe('findings said once', () => {

@@ -1,6 +1,6 @@
-import type { Point } from '@/core/securement/leg';
-import type { Placed } from '@/core/securement/load/placed';
-import type { StageLayout } from '@/core/securement/stage/layout';
+import type { Point } from '../leg';
+import type { Placed } from '../load/placed';
+import type { StageLayout } from './layout';
 
 /** Which of the two pictures of a deck is meant. */
 export type Picture = 'plan' | 'elevation';

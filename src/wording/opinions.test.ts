@@ -2,15 +2,15 @@ import { readFileSync } from 'node:fs';
 import { describe, expect, it } from 'vitest';
 import { parsePlan, type Plan } from '@/core/securement/plan';
 import { METRIC } from '@/core/units';
-import { demoNames, demoPlan, judge, withLoad } from '../../../tests/support/demo';
-import { headline } from '@/wording/headline';
+import { demoNames, demoPlan, judge, withLoad } from '../../tests/support/demo';
+import { headline } from './headline';
 import { opinions, rowInWords } from './opinions';
 
 function reference(name: string): Plan {
   const parsed = parsePlan(
     (
       JSON.parse(
-        readFileSync(new URL(`../../../tests/verdict/cases/${name}.json`, import.meta.url), 'utf8'),
+        readFileSync(new URL(`../../tests/verdict/cases/${name}.json`, import.meta.url), 'utf8'),
       ) as { plan: unknown }
     ).plan,
   );

@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { METRIC, US_CUSTOMARY } from '@/core/units';
-import { demoPlan, judge } from '../../../tests/support/demo';
+import { demoPlan, judge } from '../../tests/support/demo';
 import { printedOf } from './printed';
 
 describe('what the print sheet says', () => {

@@ -1,5 +1,5 @@
-import type { StageLayout } from '@/core/securement/stage/layout';
-import type { Scene, SceneLine } from '@/core/securement/stage/scene';
+import type { StageLayout } from './layout';
+import type { Scene, SceneLine } from './scene';
 
 /** Where the tag of a line stands beside the deck, and the place it belongs to. */
 export interface TagPlace {

@@ -1,15 +1,19 @@
+import { knot } from '@/core/knot/knots';
+import { knotsIn } from '@/core/line/elements';
 import { assess } from '@/core/securement/assess';
 import type { GearFacts } from '@/core/securement/locker-word';
 import { standsOnWords, unitName } from '@/core/securement/load/describe';
 import type { Plan } from '@/core/securement/plan';
 import type { LineFacts } from '@/core/securement/rule-input';
+import { type PrintedDeck, printedDeck } from '@/core/securement/stage/printed';
+import { sceneOf } from '@/core/securement/stage/scene';
 import { RULE_SET_TITLES } from '@/core/securement/rule-set-ids';
 import type { TallyRow, Verdict } from '@/core/securement/verdict';
 import { formatQuantity, formatTogether, type UnitChoice } from '@/core/units';
-import { wordRow, wordRun, wordValue } from '@/wording/figures';
-import { wordFinding } from '@/wording/findings';
-import { headline } from '@/wording/headline';
-import { OPINION_WORDS, ROW_WORDS } from '@/wording/verdicts';
+import { wordRow, wordRun, wordValue } from './figures';
+import { wordFinding } from './findings';
+import { headline } from './headline';
+import { OPINION_WORDS, ROW_WORDS } from './verdicts';
 import { grouped } from './grouped';
 import { type OpinionRow, opinions, rowInWords } from './opinions';
 
@@ -19,6 +23,8 @@ export interface PrintedLine {
   readonly name: string;
   readonly run: string;
   readonly places: string;
+  /** Its knots, by name. */
+  readonly knots: string;
   readonly wll: string;
   readonly weakest: string;
   readonly tension: string;
@@ -44,6 +50,9 @@ export interface Printed {
   readonly headline: string;
   readonly edition: string;
   readonly scope: string;
+  readonly deckName: string;
+  /** The deck as it is drawn. */
+  readonly deck: PrintedDeck;
   readonly units: readonly { readonly id: string; readonly words: string }[];
   readonly lines: readonly PrintedLine[];
   readonly rows: readonly PrintedRow[];
@@ -58,6 +67,7 @@ function lineOf({ line, capacity, tension }: LineFacts, units: UnitChoice): Prin
     name: line.name,
     run: wordRun(line, units),
     places: capacity.places.map((p) => p.name).join(' – '),
+    knots: line.elements.flatMap((e) => knotsIn(e).map((id) => knot(id).name)).join(', '),
     wll: force(capacity.wll.value),
     weakest:
       capacity.wll.value === null
@@ -99,6 +109,9 @@ function directionRow(row: OpinionRow, units: UnitChoice): PrintedRow {
   };
 }
 
+/** Room for the deck on a sheet, in points. */
+const PICTURE = { width: 250, height: 330 } as const;
+
 /** The print sheet of a plan in a member's units, with what the locker says of its gear today. Never throws. */
 export function printedOf(plan: Plan, facts: GearFacts, units: UnitChoice): Printed {
   const a = assess(plan, facts);
@@ -111,6 +124,8 @@ export function printedOf(plan: Plan, facts: GearFacts, units: UnitChoice): Prin
     headline: headline(a, units),
     edition,
     scope,
+    deckName: plan.deck.name,
+    deck: printedDeck(sceneOf(plan, a), units, PICTURE),
     units: plan.units.map((u) => ({
       id: u.id,
       words: `${unitName(u)}: ${

@@ -3,8 +3,8 @@ import type { StaticsRow } from '@/core/securement/hold/opinion';
 import type { Direction } from '@/core/securement/vocabulary';
 import { forbidden, tightest } from '@/core/securement/tightest';
 import type { TallyRow } from '@/core/securement/verdict';
-import { mechanismClause, withSubject, wordMoving } from '@/wording/mechanism';
-import { ROW_WORDS } from '@/wording/verdicts';
+import { mechanismClause, withSubject, wordMoving } from './mechanism';
+import { ROW_WORDS } from './verdicts';
 
 /** One direction with both opinions: the tightest the rule compares there, and the tightest statics find. */
 export interface OpinionRow {
