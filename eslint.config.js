@@ -51,6 +51,7 @@ const UI = [
   'bench',
   'deck',
   'road',
+  'kept',
   'planner',
 ];
 const arrows = (root, order, more = []) =>

@@ -5,7 +5,7 @@ import { GEAR_KINDS } from '@/core/gear/vocabulary';
 import { GEAR_STATES, stateOf } from '@/core/gear/history';
 import { checkRecord, checkStart } from '@/core/gear/record';
 import type { Plan } from '@/core/securement/plan';
-import { type GearFact, gearIdOf, gearIdsOf } from '@/core/securement/locker-word';
+import { gearIdOf, gearIdsOf, type KeptFact, partIdsOf } from '@/core/securement/locker-word';
 import { ConstraintError, type Database, pool } from '@/db/pool';
 import {
   codesOfRemoved,
@@ -22,6 +22,7 @@ import {
   updateGear,
 } from '@/db/queries/gear';
 import { addGearEvent, gearHistory } from '@/db/queries/gear-events';
+import { holdParts, partFacts } from '@/db/queries/kept-parts';
 import { GEAR_SORTS, type GearQuery } from '@/db/queries/gear-list';
 import type { Member } from '@/db/queries/members';
 import { isDay, readMarker, searchText } from './documents';
@@ -198,19 +199,37 @@ export const standingOn = (stored: StoredGear, now: Date) => ({
   due: dueState(stored.dueOn, dayOf(now)),
 });
 
-/** What the locker says today of the things a plan uses, as entries a page can take. */
+/** What the locker, and what the crew keeps, says today of what a plan uses, as entries a page can take. */
 export async function factsToday(
   crewId: string,
   plan: Plan,
-): Promise<(readonly [string, GearFact])[]> {
+): Promise<(readonly [string, KeptFact])[]> {
   const now = new Date();
-  return (await gearByIds(pool(), crewId, gearIdsOf(plan))).gear.map(
-    (g) =>
-      [
-        g.id,
-        { gear: g.document, state: g.standing, due: standingOn(g, now).due, removed: g.removed },
-      ] as const,
-  );
+  const { gear } = await gearByIds(pool(), crewId, gearIdsOf(plan));
+  return [
+    ...gear.map(
+      (g) =>
+        [
+          g.id,
+          { gear: g.document, state: g.standing, due: standingOn(g, now).due, removed: g.removed },
+        ] as const,
+    ),
+    ...(await partFacts(pool(), crewId, partIdsOf(plan))),
+  ];
+}
+
+/** The same for decks and loads that are kept: what this crew never kept is a plan's own. */
+async function admitParts(db: Database, crewId: string, plan: Plan): Promise<Plan> {
+  const ids = partIdsOf(plan);
+  if (ids.length === 0) return plan;
+  const known = await holdParts(db, crewId, ids);
+  const own = (keptAs: Plan['deck']['keptAs']): Plan['deck']['keptAs'] =>
+    keptAs && known.has(keptAs.id) ? keptAs : null;
+  return {
+    ...plan,
+    deck: { ...plan.deck, keptAs: own(plan.deck.keptAs) },
+    units: plan.units.map((u) => ({ ...u, keptAs: own(u.keptAs) })),
+  };
 }
 
 /**
@@ -221,9 +240,10 @@ export async function factsToday(
 export async function admitGear(
   db: Database,
   crewId: string,
-  plan: Plan,
+  brought: Plan,
   before: Plan | null,
 ): Promise<Plan> {
+  const plan = await admitParts(db, crewId, brought);
   const ids = gearIdsOf(plan);
   if (ids.length === 0) return plan;
   await holdGear(db, crewId, ids);

@@ -1,17 +1,19 @@
-import { gearIdsOf } from '@/core/securement/locker-word';
-import { readPlan } from '@/core/securement/plan';
+import { gearIdsOf, partIdsOf } from '@/core/securement/locker-word';
+import { type Plan, readPlan } from '@/core/securement/plan';
 import type { Database } from '@/db/pool';
 import { edition } from '@/db/edition';
-import { gearFacts, keepVerdicts, plansToJudgeAgain, plansUsingHeld } from '@/db/queries/plan-gear';
+import { factsOf, keepVerdicts, plansToJudgeAgain, plansUsingHeld } from '@/db/queries/plan-gear';
+import { plansTakingHeld } from '@/db/queries/kept-parts';
 import { judgePlans, type ToJudge } from './jobs/pool';
 
 /** Judges plans of one crew with what the locker says now, and keeps the verdicts with their edition. */
 async function judgeAll(db: Database, crewId: string, plans: readonly ToJudge[]): Promise<void> {
-  const ids = plans.flatMap(({ document }) => {
+  const read = plans.flatMap(({ document }) => {
     const plan = readPlan(document);
-    return plan.ok ? gearIdsOf(plan.value) : [];
+    return plan.ok ? [plan.value] : [];
   });
-  const facts = [...(await gearFacts(db, crewId, [...new Set(ids)]))];
+  const all = (ids: (plan: Plan) => string[]): string[] => [...new Set(read.flatMap(ids))];
+  const facts = [...(await factsOf(db, crewId, all(gearIdsOf), all(partIdsOf)))];
   await keepVerdicts(db, crewId, await judgePlans({ plans, facts }), edition());
 }
 
@@ -25,6 +27,16 @@ export async function rejudgePlansUsing(
   gearId: string,
 ): Promise<void> {
   const plans = await plansUsingHeld(db, crewId, gearId);
+  if (plans.length > 0) await judgeAll(db, crewId, plans);
+}
+
+/** Judges every plan that took a kept deck or load anew, in the transaction that changed it. */
+export async function rejudgePlansTaking(
+  db: Database,
+  crewId: string,
+  partId: string,
+): Promise<void> {
+  const plans = await plansTakingHeld(db, crewId, partId);
   if (plans.length > 0) await judgeAll(db, crewId, plans);
 }
 

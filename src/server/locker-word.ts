@@ -1,7 +1,7 @@
-import { gearIdsOf, type GearFacts } from '@/core/securement/locker-word';
+import { gearIdsOf, type GearFacts, partIdsOf } from '@/core/securement/locker-word';
 import type { Plan } from '@/core/securement/plan';
 import { pool } from '@/db/pool';
-import { gearFacts } from '@/db/queries/plan-gear';
+import { factsOf } from '@/db/queries/plan-gear';
 import { memberOfToken } from './session';
 
 /**
@@ -9,11 +9,12 @@ import { memberOfToken } from './session';
  * nothing to ask about.
  */
 export async function wordOfLocker(
-  plan: Pick<Plan, 'lines'>,
+  plan: Pick<Plan, 'lines' | 'deck' | 'units'>,
   token: string | undefined,
   now: Date,
 ): Promise<GearFacts | null> {
-  const ids = gearIdsOf(plan);
-  const found = ids.length > 0 && token ? await memberOfToken(pool(), token, now) : null;
-  return found ? gearFacts(pool(), found.member.crewId, ids) : null;
+  const [ids, partIds] = [gearIdsOf(plan), partIdsOf(plan)];
+  const found =
+    ids.length + partIds.length > 0 && token ? await memberOfToken(pool(), token, now) : null;
+  return found ? factsOf(pool(), found.member.crewId, ids, partIds) : null;
 }

@@ -26,7 +26,7 @@ export async function memberOrFirstPage(): Promise<Member> {
 
 /** A stored document of the member's crew for a page; one that is not there, or cannot be read, shows the page for that. */
 export async function storedOrNotFound<D>(
-  kind: 'plan' | 'rigging' | 'gear',
+  kind: 'plan' | 'rigging' | 'gear' | 'deck',
   id: string,
   byId: (db: Database, crewId: string, id: string) => Promise<D>,
 ): Promise<D> {

@@ -173,6 +173,18 @@ const FINDINGS: Record<FindingCode, (v: Values, force: Force, length: Force) => 
   'gear-suspect': (v) =>
     `${v['line']}: inspect ${v['code']} before it is loaded. Something happened to it.`,
   'gear-overdue': (v) => `${v['line']}: inspect ${v['code']}. Its inspection is overdue.`,
+  'kept-not-asked': (v) =>
+    `${capital(String(v['what']))}: sign in. What your crew keeps of it was not asked.`,
+  'deck-gone': (v) =>
+    `${capital(String(v['deck']))}: take another deck, or enter this one here. Your crew keeps it no longer.`,
+  'deck-worse': (v) =>
+    `${capital(String(v['deck']))}: take it as it is now. Your crew has found less than this plan counts with: ${v['what']}.`,
+  'deck-changed': (v) =>
+    `${capital(String(v['deck']))} was read again since this plan took it. What its lines use is no worse.`,
+  'load-gone': (v) =>
+    `${capital(String(v['unit']))}: say here what it is. Your crew keeps it no longer.`,
+  'load-changed': (v) =>
+    `${capital(String(v['unit']))}: take it as it is now, or say that this one is otherwise. Your crew has changed what it keeps of it.`,
   'gear-gone': (v) =>
     `${v['line']}: choose ${v['code'] ?? 'its gear'} anew. It is no longer in the locker.`,
   'knot-jams': (v) => `${v['line']}: a ${v['knot']} may jam under load and have to be cut.`,

@@ -2,7 +2,7 @@ import type { CutPlan } from '@/core/cutting/plan';
 import type { CutJob } from '@/core/cutting/problem';
 import type { Plan } from '@/core/securement/plan';
 import type { HoldMap } from '@/core/securement/hold/map';
-import type { GearFact } from '@/core/securement/locker-word';
+import type { KeptFact } from '@/core/securement/locker-word';
 import type { Change } from '@/core/securement/advice/one-change';
 import type { Body } from '@/core/knot/shape/body';
 import type { ShippedForm } from '@/core/knot/shape/frames';
@@ -15,7 +15,7 @@ export interface AdviceRequest {
   readonly id: number;
   readonly plan: Plan;
   /** What the locker says of the things on the lines; null: not known. */
-  readonly gear: readonly (readonly [string, GearFact])[] | null;
+  readonly gear: readonly (readonly [string, KeptFact])[] | null;
 }
 
 export interface AdviceAnswer {

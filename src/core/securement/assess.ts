@@ -8,6 +8,7 @@ import { allAtOnce } from '../steps';
 import { traced } from '../working/working';
 import { anchorSharing } from './anchor-sharing';
 import { gearFindings, sharedRopes } from './gear-facts';
+import { keptFindings } from './kept/findings';
 import type { LockerWord } from './locker-word';
 import type { StaticsRow } from './hold/opinion';
 import { staticsOpinion } from './hold/statics';
@@ -161,6 +162,7 @@ export function ruleOpinion(plan: Plan, locker: LockerWord): RuleOpinion {
     ...lines.flatMap((facts) => lineFindings(facts, plan.units, rules.countsPretension)),
     ...sharedRopes(lines),
     ...plan.lines.flatMap((line) => gearFindings(line, locker)),
+    ...keptFindings(plan, locker),
   ];
   return {
     verdict: worst([...rows.map((r) => r.verdict), ...effectsOf(findings)]),

@@ -91,6 +91,12 @@ export const FINDING_CODES = [
   'gear-suspect',
   'gear-overdue',
   'gear-gone',
+  'kept-not-asked',
+  'deck-gone',
+  'deck-worse',
+  'deck-changed',
+  'load-gone',
+  'load-changed',
   'knot-jams',
 ] as const;
 export type FindingCode = (typeof FINDING_CODES)[number];

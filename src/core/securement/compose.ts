@@ -175,6 +175,7 @@ export const newUnit = (id: string, name: string, fromFrontM: number): LoadUnit 
   fullyContained: false,
   against: [],
   edges: null,
+  keptAs: null,
 });
 
 /** A plan to begin with: a load of a metre on a small trailer, nothing claimed that nobody has entered. */
@@ -197,6 +198,7 @@ export function newPlan(strength: Strength, units: 'metric' | 'us'): Plan {
       anchors,
       surface: null,
       boards: { forward: OPEN, rearward: OPEN, left: OPEN, right: OPEN },
+      keptAs: null,
     },
     lines: [],
   };

@@ -1,6 +1,12 @@
 import { kindOf } from '../line/elements';
 import type { LineFacts } from './rule-input';
-import { type GearFact, gearIdOf, LOCKER_NOT_ASKED, type LockerWord } from './locker-word';
+import {
+  type GearFact,
+  gearFactIn,
+  gearIdOf,
+  LOCKER_NOT_ASKED,
+  type LockerWord,
+} from './locker-word';
 import type { Line } from './schema';
 import type { LineElement } from '../line/schema';
 import type { Finding } from './verdict';
@@ -46,7 +52,7 @@ export function gearFindings(line: Line, locker: LockerWord): Finding[] {
       return [
         { ...common, code: 'locker-not-asked', effect: 'cannot-say', values: { line: line.name } },
       ];
-    const fact = locker.get(id);
+    const fact = gearFactIn(locker, id);
     if (!fact)
       return [{ ...common, code: 'gear-gone', effect: 'cannot-say', values: { line: line.name } }];
     const said = findingOf(line, element, fact);

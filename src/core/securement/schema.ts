@@ -40,7 +40,12 @@ export const boardSchema = z.strictObject({
 });
 const open = { capacityN: null, heightM: null };
 
-export const deckSchema = z.strictObject({
+/** Which of the crew's kept decks or loads something was taken from, and as of which version. */
+export const keptAsSchema = z.strictObject({ id: z.uuid(), version: z.int().min(1).max(1e9) });
+export type KeptAs = z.infer<typeof keptAsSchema>;
+
+/** What there is of a deck, wherever it is kept. */
+export const deckFields = {
   name,
   lengthM: span,
   widthM: span,
@@ -55,6 +60,12 @@ export const deckSchema = z.strictObject({
       right: boardSchema,
     })
     .default({ forward: open, rearward: open, left: open, right: open }),
+};
+
+export const deckSchema = z.strictObject({
+  ...deckFields,
+  /** The kept deck it was taken from; null: it is this plan's own. */
+  keptAs: keptAsSchema.nullable().default(null),
 });
 
 export const angleSchema = z.discriminatedUnion('by', [

@@ -1,22 +1,25 @@
 import { z } from 'zod';
-import type { GearFact, GearFacts } from '@/core/securement/locker-word';
+import type { GearFacts, KeptFact } from '@/core/securement/locker-word';
 import { type Database, many } from '../pool';
 import { gearByIds } from './gear';
+import { partFacts } from './kept-parts';
 
-/** What the locker says of these things, removed ones too; ids the crew never had are left out. Whether one is due is not asked here. */
-export async function gearFacts(
+/** What the locker says of these things, and the crew of decks and loads that it keeps, removed ones too; ids the crew never had are left out. Whether one is due is not asked here. */
+export async function factsOf(
   db: Database,
   crewId: string,
   ids: readonly string[],
+  partIds: readonly string[],
 ): Promise<GearFacts> {
   // What cannot be read is left out: of a thing that is not among the facts nothing good is assumed.
   const { gear } = await gearByIds(db, crewId, ids);
-  return new Map(
-    gear.map((g): [string, GearFact] => [
+  return new Map<string, KeptFact>([
+    ...gear.map((g): readonly [string, KeptFact] => [
       g.id,
       { gear: g.document, state: g.standing, due: null, removed: g.removed },
     ]),
-  );
+    ...(await partFacts(db, crewId, partIds)),
+  ]);
 }
 
 /** Notes which things a plan uses; ids the crew does not have are left out. Call inside a transaction. */

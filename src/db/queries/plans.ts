@@ -4,14 +4,15 @@ import { type Plan, readPlan } from '@/core/securement/plan';
 import { RULE_SET_IDS } from '@/core/securement/rule-set-ids';
 import { VERDICTS } from '@/core/securement/verdict';
 import { assess } from '@/core/securement/assess';
-import { gearIdsOf } from '@/core/securement/locker-word';
+import { gearIdsOf, partIdsOf } from '@/core/securement/locker-word';
 import { ConflictError, type Database, many, one } from '../pool';
 import { nameKey } from './crews';
 import { PAGE_SIZE, type StoredDocument, wordPattern } from './documents';
 import { edition } from '../edition';
 import { readable } from '../unreadable';
 import { holdGear } from './gear';
-import { gearFacts, linkGear } from './plan-gear';
+import { linkParts } from './kept-parts';
+import { factsOf, linkGear } from './plan-gear';
 import { addRevision, revisionDocument } from './revisions';
 
 /** A plan as it is kept. */
@@ -70,7 +71,8 @@ async function columnsOf(
 ): Promise<[Plan, string, string, string, string, string, number]> {
   const ids = gearIdsOf(document);
   await holdGear(db, crewId, ids);
-  const { verdict } = assess(document, await gearFacts(db, crewId, ids));
+  const facts = await factsOf(db, crewId, ids, partIdsOf(document));
+  const { verdict } = assess(document, facts);
   return [
     document,
     document.title,
@@ -121,6 +123,7 @@ export async function insertPlan(
     [id, crewId, ...(await columnsOf(db, crewId, document)), memberId],
   );
   await linkGear(db, crewId, id, gearIdsOf(document));
+  await linkParts(db, crewId, id, partIdsOf(document));
   await addRevision(db, 'plan', crewId, memberId, id, 1, document);
   return planById(db, crewId, id);
 }
@@ -149,6 +152,7 @@ export async function updatePlan(
     [crewId, id, version, ...(await columnsOf(db, crewId, document)), memberId],
   );
   await linkGear(db, crewId, id, gearIdsOf(document));
+  await linkParts(db, crewId, id, partIdsOf(document));
   await addRevision(db, 'plan', crewId, memberId, id, row.version, document);
   return planById(db, crewId, id);
 }

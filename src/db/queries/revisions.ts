@@ -117,7 +117,7 @@ export async function nameRevision(
 /** A document that is not deleted, as it is kept: for exports of what cannot be read. @throws NotFoundError */
 export async function rawDocument(
   db: Database,
-  table: Kept | 'gear',
+  table: Kept | 'gear' | 'kept_part',
   crewId: string,
   id: string,
 ): Promise<unknown> {

@@ -8,6 +8,7 @@ import { PLAN } from '@/core/securement/plan';
 import { COMPUTE_API } from './compute-endpoints';
 import { CREW_API } from './crew-endpoints';
 import { HISTORY_API } from './history-endpoints';
+import { KEPT_API } from './kept-endpoints';
 import { ROAD_API } from './road-endpoints';
 import { assessExample, riggingExample } from './examples';
 import { planBody } from './schemas';
@@ -19,6 +20,7 @@ export const API = {
   ...CREW_API,
   ...HISTORY_API,
   ...ROAD_API,
+  ...KEPT_API,
   openapi: endpoint({
     method: 'GET',
     path: '/openapi.json',

@@ -1,4 +1,4 @@
-import { type GearFact, LOCKER_NOT_ASKED } from '@/core/securement/locker-word';
+import { type KeptFact, LOCKER_NOT_ASKED } from '@/core/securement/locker-word';
 import { assess } from '@/core/securement/assess';
 import { type Plan, readPlan } from '@/core/securement/plan';
 import type { VERDICTS } from '@/core/securement/verdict';
@@ -23,7 +23,7 @@ export interface ToJudge {
 export interface JudgeWork {
   readonly plans: readonly ToJudge[];
   /** What the locker says of everything these plans use. */
-  readonly facts: readonly (readonly [string, GearFact])[];
+  readonly facts: readonly (readonly [string, KeptFact])[];
 }
 
 /** Judges plans as they are kept; what cannot be read cannot be said. */
@@ -38,7 +38,7 @@ export function judge({ plans, facts }: JudgeWork): { id: string; verdict: Verdi
 export interface CompareWork {
   readonly plan: Plan;
   /** What the locker says of what it uses; null: it was not asked. */
-  readonly facts: readonly (readonly [string, GearFact])[] | null;
+  readonly facts: readonly (readonly [string, KeptFact])[] | null;
 }
 
 /** A plan under every rule set. */

@@ -81,7 +81,7 @@ export function Ground({
   const { boards } = scene.plan.deck;
   const [first, last] =
     side === 'rear' ? [boards.left, boards.right] : [boards.forward, boards.rearward];
-  const topM = Math.max(...scene.load.map((p) => p.topM));
+  const topM = Math.max(0, ...scene.load.map((p) => p.topM));
   const top = floorY - topM * layout.perM;
   return (
     <>

@@ -4,12 +4,11 @@ import { useRouter } from 'next/navigation';
 import { useRef, useState } from 'react';
 import styled from 'styled-components';
 import { RULE_SET_TITLES } from '@/core/securement/rule-set-ids';
-import type { Strength } from '@/core/securement/schema';
 import type { PlanSummary } from '@/db/queries/plans';
 import { call, messageOf } from '../api';
 import { useImport } from '../files';
 import { useMember } from '../frame/MemberContext';
-import { Button, IconButton } from '../kit/Button';
+import { Button, ButtonLink, IconButton } from '../kit/Button';
 import { TextField } from '../kit/TextField';
 import { Select } from '../kit/Select';
 import { shortTime } from '../kit/time';
@@ -144,7 +143,7 @@ function PlanRow({
 }
 
 /** The room Loads: what the crew has planned, newest first. */
-export function PlanList({ first, strength }: { first: PlanPage; strength: Strength }) {
+export function PlanList({ first }: { first: PlanPage }) {
   const { viewer } = useMember();
   const router = useRouter();
   const list = usePlanList(first);
@@ -155,12 +154,6 @@ export function PlanList({ first, strength }: { first: PlanPage; strength: Stren
   const files = useImport('POST /plans', open, setError);
   const search = useRef<HTMLInputElement>(null);
   useKeys({ '/': () => search.current?.focus() });
-  const create = async (): Promise<void> => {
-    const { newPlan } = await import('@/core/securement/compose');
-    const answer = await call('POST /plans', { body: newPlan(strength, viewer.units) });
-    if (answer.ok) open(answer.value.id);
-    else setError(messageOf(answer.problem));
-  };
   const remove = async (plan: PlanSummary): Promise<void> => {
     const answer = await call('DELETE /plans/{id}', { params: { id: plan.id } });
     if (!answer.ok) return setError(messageOf(answer.problem));
@@ -182,9 +175,12 @@ export function PlanList({ first, strength }: { first: PlanPage; strength: Stren
         </Grow>
         {viewer.canWrite ? (
           <>
-            <Button $kind="primary" onPress={() => void create()}>
+            <ButtonLink as={Link} $kind="primary" href="/loads/new" prefetch={false}>
               Plan a load
-            </Button>
+            </ButtonLink>
+            <ButtonLink as={Link} href="/loads/kept" prefetch={false}>
+              Decks and loads kept
+            </ButtonLink>
             <Button onPress={files.ask}>Import</Button>
             {files.control}
           </>

@@ -5,7 +5,7 @@ import { strengthSchema } from '@/core/securement/schema';
 import { METRIC, US_CUSTOMARY } from '@/core/units';
 import { elementsOf } from '../../../tests/support/lines';
 import { ruler } from '../diagrams/RopeLength';
-import { refusal, withGear } from '../planner/putGear';
+import { refusal, withGear } from '../locker/putGear';
 import { wllOf } from './figures';
 import type { LockerItem } from './useLockerList';
 

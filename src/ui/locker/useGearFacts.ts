@@ -3,28 +3,52 @@ import { useCallback, useEffect, useMemo, useState } from 'react';
 import type { Plan } from '@/core/securement/plan';
 import {
   type GearFact,
+  type KeptFact,
   type GearFacts,
   gearIdsOf,
   LOCKER_NOT_ASKED,
   type LockerWord,
+  partIdsOf,
 } from '@/core/securement/locker-word';
 import { call } from '../api';
 import type { LockerItem } from './useLockerList';
 
 /** What the locker says, as it goes from server to page and from page to worker. */
-export type FactEntries = readonly (readonly [id: string, fact: GearFact])[];
+export type FactEntries = readonly (readonly [id: string, fact: KeptFact])[];
 
 export const factOf = (item: LockerItem): readonly [string, GearFact] => [
   item.id,
   { gear: item.document, state: item.standing, due: item.due, removed: item.removed },
 ];
 
-/** Asks the locker about the things of a plan, once. */
-export async function askLocker(plan: Pick<Plan, 'lines'>): Promise<LockerWord> {
-  const ids = gearIdsOf(plan);
-  if (ids.length === 0) return new Map();
-  const answer = await call('GET /gear/standing', { query: { ids: ids.join(',') } });
-  return answer.ok ? new Map(answer.value.gear.map(factOf)) : LOCKER_NOT_ASKED;
+type Kept = Pick<Plan, 'lines' | 'deck' | 'units'>;
+
+/** What the crew says of the deck and the loads that a plan took; null without an answer. */
+async function askKept(ids: string): Promise<readonly (readonly [string, KeptFact])[] | null> {
+  if (ids === '') return [];
+  const answer = await call('GET /kept/standing', { query: { ids } });
+  return answer.ok
+    ? [
+        ...answer.value.decks.map(({ id, ...fact }) => [id, fact] as const),
+        ...answer.value.loads.map(({ id, ...fact }) => [id, fact] as const),
+      ]
+    : null;
+}
+
+/** The same of things of the locker. */
+async function askThings(ids: string): Promise<readonly (readonly [string, KeptFact])[] | null> {
+  if (ids === '') return [];
+  const answer = await call('GET /gear/standing', { query: { ids } });
+  return answer.ok ? answer.value.gear.map(factOf) : null;
+}
+
+/** Asks the locker about the things of a plan, and the crew about what it keeps, once. */
+export async function askLocker(plan: Kept): Promise<LockerWord> {
+  const [things, kept] = await Promise.all([
+    askThings(gearIdsOf(plan).join(',')),
+    askKept(partIdsOf(plan).join(',')),
+  ]);
+  return things && kept ? new Map([...things, ...kept]) : LOCKER_NOT_ASKED;
 }
 
 /** A rope retired elsewhere shows on an open plan within this time, and at once when the page is looked at again. */
@@ -35,24 +59,21 @@ const LOOK_AGAIN_MS = 15_000;
  * could not be asked: then nothing is said of it, least of all that a rope is gone.
  */
 export function useGearFacts(
-  plan: Pick<Plan, 'lines'>,
+  plan: Kept,
   first: FactEntries,
-): { readonly facts: GearFacts | null; readonly learn: (item: LockerItem) => void } {
-  const [known, setKnown] = useState<ReadonlyMap<string, GearFact>>(() => new Map(first));
-  const [asked, setAsked] = useState(() =>
-    first
-      .map(([id]) => id)
-      .sort()
-      .join(','),
-  );
-  const ids = gearIdsOf(plan).sort().join(',');
+): { readonly facts: GearFacts | null; readonly learn: (id: string, fact: KeptFact) => void } {
+  const [known, setKnown] = useState<ReadonlyMap<string, KeptFact>>(() => new Map(first));
+  const [asked, setAsked] = useState('');
+  const things = gearIdsOf(plan).sort().join(',');
+  const kept = partIdsOf(plan).sort().join(',');
+  const ids = [things, kept].filter((list) => list !== '').join(',');
   useEffect(() => {
     if (ids === '') return;
     let gone = false;
     const look = async (): Promise<void> => {
-      const answer = await call('GET /gear/standing', { query: { ids } });
-      if (gone || !answer.ok) return;
-      const now = new Map(answer.value.gear.map(factOf));
+      const [ofThings, ofKept] = await Promise.all([askThings(things), askKept(kept)]);
+      if (gone || !ofThings || !ofKept) return;
+      const now = new Map([...ofThings, ...ofKept]);
       // The same again would have the plan judged again, and its advice searched again, for nothing.
       setKnown((before) =>
         JSON.stringify([...before]) === JSON.stringify([...now]) ? before : now,
@@ -72,9 +93,9 @@ export function useGearFacts(
       document.removeEventListener('visibilitychange', again);
       window.removeEventListener('focus', again);
     };
-  }, [ids]);
+  }, [ids, things, kept]);
   const learn = useCallback(
-    (item: LockerItem): void => setKnown((before) => new Map([...before, factOf(item)])),
+    (id: string, fact: KeptFact): void => setKnown((before) => new Map([...before, [id, fact]])),
     [],
   );
   // Ids nobody has asked about yet are not gone: until the answer is there only what is known is said.

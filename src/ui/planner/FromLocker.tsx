@@ -6,7 +6,7 @@ import { type Candidate, type Fit, type OnTheLine, rankRopes } from '@/core/secu
 import type { LineElement } from '@/core/line/schema';
 import { UNLIMITED_N } from '@/core/line/line';
 import { assess } from '@/core/securement/assess';
-import type { GearFacts } from '@/core/securement/locker-word';
+import { type GearFacts, gearFactIn } from '@/core/securement/locker-word';
 import type { Line } from '@/core/securement/schema';
 import { formatQuantity } from '@/core/units';
 import { wordFit, wordItem, wordStanding } from '@/wording/gear';
@@ -17,7 +17,7 @@ import { Button } from '../kit/Button';
 import { Sheet } from '../kit/Sheet';
 import { Tag } from '../kit/Tag';
 import { ErrorText, Small } from '../kit/text';
-import { refusal, withGear } from './putGear';
+import { refusal, withGear } from '../locker/putGear';
 import { factOf } from '../locker/useGearFacts';
 import type { PlanEditor } from './usePlanner';
 
@@ -169,7 +169,7 @@ export function FromLocker({
 }) {
   const [open, setOpen] = useState(false);
   const facts: GearFacts | null = editor.gear;
-  const fact = element.gearId === null ? undefined : facts?.get(element.gearId);
+  const fact = element.gearId === null || !facts ? undefined : gearFactIn(facts, element.gearId);
   const worse = editor.assessment.findings.some(
     (f) => f.elementId === element.id && f.lineId === line.id && f.code === 'gear-worse',
   );
@@ -177,7 +177,7 @@ export function FromLocker({
   const take = (item: LockerItem): void => {
     const next = withGear(element, item);
     if (!next || refusal(item)) return;
-    editor.learnGear(item);
+    editor.learn(...factOf(item));
     set(next);
     setOpen(false);
   };

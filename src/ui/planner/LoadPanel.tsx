@@ -20,15 +20,24 @@ const LoadFields = dynamic(() => orMissing(import('./LoadFields').then((m) => m.
 const LoadUnits = dynamic(() => orMissing(import('./LoadUnits').then((m) => m.LoadUnits)), {
   loading: () => null,
 });
+const KeptDeckBar = dynamic(() => orMissing(import('./KeptBars').then((m) => m.KeptDeckBar)), {
+  loading: () => null,
+});
+const KeptLoadBar = dynamic(() => orMissing(import('./KeptBars').then((m) => m.KeptLoadBar)), {
+  loading: () => null,
+});
 const FrictionFields = dynamic(
   () => orMissing(import('./FrictionFields').then((m) => m.FrictionFields)),
   {
     loading: () => null,
   },
 );
-const DeckAnchors = dynamic(() => orMissing(import('./DeckAnchors').then((m) => m.DeckAnchors)), {
-  loading: () => null,
-});
+const DeckAnchors = dynamic(
+  () => orMissing(import('../deck/DeckAnchors').then((m) => m.DeckAnchors)),
+  {
+    loading: () => null,
+  },
+);
 const NotesFields = dynamic(() => orMissing(import('./NotesFields').then((m) => m.NotesFields)), {
   loading: () => null,
 });
@@ -93,6 +102,7 @@ export const LoadPanel = memo(function LoadPanel({
         summary={loadInShort(plan.units, units)}
       >
         <LoadUnits plan={plan} unit={unit} hand={hand} onChoose={choose} />
+        {editor.readOnly ? null : <KeptLoadBar plan={plan} unit={unit} hand={hand} />}
         <LoadFields key={unit.id} unit={unit} load={plan.units} hand={hand} />
       </Section>
       <Section
@@ -105,7 +115,8 @@ export const LoadPanel = memo(function LoadPanel({
         title="Deck and anchors"
         summary={`${deck.anchors.length} anchors${unrated ? `, ${unrated} unrated` : ''}`}
       >
-        <DeckAnchors deck={deck} hand={hand} />
+        {editor.readOnly ? null : <KeptDeckBar plan={plan} hand={hand} />}
+        <DeckAnchors deck={deck} edit={hand.edit} />
       </Section>
       <Section title="Rope strength" summary={SCHOOLS[plan.strength.school].name}>
         <StrengthSection strength={plan.strength} hand={hand} />

@@ -5,11 +5,12 @@ import type { LineElement } from '@/core/line/schema';
 import { wordItem } from '@/wording/gear';
 import { useMember } from '../frame/MemberContext';
 import { gearOfTag, useTagReader } from '../locker/useTagReader';
+import { factOf } from '../locker/useGearFacts';
 import type { LockerItem } from '../locker/useLockerList';
 import { Button } from '../kit/Button';
 import { Sheet } from '../kit/Sheet';
 import { ErrorText, Small } from '../kit/text';
-import { refusal, withGear } from './putGear';
+import { refusal, withGear } from '../locker/putGear';
 import type { PlanEditor } from './usePlanner';
 import { Spaced } from '../kit/layout';
 
@@ -43,7 +44,7 @@ export function TagRead({
     readonly error: string | null;
   } | null>(null);
   const put = (place: Place, item: LockerItem): void => {
-    editor.learnGear(item);
+    editor.learn(...factOf(item));
     editor.editElement(place.lineId, place.element.id, (e) => withGear(e, item) ?? e);
     setRead(null);
   };

@@ -5,9 +5,8 @@ import type { LineElement } from '@/core/line/schema';
 import type { Assessment } from '@/core/securement/assess';
 import type { LoadUnit } from '@/core/securement/load/schema';
 import type { Line } from '@/core/securement/schema';
-import { type GearFacts, LOCKER_NOT_ASKED } from '@/core/securement/locker-word';
+import { type GearFacts, type KeptFact, LOCKER_NOT_ASKED } from '@/core/securement/locker-word';
 import { useHistory } from '../history';
-import type { LockerItem } from '../locker/useLockerList';
 import { type FactEntries, useGearFacts } from '../locker/useGearFacts';
 import { DraftStore } from '../deck/draft';
 import { useAssessment } from './useAssessment';
@@ -15,8 +14,8 @@ import { useAssessment } from './useAssessment';
 /** What views may do to a plan; stays the same while it changes. `key` names the field being typed in. */
 export interface PlanHand {
   readonly readOnly: boolean;
-  /** Tells of a thing that is about to be put on a line, so that nobody has to ask again. */
-  learnGear(item: LockerItem): void;
+  /** Tells of what is about to be put into the plan, so that nobody has to ask again. */
+  learn(id: string, fact: KeptFact): void;
   edit(change: (plan: Plan) => Plan, key?: string): void;
   editUnit(unitId: string, change: Partial<LoadUnit>, key?: string): void;
   editLine(lineId: string, change: (line: Line) => Line, key?: string): void;
@@ -62,7 +61,7 @@ export function usePlanner(
   const [served] = useState(() => ({ plan: initial, assessment: firstAssessment }));
   const [draft] = useState(() => new DraftStore());
   const { now: plan, edit: change, undo, redo, canUndo, canRedo } = useHistory(initial);
-  const { facts: gear, learn: learnGear } = useGearFacts(plan, firstFacts);
+  const { facts: gear, learn } = useGearFacts(plan, firstFacts);
   const { drawn, assessment, whole, failing } = useAssessment(
     plan,
     gear ?? LOCKER_NOT_ASKED,
@@ -97,8 +96,8 @@ export function usePlanner(
     [editLine],
   );
   const hand = useMemo(
-    () => ({ readOnly, learnGear, edit, editUnit, editLine, editElement }),
-    [readOnly, learnGear, edit, editUnit, editLine, editElement],
+    () => ({ readOnly, learn, edit, editUnit, editLine, editElement }),
+    [readOnly, learn, edit, editUnit, editLine, editElement],
   );
   return useMemo(
     () => ({

@@ -1,7 +1,8 @@
 import { notFound } from 'next/navigation';
 import { z } from 'zod';
-import { NotFoundError, pool } from '@/db/pool';
+import { type Database, NotFoundError, pool } from '@/db/pool';
 import { gearById } from '@/db/queries/gear';
+import { partById } from '@/db/queries/kept-parts';
 import { planById } from '@/db/queries/plans';
 import { riggingById } from '@/db/queries/riggings';
 import { UnreadableError } from '@/db/unreadable';
@@ -15,8 +16,12 @@ const KINDS = {
   plan: { path: 'plans', byId: planById },
   rigging: { path: 'riggings', byId: riggingById },
   gear: { path: 'gear', byId: gearById },
+  deck: {
+    path: 'decks',
+    byId: (db: Database, crewId: string, id: string) => partById(db, 'deck', crewId, id),
+  },
 } as const;
-const asked = z.object({ kind: z.enum(['plan', 'rigging', 'gear']), id: z.uuid() });
+const asked = z.object({ kind: z.enum(['plan', 'rigging', 'gear', 'deck']), id: z.uuid() });
 
 /** A document that is kept and cannot be read by this program: why, and the way to take it along as it is. */
 export default async function UnreadablePage({

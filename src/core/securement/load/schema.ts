@@ -77,6 +77,11 @@ const unitObject = z.strictObject({
   against: z.array(z.enum(DIRECTION_IDS)).max(4).default([]),
   /** How its edges are; null: nobody said, the lines say what they lie on. */
   edges: z.enum(UNIT_EDGES).nullable().default(null),
+  /** The kept load it was taken from; null: it is this plan's own. */
+  keptAs: z
+    .strictObject({ id: z.uuid(), version: z.int().min(1).max(1e9) })
+    .nullable()
+    .default(null),
 });
 
 type UnitFields = z.infer<typeof unitObject>;

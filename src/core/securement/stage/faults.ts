@@ -5,6 +5,7 @@ import { runsThrough } from '../load/findings';
 import { areaOf, type Outline, type Spot, within } from '../load/outline';
 import { type Placed, placeUnits } from '../load/placed';
 import type { Plan } from '../plan';
+import type { DrawnPlan } from './scene';
 import { FLAT_LINE_RAD } from '../rules/shared';
 import type { LineFacts } from '../rule-input';
 import { anchorPoint } from './lines';
@@ -87,7 +88,7 @@ const reachesOver = ({ box }: Placed, { lengthM, widthM }: Plan['deck']): number
   -widthM / 2 - box.right,
 ];
 
-const hangingOver = (plan: Plan, load: readonly Placed[]): StageFault[] =>
+const hangingOver = (plan: DrawnPlan, load: readonly Placed[]): StageFault[] =>
   load
     .filter(({ unit }) => unit.on.kind === 'deck')
     .flatMap((placed) =>
@@ -128,7 +129,7 @@ function flatLegs({ line, shape }: Pick<LineFacts, 'line' | 'shape'>): StageFaul
 
 /** What is wrong on the deck, each where it is. Geometry alone: cheap enough for every picture of a drag. */
 export function stageFaults(
-  plan: Plan,
+  plan: DrawnPlan,
   lines: readonly Pick<LineFacts, 'line' | 'shape'>[],
   load = placeUnits(plan.units),
 ): StageFault[] {

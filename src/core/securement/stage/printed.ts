@@ -124,7 +124,7 @@ export function printedDeck(
   const layout = layOut(scene, 'rear', size);
   const { deck, floorY } = layout;
   const tags = tagPlaces(scene, layout);
-  const topM = Math.max(...scene.load.map((p) => p.topM));
+  const topM = Math.max(0, ...scene.load.map((p) => p.topM));
   return {
     width: layout.width,
     height: layout.height,

@@ -41,9 +41,12 @@ export interface SceneAnchor {
   readonly used: boolean;
 }
 
+/** What of a plan is drawn. */
+export type DrawnPlan = Pick<Plan, 'deck' | 'units' | 'lines'>;
+
 /** A deck as it is drawn: what stands where, how lines lie, what is wrong and what gives way. */
 export interface Scene {
-  readonly plan: Plan;
+  readonly plan: DrawnPlan;
   readonly load: readonly Placed[];
   readonly lines: readonly SceneLine[];
   readonly anchors: readonly SceneAnchor[];
@@ -117,7 +120,7 @@ export const NOT_JUDGED: Assessment = {
  * lines may carry is taken from it.
  * @param moved whether anything has moved since it was judged; then nothing is said of what gives way
  */
-export function sceneOf(plan: Plan, assessment: Assessment, moved = false): Scene {
+export function sceneOf(plan: DrawnPlan, assessment: Assessment, moved = false): Scene {
   const load = placeUnits(plan.units);
   const anchors = anchorPoints(plan);
   const known = new Map(assessment.lines.map((f) => [f.line.id, f]));

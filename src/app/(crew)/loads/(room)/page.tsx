@@ -1,5 +1,4 @@
 import { pool } from '@/db/pool';
-import { crewStrength } from '@/db/queries/crews';
 import { planPage } from '@/db/queries/plans';
 import { memberOrFirstPage } from '@/server/page';
 import { writeMarker } from '@/server/documents';
@@ -10,10 +9,5 @@ export const metadata = { title: 'Loads · Vast Cleat' };
 export default async function LoadsPage() {
   const member = await memberOrFirstPage();
   const first = await planPage(pool(), member.crewId, { search: '', sort: 'changed', after: null });
-  return (
-    <PlanList
-      first={{ plans: first.plans, next: writeMarker(first.next) }}
-      strength={await crewStrength(pool(), member.crewId)}
-    />
-  );
+  return <PlanList first={{ plans: first.plans, next: writeMarker(first.next) }} />;
 }

@@ -9,7 +9,6 @@ import { FieldGrid, QuantityField } from '../kit/fields';
 import { Select } from '../kit/Select';
 import { TextField } from '../kit/TextField';
 import { RatingField } from '../kit/gearFields';
-import type { PlanHand } from './usePlanner';
 import { freshId } from '@/core/ids';
 
 const Row = styled.li`
@@ -35,16 +34,22 @@ const FLOORS: Record<DeckSurface, string> = {
   other: 'something else',
 };
 
+/** Changes a deck, of a plan or one that is kept. `key` names the field being typed in. */
+export type EditDeck = (
+  change: <D extends { readonly deck: Omit<Deck, 'keptAs'> }>(of: D) => D,
+  key?: string,
+) => void;
+
 const AnchorRow = memo(function AnchorRow({
   anchor,
-  hand,
+  edit,
 }: {
   anchor: DeckAnchor;
-  hand: PlanHand;
+  edit: EditDeck;
 }) {
   const { units } = useMember();
   const set = (change: Partial<DeckAnchor>): void =>
-    hand.edit(
+    edit(
       (p) => ({
         ...p,
         deck: {
@@ -55,7 +60,7 @@ const AnchorRow = memo(function AnchorRow({
       `anchor/${anchor.id}/${Object.keys(change).join()}`,
     );
   const remove = (): void =>
-    hand.edit((p) => ({
+    edit((p) => ({
       ...p,
       deck: { ...p.deck, anchors: p.deck.anchors.filter((a) => a.id !== anchor.id) },
     }));
@@ -129,19 +134,16 @@ const AnchorRow = memo(function AnchorRow({
 /** Deck size and its anchors as a compact table. */
 export const DeckAnchors = memo(function DeckAnchors({
   deck,
-  hand,
+  edit,
 }: {
-  deck: Deck;
-  hand: PlanHand;
+  deck: Omit<Deck, 'keptAs'>;
+  edit: EditDeck;
 }) {
   const { units } = useMember();
   const set = (change: Partial<typeof deck>): void =>
-    hand.edit(
-      (p) => ({ ...p, deck: { ...p.deck, ...change } }),
-      `deck/${Object.keys(change).join()}`,
-    );
+    edit((p) => ({ ...p, deck: { ...p.deck, ...change } }), `deck/${Object.keys(change).join()}`);
   const add = (): void =>
-    hand.edit((p) => ({
+    edit((p) => ({
       ...p,
       deck: {
         ...p.deck,
@@ -199,7 +201,7 @@ export const DeckAnchors = memo(function DeckAnchors({
       </FieldGrid>
       <ul aria-label="Anchors of the deck">
         {deck.anchors.map((a) => (
-          <AnchorRow key={a.id} anchor={a} hand={hand} />
+          <AnchorRow key={a.id} anchor={a} edit={edit} />
         ))}
       </ul>
       <Button onPress={add}>Add an anchor</Button>

@@ -1,6 +1,6 @@
 import { kindOf } from '@/core/line/elements';
 import type { LineElement } from '@/core/line/schema';
-import type { LockerItem } from '../locker/useLockerList';
+import type { LockerItem } from './useLockerList';
 
 /** An element with a thing of the locker put in its place: what the label says, how it stands, how much there is. */
 export function withGear(element: LineElement, item: LockerItem): LineElement | null {

@@ -1,0 +1,17 @@
+import { transaction } from '@/db/pool';
+import { partById } from '@/db/queries/kept-parts';
+import { API } from '@/server/api/endpoints';
+import { documentId, documentResponse } from '@/server/documents';
+import { removePart } from '@/server/kept-parts';
+import { route } from '@/server/route';
+
+export const POST = route(API.restoreLoad, async ({ params, member }) =>
+  documentResponse(
+    API.restoreLoad,
+    await transaction(async (db) => {
+      const id = documentId(params);
+      await removePart(db, 'load', member, id, false);
+      return partById(db, 'load', member.crewId, id);
+    }),
+  ),
+);

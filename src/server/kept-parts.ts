@@ -1,0 +1,96 @@
+import type { KeptDeck } from '@/core/securement/kept/schema';
+import type { KeptKind } from '@/core/securement/kept/vocabulary';
+import type { DeckAnchor } from '@/core/securement/schema';
+import type { Database } from '@/db/pool';
+import {
+  insertPart,
+  type KeptOf,
+  partById,
+  type Readings,
+  setPartDeleted,
+  type StoredPart,
+  updatePart,
+} from '@/db/queries/kept-parts';
+import type { Member } from '@/db/queries/members';
+import { dayOf } from './days';
+import { rejudgePlansTaking } from './judging';
+
+const saysTheSame = (a: DeckAnchor['rating'], b: DeckAnchor['rating'] | undefined): boolean =>
+  JSON.stringify(a) === JSON.stringify(b);
+
+/** Who read each anchor and when: whoever first said what it takes now; nobody where nothing is said. */
+function readingsOf(
+  document: KeptDeck,
+  before: StoredPart<'deck'> | null,
+  member: Member,
+  now: Date,
+): Readings {
+  const known = new Map(before?.document.deck.anchors.map((a) => [a.id, a.rating]));
+  return Object.fromEntries(
+    document.deck.anchors.flatMap(({ id, rating }) => {
+      if (rating.state !== 'rated') return [];
+      const reading = saysTheSame(rating, known.get(id)) ? before?.readings[id] : undefined;
+      return [[id, reading ?? { on: dayOf(now), by: member.name }]];
+    }),
+  );
+}
+
+const readingsFor = (
+  kind: KeptKind,
+  document: KeptOf[KeptKind],
+  before: StoredPart<KeptKind> | null,
+  member: Member,
+  now: Date,
+): Readings =>
+  kind === 'deck'
+    ? readingsOf(document as KeptDeck, before as StoredPart<'deck'> | null, member, now)
+    : {};
+
+/** Keeps a new deck or load. Call inside a transaction. */
+export const keepPart = <K extends KeptKind>(
+  db: Database,
+  kind: K,
+  member: Member,
+  document: KeptOf[K],
+  now: Date,
+): Promise<StoredPart<K>> =>
+  insertPart(
+    db,
+    kind,
+    {
+      crewId: member.crewId,
+      memberId: member.id,
+      readings: readingsFor(kind, document, null, member, now),
+    },
+    document,
+  );
+
+/** Keeps a changed deck or load; plans that took it are judged anew. Call inside a transaction. @throws ConflictError, NotFoundError, UnreadableError */
+export async function changePart<K extends KeptKind>(
+  db: Database,
+  kind: K,
+  member: Member,
+  id: string,
+  version: number,
+  document: KeptOf[K],
+  now: Date,
+): Promise<StoredPart<K>> {
+  const { crewId, id: memberId } = member;
+  const before = await partById(db, kind, crewId, id, true);
+  const readings = readingsFor(kind, document, before, member, now);
+  const saved = await updatePart(db, kind, { crewId, memberId, readings }, id, version, document);
+  await rejudgePlansTaking(db, crewId, id);
+  return saved;
+}
+
+/** Takes a deck or a load away, or brings it back; plans that took it are judged anew. Call inside a transaction. @throws NotFoundError */
+export async function removePart(
+  db: Database,
+  kind: KeptKind,
+  member: Member,
+  id: string,
+  removed: boolean,
+): Promise<void> {
+  await setPartDeleted(db, kind, member.crewId, id, removed);
+  await rejudgePlansTaking(db, member.crewId, id);
+}
