@@ -1,4 +1,5 @@
-import { minutesLeft, type RoadClock } from '@/core/securement/road/clock';
+import type { RoadClock } from '@/core/securement/road/clock';
+import { minutesLeft } from '@/core/securement/road/minutes';
 import { type FoundOnLine, OFTEN_SLACK } from '@/core/securement/road/found';
 import { checkInterval } from '@/core/securement/road/intervals';
 import type { RuleSetId } from '@/core/securement/rule-set-ids';

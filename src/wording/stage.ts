@@ -1,7 +1,7 @@
 import { unitName } from '@/core/securement/load/describe';
 import type { Placed } from '@/core/securement/load/placed';
 import type { StageFault } from '@/core/securement/stage/faults';
-import { stopsInWords } from '@/core/securement/stage/lines';
+import { stopsInWords } from '@/core/securement/stage/ends';
 import type { Clearance, LegReading } from '@/core/securement/stage/readings';
 import type { Scene, SceneAnchor, SceneLine } from '@/core/securement/stage/scene';
 import type { StageSide } from '@/core/securement/stage/view';

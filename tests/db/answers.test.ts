@@ -134,6 +134,23 @@ describe('answers', () => {
     await ask(API.deletePlan, { params });
     await ask(API.restorePlan, { params });
   });
+  it('of decks and loads that are kept', async () => {
+    for (const [list, create, read, save, remove, restore] of [
+      [API.listDecks, API.createDeck, API.readDeck, API.saveDeck, API.deleteDeck, API.restoreDeck],
+      [API.listLoads, API.createLoad, API.readLoad, API.saveLoad, API.deleteLoad, API.restoreLoad],
+    ] as const) {
+      const { id, version, document } = await ask(create as typeof API.createDeck, {
+        body: create.example,
+      });
+      const params = { id };
+      await ask(list);
+      await ask(read, { params });
+      await ask(save, { params, body: { ...document, title: 'Another' }, version });
+      await ask(remove, { params });
+      await ask(API.keptStanding, { query: `?ids=${id}` });
+      await ask(restore, { params });
+    }
+  });
   it('of riggings', async () => {
     const { id, version, document } = await ask(API.createRigging, {
       body: API.createRigging.example,

@@ -139,10 +139,14 @@ describe('by keyboard only', () => {
     }
     await tabTo('Plan a load');
     await page.keyboard.press('Enter');
-    await page.waitForSelector('[data-verdict]');
+    await page.waitForFunction(() => location.pathname === '/loads/new');
     await p.ready();
     await tabTo('Mass');
     await page.keyboard.type('310 kg');
+    await tabTo('Begin');
+    await page.keyboard.press('Enter');
+    await page.waitForSelector('[data-verdict]');
+    await p.ready();
     await tabTo('Friction and blocking');
     await page.keyboard.press('Enter');
     await tabTo('Stands on');

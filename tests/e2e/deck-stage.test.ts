@@ -4,7 +4,7 @@ import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { newPlan } from '@/core/securement/compose';
 import type { Plan } from '@/core/securement/plan';
 import { strengthSchema } from '@/core/securement/schema';
-import { stopsInWords } from '@/core/securement/stage/lines';
+import { stopsInWords } from '@/core/securement/stage/ends';
 import { request } from '../support/api';
 import { violationsInThemes } from '../support/axe';
 import { atOwnPlan, BASE, launch, Person } from '../support/browser';

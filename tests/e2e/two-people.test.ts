@@ -29,6 +29,7 @@ describe('two people at one plan', () => {
     expect(both).toContain('Ilse Varrow saved this plan first');
     expect(both).toContain('mats checked by Ilse');
     expect(both).toContain('headboard checked by Tomas');
+    expect(await second.page.$$('[role=dialog] svg[aria-label^="The deck of"]')).toHaveLength(2);
     await second.clickText('Take theirs');
     await second.untilKept();
     expect(await second.page.$eval('textarea', (t) => t.value)).toBe('mats checked by Ilse');

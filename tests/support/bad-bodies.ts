@@ -25,10 +25,17 @@ const VALID: Record<string, unknown> = {
   [API.createRigging.path]: API.createRigging.example,
   [API.saveRigging.path]: API.saveRigging.example,
   ...Object.fromEntries(
-    [API.strength, API.createGear, API.saveGear, API.recordGear, API.recordCuts].map((e) => [
-      e.path,
-      e.example,
-    ]),
+    [
+      API.createDeck,
+      API.saveDeck,
+      API.createLoad,
+      API.saveLoad,
+      API.strength,
+      API.createGear,
+      API.saveGear,
+      API.recordGear,
+      API.recordCuts,
+    ].map((e) => [e.path, e.example]),
   ),
   [API.recordCheck.path]: API.recordCheck.example,
   [API.changeSelf.path]: { units: 'metric' },

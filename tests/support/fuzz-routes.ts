@@ -35,7 +35,7 @@ async function call(e: Endpoint, raw: string): Promise<Answered> {
 const counts = async (): Promise<unknown> =>
   (
     await pool().query(
-      'SELECT (SELECT count(*) FROM plan) AS plans, (SELECT count(*) FROM plan_revision) AS revisions, (SELECT count(*) FROM rigging) AS riggings, (SELECT count(*) FROM gear) AS gear, (SELECT count(*) FROM gear_event) AS events, (SELECT count(*) FROM road_check) AS checks, (SELECT count(*) FROM member) AS members, (SELECT count(*) FROM crew) AS crews, (SELECT count(*) FROM session) AS sessions',
+      'SELECT (SELECT count(*) FROM plan) AS plans, (SELECT count(*) FROM plan_revision) AS revisions, (SELECT count(*) FROM rigging) AS riggings, (SELECT count(*) FROM gear) AS gear, (SELECT count(*) FROM gear_event) AS events, (SELECT count(*) FROM road_check) AS checks, (SELECT count(*) FROM kept_part) AS parts, (SELECT count(*) FROM member) AS members, (SELECT count(*) FROM crew) AS crews, (SELECT count(*) FROM session) AS sessions',
     )
   ).rows[0];
 
@@ -52,6 +52,8 @@ export function fuzzRoutes(part: number, parts: number): void {
       ['/plans', API.createPlan, demoDocument('apple-bins')],
       ['/riggings', API.createRigging, API.createRigging.example],
       ['/gear', API.createGear, API.createGear.example],
+      ['/decks', API.createDeck, API.createDeck.example],
+      ['/loads', API.createLoad, API.createLoad.example],
     ] as const) {
       const { status, json } = await call(e, JSON.stringify(body));
       expect(status).toBe(201);

@@ -3,7 +3,7 @@ import { assess, type Assessment, lineFactsOf, ruleOpinion } from './assess';
 import type { LockerWord } from './locker-word';
 import type { Plan } from './plan';
 import type { RuleSetId } from './rule-set-ids';
-import { soundnessOf } from './rule-input';
+import { soundnessOf } from './soundness';
 import type { Line } from './schema';
 
 /** How much of what is there a rule set wants. */

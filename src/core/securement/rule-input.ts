@@ -11,7 +11,8 @@ import type { Leg } from './leg';
 import { articleOf } from './load/articles';
 import { type Block, blocksOf } from './load/blocks';
 import type { Placed } from './load/placed';
-import { CERTAINLY_NOTHING, type LineShape } from './route/shape';
+import type { LineShape } from './route/shape';
+import { soundnessOf } from './soundness';
 import type { Ranged, RuleInput, Soundness, TieDown } from './rules/rule-set';
 import type { Line } from './schema';
 
@@ -51,12 +52,6 @@ const nothing = (working: Working, why: string): Ranged =>
       confidence: 'computed',
     }),
   );
-
-/** How far a line may be counted on, by its chain and its route. */
-export function soundnessOf({ shape, gaps }: Pick<LineFacts, 'shape' | 'gaps'>): Soundness {
-  if (shape.problem !== null && CERTAINLY_NOTHING.includes(shape.problem)) return 'nothing';
-  return gaps.length > 0 || shape.problem !== null ? 'unknown' : 'sound';
-}
 
 /** The most a line can stand: the plain rope by its label, where every rope has one; hardware breaks nobody knows where. */
 function mostAtBreaking({ line, breaking }: LineFacts): number {

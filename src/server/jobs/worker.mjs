@@ -2,6 +2,6 @@ import { register } from 'tsx/esm/api';
 
 /** What runs in threads of its own. Plain JavaScript: a thread begins without what reads TypeScript. */
 register();
-const { compare, importFile, judge, tags } = await import('./work.ts');
+const { card, compare, importFile, judge, tags } = await import('./work.ts');
 
-export { compare, importFile, judge, tags };
+export { card, compare, importFile, judge, tags };

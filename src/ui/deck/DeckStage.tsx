@@ -6,7 +6,7 @@ import type { Assessment } from '@/core/securement/assess';
 import type { HoldMap } from '@/core/securement/hold/map';
 import type { Plan } from '@/core/securement/plan';
 import { layOut } from '@/core/securement/stage/layout';
-import { type Scene, sceneOf } from '@/core/securement/stage/scene';
+import type { Scene } from '@/core/securement/stage/scene';
 import type { StageSide } from '@/core/securement/stage/view';
 import type { LineMake } from '@/core/securement/vocabulary';
 import { wordFault, wordLine } from '@/wording/stage';
@@ -18,6 +18,7 @@ import type { DraftStore } from './draft';
 import type { DeckPick } from './pick';
 import type { StageReading } from './Hands';
 import { useDraft } from './useDraft';
+import type { SceneMaker } from './useScene';
 import { WHOLE, type Zoom, zoomed } from './zoom';
 
 /** What takes hold of things comes after the first picture. */
@@ -80,6 +81,9 @@ function useWords(scene: Scene): string {
 export interface DeckStageProps {
   readonly plan: Plan;
   readonly assessment: Assessment;
+  /** The plan as it is drawn, and what makes that of another. */
+  readonly scene: Scene;
+  readonly make: SceneMaker | null;
   readonly draft: DraftStore;
   readonly map: HoldMap | null;
   readonly picked: DeckPick | null;
@@ -87,22 +91,26 @@ export interface DeckStageProps {
   /** What is done to the plan; null: it can only be looked at. */
   readonly onEdit: ((change: (plan: Plan) => Plan, key?: string) => void) | null;
   /** What a line is made of that is pulled here. */
-  readonly make: LineMake;
+  readonly lineMake: LineMake;
   readonly size: StageSize;
   readonly onSize: (size: StageSize) => void;
   readonly stage: RefObject<HTMLElement | null>;
 }
 
 /** The scene that is shown: of the plan, or of what is dragged at the moment. */
-function useScene(plan: Plan, assessment: Assessment, store: DraftStore) {
+function useShown(
+  scene: Scene,
+  assessment: Assessment,
+  store: DraftStore,
+  make: SceneMaker | null,
+) {
   const draft = useDraft(store);
-  const scene = useMemo(() => sceneOf(plan, assessment), [plan, assessment]);
   const tried = useMemo(
     () =>
-      draft === null
+      draft === null || make === null
         ? null
-        : sceneOf(draft.plan, draft.assessment ?? assessment, draft.assessment === null),
-    [draft, assessment],
+        : make(draft.plan, draft.assessment ?? assessment, draft.assessment === null),
+    [draft, assessment, make],
   );
   return draft?.kind === 'drag' && tried
     ? { scene: tried, ghost: null, dragging: true }
@@ -113,12 +121,14 @@ function useScene(plan: Plan, assessment: Assessment, store: DraftStore) {
 export const DeckStage = memo(function DeckStage({
   plan,
   assessment,
+  scene: standing,
+  make,
   draft,
   map,
   picked,
   onPick,
   onEdit,
-  make,
+  lineMake,
   size,
   onSize,
   stage,
@@ -129,9 +139,8 @@ export const DeckStage = memo(function DeckStage({
   const [zoom, setZoom] = useState<Zoom>(WHOLE);
   const [withMap, setWithMap] = useState(true);
   const [reading, setReading] = useState<StageReading | null>(null);
-  const { scene, ghost, dragging } = useScene(plan, assessment, draft);
+  const { scene, ghost, dragging } = useShown(standing, assessment, draft, make);
   // The picture stands still while something is dragged: it is laid out for the plan as it is kept.
-  const standing = useMemo(() => sceneOf(plan, assessment), [plan, assessment]);
   const layout = useMemo(() => layOut(standing, side, SIZES[size]), [standing, side, size]);
   const words = useWords(scene);
   const about = [layout.width / 2, layout.height / 2] as const;
@@ -210,7 +219,7 @@ export const DeckStage = memo(function DeckStage({
           picked={picked}
           onPick={onPick}
           onEdit={onEdit}
-          make={make}
+          make={lineMake}
           draft={draft}
           onReading={setReading}
         />

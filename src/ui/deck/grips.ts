@@ -13,7 +13,8 @@ import {
   type UnitGrip,
 } from '@/core/securement/stage/edits';
 import type { StageLayout } from '@/core/securement/stage/layout';
-import { bentTo, type LineEnd, ledTo, lineOver, lineTo } from '@/core/securement/stage/lines';
+import { type LineEnd } from '@/core/securement/stage/ends';
+import { bentTo, ledTo, lineOver, lineTo } from '@/core/securement/stage/lines';
 import { clearances, legReadings } from '@/core/securement/stage/readings';
 import type { Scene } from '@/core/securement/stage/scene';
 import { stepOnDeck } from '@/core/securement/stage/view';
@@ -223,11 +224,11 @@ export function readingsOf(grip: Grip, scene: Scene, units: UnitChoice): readonl
       return placed ? [`turned ${formatQuantity(placed.unit.turnRad, 'angle', units)}`] : [];
     case 'anchor': {
       const last = scene.lines.at(-1);
-      return last ? [last.name, ...wordLegs(legReadings(last.shape.legs), units)] : [];
+      return last ? [last.name, ...wordLegs(legReadings(last.legs), units)] : [];
     }
     default: {
       const line = scene.lines.find((l) => l.id === grip.id);
-      return line ? [`line ${line.number}`, ...wordLegs(legReadings(line.shape.legs), units)] : [];
+      return line ? [`line ${line.number}`, ...wordLegs(legReadings(line.legs), units)] : [];
     }
   }
 }

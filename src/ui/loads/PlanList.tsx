@@ -15,7 +15,7 @@ import { shortTime } from '../kit/time';
 import { ErrorText, Hidden, Label, Small } from '../kit/text';
 import { UndoBar } from '../kit/UndoBar';
 import { VerdictMark } from '../kit/VerdictMark';
-import { minutesLeft } from '@/core/securement/road/clock';
+import { minutesLeft } from '@/core/securement/road/minutes';
 import { wordDue } from '@/wording/road';
 import { useKeys } from '../useKeys';
 import { useNow } from '../useNow';

@@ -6,6 +6,8 @@ import { assess } from '@/core/securement/assess';
 import type { LockerWord } from '@/core/securement/locker-word';
 import { formatQuantity, formatTogether, type UnitChoice } from '@/core/units';
 import type { StoredPlan } from '../api';
+import { sceneOf } from '@/core/securement/stage/scene';
+import { StillDeck } from '../deck/StillDeck';
 import { useMember } from '../frame/MemberContext';
 import { ConflictSheet, type Side } from '../kit/ConflictSheet';
 import { VerdictMark } from '../kit/VerdictMark';
@@ -23,18 +25,26 @@ const frictionWords = ({ friction }: LoadUnit): string =>
       ? `μ ${friction.mu}`
       : 'not known';
 
-const sideOf = (plan: Plan, locker: LockerWord, units: UnitChoice): Side => ({
-  mark: <VerdictMark verdict={assess(plan, locker).verdict} />,
-  facts: [
-    ['Name', plan.title],
-    ['Rules', plan.ruleSet],
-    ['Load', plan.units.map((u) => unitWords(u, units)).join('; ')],
-    ['Friction', plan.units.map(frictionWords).join('; ')],
-    ['Anchors', String(plan.deck.anchors.length)],
-    ['Lines', plan.lines.map((l) => l.name).join('; ') || 'none'],
-    ['Notes', plan.notes || 'none'],
-  ],
-});
+function sideOf(plan: Plan, locker: LockerWord, units: UnitChoice): Side {
+  const assessment = assess(plan, locker);
+  const drawn = (
+    <>
+      <VerdictMark verdict={assessment.verdict} />
+      <StillDeck scene={sceneOf(plan, assessment)} label={`The deck of “${plan.title}”`} />
+    </>
+  );
+  return { mark: drawn, facts: factsOf(plan, units) };
+}
+
+const factsOf = (plan: Plan, units: UnitChoice): Side['facts'] => [
+  ['Name', plan.title],
+  ['Rules', plan.ruleSet],
+  ['Load', plan.units.map((u) => unitWords(u, units)).join('; ')],
+  ['Friction', plan.units.map(frictionWords).join('; ')],
+  ['Anchors', String(plan.deck.anchors.length)],
+  ['Lines', plan.lines.map((l) => l.name).join('; ') || 'none'],
+  ['Notes', plan.notes || 'none'],
+];
 
 /** Two versions of a plan, one of which somebody else saved first. */
 export function PlanConflict({

@@ -4,6 +4,7 @@ import { useRouter } from 'next/navigation';
 import { useCallback, useState } from 'react';
 import type { Assessment } from '@/core/securement/assess';
 import { LOCKER_NOT_ASKED } from '@/core/securement/locker-word';
+import type { ServedScene } from '@/core/securement/stage/scene';
 import { useAdvice } from '@/workers/useAdvice';
 import { call, messageOf, type StoredPlan } from '../api';
 import { keepJson } from '../files';
@@ -83,11 +84,14 @@ export function Planner({
   stored,
   facts,
   assessment,
+  scene,
 }: {
   stored: StoredPlan;
   facts: FactEntries;
   /** What it comes to as it was served, in outline: the first picture shows it. */
   assessment: Assessment;
+  /** How it is drawn. */
+  scene: ServedScene;
 }) {
   const { viewer } = useMember();
   const router = useRouter();
@@ -152,6 +156,7 @@ export function Planner({
           <StagePart $size={size}>
             <StageColumn
               editor={editor}
+              served={scene}
               picked={deckPick}
               onPick={pickOnDeck}
               size={size}

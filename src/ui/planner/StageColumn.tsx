@@ -1,9 +1,9 @@
 'use client';
 import dynamic from 'next/dynamic';
-import { memo, useEffect, useMemo, useRef, useState } from 'react';
+import { memo, useEffect, useRef, useState } from 'react';
 import styled from 'styled-components';
 import { LOCKER_NOT_ASKED } from '@/core/securement/locker-word';
-import { sceneOf } from '@/core/securement/stage/scene';
+import type { ServedScene } from '@/core/securement/stage/scene';
 import type { LineMake } from '@/core/securement/vocabulary';
 import { wordFault } from '@/wording/stage';
 import { useHoldMap } from '@/workers/useHoldMap';
@@ -11,6 +11,7 @@ import type { DeckPick } from '../deck/pick';
 import { DeckStage, type StageSize } from '../deck/DeckStage';
 import { MapWords } from '../deck/MapWords';
 import { useDraftJudged } from '../deck/useDraft';
+import { useScene, useSceneMaker } from '../deck/useScene';
 import { useMember } from '../frame/MemberContext';
 import { orMissing } from '../orMissing';
 import { Section } from './Section';
@@ -41,6 +42,7 @@ const Faults = styled.ul`
 /** The deck, what is wrong on it, what is picked, and everything on it in words. */
 export const StageColumn = memo(function StageColumn({
   editor,
+  served,
   picked,
   onPick,
   size,
@@ -48,6 +50,8 @@ export const StageColumn = memo(function StageColumn({
   onShow,
 }: {
   editor: PlanEditor;
+  /** The plan as it was drawn when it was served. */
+  served: ServedScene;
   picked: DeckPick | null;
   onPick: (picked: DeckPick | null) => void;
   size: StageSize;
@@ -66,18 +70,21 @@ export const StageColumn = memo(function StageColumn({
   useDraftJudged(draft, editor.gear ?? LOCKER_NOT_ASKED);
   // What was proposed for the plan as it was says nothing of the plan as it is.
   useEffect(() => () => draft.set(null), [plan, draft]);
-  const scene = useMemo(() => sceneOf(drawn, assessment), [drawn, assessment]);
+  const maker = useSceneMaker();
+  const scene = useScene(maker, drawn, assessment, served);
   return (
     <>
       <DeckStage
         plan={drawn}
         assessment={assessment}
+        scene={scene}
+        make={maker}
         draft={draft}
         map={hold.map}
         picked={picked}
         onPick={onPick}
         onEdit={editor.readOnly ? null : hand.edit}
-        make={make}
+        lineMake={make}
         size={size}
         onSize={onSize}
         stage={stage}

@@ -1,6 +1,6 @@
 'use client';
 import { useCallback, useEffect, useMemo, useRef, useState } from 'react';
-import { weakElement } from '@/core/securement/stage/weak';
+import { weakElement } from '@/core/securement/stage/weak-element';
 import type { DeckPick } from '../deck/pick';
 import type { Picked } from './LineCard';
 import type { PlanEditor } from './usePlanner';

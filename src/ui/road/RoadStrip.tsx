@@ -4,7 +4,7 @@ import { useEffect, useState } from 'react';
 import styled from 'styled-components';
 import type { Plan } from '@/core/securement/plan';
 import { countedOnLess, foundOnLines, OFTEN_SLACK } from '@/core/securement/road/found';
-import { minutesLeft } from '@/core/securement/road/clock';
+import { minutesLeft } from '@/core/securement/road/minutes';
 import { wordClock, wordFound } from '@/wording/road';
 import { call } from '../api';
 import { useMember } from '../frame/MemberContext';

@@ -14,7 +14,7 @@ import { pairOver } from '../compose';
 import { freshId } from '../../ids';
 import type { LoadUnit } from '../load/schema';
 import { namedAnchorIds } from '../route/shape';
-import { soundnessOf } from '../rule-input';
+import { soundnessOf } from '../soundness';
 import { ruleSet } from '../rules';
 import type { Line } from '../schema';
 

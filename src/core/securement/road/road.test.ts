@@ -2,7 +2,8 @@ import { describe, expect, it } from 'vitest';
 import { demoPlan } from '../../../../tests/support/demo';
 import { assess } from '../assess';
 import { LOCKER_NOT_ASKED } from '../locker-word';
-import { minutesLeft, roadClock } from './clock';
+import { roadClock } from './clock';
+import { minutesLeft } from './minutes';
 import { countedOnLess, foundOnLines } from './found';
 
 const at = (clock: string) => `2026-11-29T${clock}:00.000Z`;

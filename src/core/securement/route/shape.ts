@@ -9,17 +9,6 @@ import { overSection } from './over-section';
 import { type Path, pathOf, type Touch, type UnitPull } from './path';
 import { isRunOfLegs, runPath, stopsOf } from './run';
 
-/** Routes that certainly do not hold the load: such a line counts for nothing, whatever else comes to be known. */
-export const CERTAINLY_NOTHING: readonly RouteProblem[] = [
-  'over-same-ring',
-  'over-beyond-load',
-  'over-one-side',
-  'over-ring-under-load',
-  'attached-outside-load',
-  'direct-not-at-load',
-  'route-leaves-load',
-];
-
 /** A line as geometry sees it. */
 export interface LineShape {
   /** Its pulls, unit by unit. */

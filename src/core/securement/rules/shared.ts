@@ -1,3 +1,4 @@
+import { FLAT_LINE_RAD } from '../flat-line';
 import type { FindingCode } from '../codes';
 import { STANDARD_GRAVITY } from '../../units/constants';
 import { bare, formula, traced, type Tracer, type Working } from '../../working/working';
@@ -126,8 +127,6 @@ export function noLines(input: RuleInput): Finding[] {
     : [{ code: 'no-lines', effect: 'notice', clause: '', values: {} }];
 }
 
-/** Angle under which an over-line presses so little that it is worth a word. */
-export const FLAT_LINE_RAD = (35 * Math.PI) / 180;
 /** A load higher than this many times its width wants side lines. Common practice, no source. */
 export const TALL_RATIO = 1.5;
 

@@ -6,9 +6,9 @@ import { areaOf, type Outline, type Spot, within } from '../load/outline';
 import { type Placed, placeUnits } from '../load/placed';
 import type { Plan } from '../plan';
 import type { DrawnPlan } from './scene';
-import { FLAT_LINE_RAD } from '../rules/shared';
+import { FLAT_LINE_RAD } from '../flat-line';
 import type { LineFacts } from '../rule-input';
-import { anchorPoint } from './lines';
+import { anchorPoint } from './ends';
 
 /** What is wrong on a deck, where it can be seen. */
 export type StageFault =

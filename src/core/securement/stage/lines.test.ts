@@ -6,7 +6,8 @@ import { parsePlan, type Plan } from '../plan';
 import { lineShape } from '../route/shape';
 import { runLegs } from '../route/run';
 import { planOf, ringBody, unitBody } from '../../../../tests/support/units';
-import { bentTo, endAnchor, ledOn, ledTo, lineOver, lineTo, pointsOf, stopsInWords } from './lines';
+import { endAnchor, stopsInWords } from './ends';
+import { bentTo, ledOn, ledTo, lineOver, lineTo, pointsOf } from './lines';
 
 const rings = ['L1', 'L2', 'R1', 'R2'].map((id) =>
   ringBody(id, id.endsWith('1') ? 1.5 : 2.5, id.startsWith('L') ? 1.2 : -1.2),

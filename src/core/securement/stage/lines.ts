@@ -7,17 +7,11 @@ import type { Point } from '../leg';
 import { chordOf, nearestOn, type Spot } from '../load/outline';
 import { type Placed, placeUnits } from '../load/placed';
 import type { Plan } from '../plan';
-import { hooksOf, isRunOfLegs } from '../route/run';
+import { isRunOfLegs } from '../route/run';
 import { lineShape } from '../route/shape';
+import { anchorPoint, endAnchor, endIndex, type LineEnd } from './ends';
 import type { DeckAnchor, Line, RoutePoint } from '../schema';
 import { type LineMake, MOST_LINES } from '../vocabulary';
-
-/** Where an anchor is, in deck coordinates. */
-export const anchorPoint = ({ fromFrontM, fromCentreM, heightM }: DeckAnchor): Point => ({
-  x: -fromFrontM,
-  y: fromCentreM,
-  z: heightM,
-});
 
 const tidy = (m: number): number => Math.round(m * 1e4) / 1e4 + 0;
 const routePoint = (unitId: string, { x, y, z }: Point): RoutePoint => ({
@@ -85,23 +79,6 @@ export function lineTo(
   const line = freshLine(plan.lines, { name: `Direct ${plan.lines.length + 1}`, elements, make });
   const point = routePoint(unitId, { ...at, z: (unit.baseM + unit.topM) / 2 });
   return { ...line, kind: 'direct', units: [unitId], points: [point] };
-}
-
-/** Which end of a line is meant. */
-export type LineEnd = 'first' | 'last';
-
-/** Index of the element that makes one end of a line fast to the deck; -1: it has none there. */
-function endIndex({ elements }: Line, end: LineEnd): number {
-  const isEnd = (e: LineElement): boolean => e.kind === 'anchor' && e.at.on === 'deck';
-  const [first, last] = [elements.findIndex(isEnd), elements.findLastIndex(isEnd)];
-  // One end on the deck is the end where it stands.
-  return end === 'first' ? (first === last && first > 0 ? -1 : first) : last === 0 ? -1 : last;
-}
-
-/** The anchor that an end of a line is at; null: none of the deck. */
-export function endAnchor(line: Line, end: LineEnd): string | null {
-  const e = line.elements[endIndex(line, end)];
-  return e?.kind === 'anchor' && e.at.on === 'deck' ? e.at.anchorId : null;
 }
 
 /** A line with one of its ends led to another anchor. */
@@ -173,17 +150,3 @@ export function bentTo(
   const at = routePoint(point.unitId, { ...nearestOn(unit.outline, to), z });
   return { ...line, points: points.map((p, i) => (i === index ? at : p)) };
 }
-
-/** Anchors of the deck where they are, by id. */
-export const anchorPoints = ({ deck }: Pick<Plan, 'deck'>): ReadonlyMap<string, Point> =>
-  new Map(deck.anchors.map((a) => [a.id, anchorPoint(a)]));
-
-/** How a line may be called beside others: ids that it goes to, in order. */
-export const stopsInWords = (line: Line): string =>
-  [
-    endAnchor(line, 'first'),
-    ...hooksOf(line.elements).map((h) => h.anchorId),
-    endAnchor(line, 'last'),
-  ]
-    .filter((id): id is string => id !== null)
-    .join(' to ');

@@ -125,7 +125,7 @@ describe('readings while something is dragged', () => {
       [lineBody('l', ['L', 'R'], ['a'])],
       [ringBody('L', 1.5, 4.5), ringBody('R', 1.5, -4.5)],
     );
-    const [leg] = legReadings(sceneOfPlan(plan).lines[0]!.shape.legs);
+    const [leg] = legReadings(sceneOfPlan(plan).lines[0]!.legs);
     expect(leg!.lengthM).toBeCloseTo(5, 9);
     expect((leg!.alphaRad * 180) / Math.PI).toBeCloseTo(36.87, 2);
   });

@@ -1,14 +1,15 @@
 import { isRun } from '../../line/elements';
 import type { LineElement } from '../../line/schema';
 import type { Assessment } from '../assess';
-import type { Point } from '../leg';
+import type { Leg, Point } from '../leg';
 import { type Placed, placeUnits } from '../load/placed';
 import type { Plan } from '../plan';
 import { type LineShape, lineShape } from '../route/shape';
-import { type LineFacts, soundnessOf } from '../rule-input';
+import type { LineFacts } from '../rule-input';
+import { soundnessOf } from '../soundness';
 import type { DeckAnchor, Line } from '../schema';
 import { type StageFault, stageFaults } from './faults';
-import { anchorPoint, anchorPoints, endAnchor } from './lines';
+import { anchorPoint, anchorPoints, endAnchor } from './ends';
 import { type MotionMark, motionMark } from './motion';
 import { isAnchorUsed } from './used';
 import { type WeakPlace, weakestLine, weakPlace } from './weak';
@@ -22,7 +23,8 @@ export interface SceneLine {
   readonly name: string;
   /** Its way, corner by corner; where nobody knows it, from anchor to anchor; none where it has no anchors either. */
   readonly way: readonly Point[];
-  readonly shape: LineShape;
+  /** Its legs to anchors, to be read off. */
+  readonly legs: readonly Leg[];
   /** Whether anything is known to pull there: a line that counts for nothing, or that nobody can count, is drawn open. */
   readonly counted: boolean;
   readonly gear: 'rope' | 'webbing' | 'chain' | 'wire' | 'none';
@@ -43,6 +45,9 @@ export interface SceneAnchor {
 
 /** What of a plan is drawn. */
 export type DrawnPlan = Pick<Plan, 'deck' | 'units' | 'lines'>;
+
+/** A scene as it goes over the wire: the plan is there already. */
+export type ServedScene = Omit<Scene, 'plan'>;
 
 /** A deck as it is drawn: what stands where, how lines lie, what is wrong and what gives way. */
 export interface Scene {
@@ -106,15 +111,6 @@ function carriedBy(
   };
 }
 
-/** What nobody has judged yet. */
-export const NOT_JUDGED: Assessment = {
-  verdict: 'cannot-say',
-  rows: [],
-  statics: [],
-  findings: [],
-  lines: [],
-};
-
 /**
  * A plan as it is drawn. `assessment` may be of the plan as it was a moment ago: where things are is computed here, what
  * lines may carry is taken from it.
@@ -125,16 +121,18 @@ export function sceneOf(plan: DrawnPlan, assessment: Assessment, moved = false):
   const anchors = anchorPoints(plan);
   const known = new Map(assessment.lines.map((f) => [f.line.id, f]));
   const weakest = weakestLine(assessment, plan.units);
+  const shapes: LineShape[] = [];
   const lines = plan.lines.map((line, i): SceneLine => {
     const facts = known.get(line.id);
     const fresh = moved || facts?.line !== line;
     const shape = facts && !fresh ? facts.shape : lineShape(line, load, plan.deck);
+    shapes.push(shape);
     return {
       id: line.id,
       number: i + 1,
       name: line.name,
       way: wayOrEnds(line, shape, anchors),
-      shape,
+      legs: shape.legs,
       gear: gearOf(line.elements),
       thicknessM: thicknessM(line.elements),
       weakest: line.id === weakest,
@@ -152,7 +150,7 @@ export function sceneOf(plan: DrawnPlan, assessment: Assessment, moved = false):
     })),
     faults: stageFaults(
       plan,
-      lines.map(({ shape }, i) => ({ line: plan.lines[i]!, shape })),
+      plan.lines.map((line, i) => ({ line, shape: shapes[i]! })),
       load,
     ),
     motion: moved ? null : motionMark(assessment.statics, load),

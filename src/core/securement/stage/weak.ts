@@ -5,6 +5,7 @@ import { unitName } from '../load/describe';
 import type { LoadUnit } from '../load/schema';
 import { tightest } from '../tightest';
 import type { Finding } from '../verdict';
+import { weakElement } from './weak-element';
 import { placesAlong, pointAlong, wayOf } from './way';
 
 /** The place of a line that decides what it may carry. */
@@ -19,16 +20,7 @@ export interface WeakPlace {
   readonly at: Point | null;
 }
 
-/** The place that governs a line, or the one that nobody knows; null for a line without places. */
-export function weakElement({
-  places,
-  governing: [first],
-}: LineFacts['capacity']): LineFacts['capacity']['places'][number] | null {
-  const unknown = places.find((p) => p.problem !== null);
-  return unknown ?? (first === undefined ? null : places[first]!);
-}
-
-/** The same where it lies on the deck. */
+/** The place that governs a line, or that nobody knows, where it lies on the deck; null for a line without places. */
 export function weakPlace(
   { line, capacity, shape }: Pick<LineFacts, 'line' | 'capacity' | 'shape'>,
   anchors: ReadonlyMap<string, Point>,
