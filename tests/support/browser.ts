@@ -220,7 +220,14 @@ export class Person {
       { polling: 'raf' },
       text,
     );
-    await (handle.asElement() as ElementHandle<HTMLElement>).click();
+    const element = handle.asElement() as ElementHandle<HTMLElement>;
+    // What the verdict in sight, or the foot, covers is scrolled clear of it, as a person would.
+    await element.evaluate((e) => {
+      const { x, y, width, height } = e.getBoundingClientRect();
+      const there = document.elementFromPoint(x + width / 2, y + height / 2);
+      if (there && !e.contains(there) && !there.contains(e)) e.scrollIntoView({ block: 'center' });
+    });
+    await element.click();
   }
 
   /** Opens or closes a section of the planner's left side. */

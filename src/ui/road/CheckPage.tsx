@@ -82,6 +82,8 @@ interface Props {
   readonly clock: RoadClock;
 }
 
+const RECORDED = 'Recorded.';
+
 /** What one check of all lines is put together from. */
 function useCheck({ planId, title, lines, clock }: Props) {
   const { viewer } = useMember();
@@ -116,9 +118,10 @@ function useCheck({ planId, title, lines, clock }: Props) {
     if (!answer.ok && !isKept(answer)) return setSaid(messageOf(answer.problem));
     setStates(new Map());
     setReadings(new Map());
-    setSaid(
-      answer.ok ? 'Recorded.' : 'No answer: the check is kept on this device and sent by itself.',
-    );
+    if (!answer.ok)
+      return setSaid('No answer: the check is kept on this device and sent by itself.');
+    setSaid(RECORDED);
+    // Without an answer there is nothing to fetch: what sends it later shows the page anew.
     router.refresh();
   };
   return { states, setStates, readings, setReadings, driven, setDriven, said, busy, record };
@@ -241,7 +244,7 @@ export function CheckPage(props: Props) {
         </>
       ) : null}
       {check.said ? (
-        check.said === 'Recorded.' ? (
+        check.said === RECORDED ? (
           <p role="status" data-said>
             {check.said}
           </p>

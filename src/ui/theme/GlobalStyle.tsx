@@ -5,7 +5,7 @@ import { tokens } from './tokens';
 export const GlobalStyle = createGlobalStyle`
   ${tokens}
   *{box-sizing:border-box;margin:0}
-  html{background:var(--canvas);color:var(--ink);font-family:var(--font-read);font-size:var(--t-read);line-height:1.42;scroll-padding-bottom:120px}
+  html{background:var(--canvas);color:var(--ink);font-family:var(--font-read);font-size:var(--t-read);line-height:1.42;scroll-padding-top:52px;scroll-padding-bottom:120px}
   body{min-height:100vh}
   button,select,input,textarea{font:inherit;color:inherit}
   a{color:inherit}
