@@ -1,3 +1,4 @@
+import { execFileSync } from 'node:child_process';
 import { fileURLToPath } from 'node:url';
 import { launch, Person } from '../tests/support/browser';
 
@@ -29,11 +30,11 @@ const plan =
 await picture('loads', {}, (p) => p.comeInAs('Ilse Varrow'));
 await picture('planner', {}, plan('Carousel crate'));
 await picture(
-  'planner-night',
+  'deck-night',
   { theme: 'night' },
   plan('Fair on the flatbed', async (p) => {
-    await p.section('Load');
-    await p.page.waitForSelector('[aria-label="Units of the load"]');
+    await p.clickText('Deck across the page');
+    await p.clickText('Seen from the side');
   }),
 );
 await picture(
@@ -58,10 +59,32 @@ await picture(
   }),
 );
 await picture(
-  'print',
-  { height: 1000 },
-  plan('Apple bins', async (p) => p.goto(`${new URL(p.page.url()).pathname}/print`)),
+  'phone-check',
+  { phone: true },
+  plan('Water tote', async (p) => {
+    await p.goto(`${new URL(p.page.url()).pathname}/check`);
+    await p.clickText('All 2 tight');
+    await p.page.waitForSelector('[role=status][data-road="on-the-road"]');
+    await p.ready();
+    await p.clickText('slack found');
+  }),
 );
+{
+  // The card is a PDF; another program makes a picture of it.
+  const p = await Person.at(browser);
+  await plan('Carousel crate')(p);
+  const pdf = await p.page.evaluate(
+    async (url) => {
+      const bytes = new Uint8Array(await (await fetch(url)).arrayBuffer());
+      return btoa(Array.from(bytes, (b) => String.fromCharCode(b)).join(''));
+    },
+    `/api/v1/plans/${new URL(p.page.url()).pathname.split('/').at(-1)!}/card.pdf`,
+  );
+  execFileSync('pdftoppm', ['-r', '90', '-png', '-singlefile', '-', `${FOLDER}card`], {
+    input: Buffer.from(pdf, 'base64'),
+  });
+  await p.leave();
+}
 const knot =
   (path: string, more: (p: Person) => Promise<void> = async () => {}) =>
   async (p: Person): Promise<void> => {
@@ -96,14 +119,6 @@ await picture(
   knot('/bench', async (p) => {
     await p.fill('Hand pull', '500 N');
     await p.page.mouse.click(5, 600);
-  }),
-);
-await picture(
-  'bench-compare',
-  {},
-  knot('/bench/compare', async (p) => {
-    await p.clickText('Add it');
-    await wait(600);
   }),
 );
 await picture('bench-span', {}, knot('/bench/spans'));

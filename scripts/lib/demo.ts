@@ -7,6 +7,8 @@ import { gearHistory } from '@/db/queries/gear-events';
 import { gearSchema, startSchema } from '@/core/gear/schema';
 import { GEAR_FORMAT, GEAR_VERSION } from '@/core/gear/vocabulary';
 import { type Plan, parsePlan } from '@/core/securement/plan';
+import { readKeptDeck, readKeptLoad } from '@/core/securement/kept/schema';
+import { resultOf } from '@/core/exchange/read';
 import { parseRigging } from '@/core/bench/rigging';
 import type { Result } from '@/core/result';
 import { strengthSchema } from '@/core/securement/schema';
@@ -17,6 +19,7 @@ import { gearByCode } from '@/db/queries/gear';
 import { insertPlan } from '@/db/queries/plans';
 import { insertRigging } from '@/db/queries/riggings';
 import { enterGear, recordGear } from '@/server/gear';
+import { keepPart } from '@/server/kept-parts';
 import { hashPassword } from '@/server/passwords';
 
 const DEMO = fileURLToPath(new URL('../../demo', import.meta.url));
@@ -54,6 +57,28 @@ async function loadFolder<D>(
         `demo/${folder}/${file}: ${parsed.ok ? `no crew ${crew}` : JSON.stringify(parsed.issues)}`,
       );
     await keep(home, parsed.value);
+  }
+}
+
+const keptFileSchema = z.object({
+  crew: z.string(),
+  deck: z.unknown().optional(),
+  load: z.unknown().optional(),
+});
+
+/** Keeps the decks and loads that come back in their crew, as read by whoever leads it. */
+async function loadKept(db: Database, crews: ReadonlyMap<string, Home>): Promise<void> {
+  for (const file of readdirSync(path.join(DEMO, 'kept')).sort()) {
+    const { crew, deck, load } = keptFileSchema.parse(read(`kept/${file}`));
+    const home = crews.get(crew)!;
+    const lead = (await membersOfCrew(db, home.crewId, 0)).find((m) => m.id === home.memberId)!;
+    const [keptDeck, keptLoad] = [
+      deck === undefined ? null : resultOf(readKeptDeck(deck)),
+      load === undefined ? null : resultOf(readKeptLoad(load)),
+    ];
+    if (keptDeck?.ok) await keepPart(db, 'deck', lead, keptDeck.value, new Date());
+    else if (keptLoad?.ok) await keepPart(db, 'load', lead, keptLoad.value, new Date());
+    else throw new Error(`demo/kept/${file}: ${JSON.stringify(keptDeck ?? keptLoad)}`);
   }
 }
 
@@ -184,5 +209,6 @@ export async function loadDemo(db: Database, again = ''): Promise<ReadonlyMap<st
   await loadFolder('riggings', crews, parseRigging, (home, rigging) =>
     insertRigging(db, home.crewId, home.memberId, rigging),
   );
+  await loadKept(db, crews);
   return members;
 }
