@@ -24,8 +24,8 @@ const METRES = { mile: 1609.344, km: 1000 } as const;
 /** A distance on the road, as people drive it. */
 export const wordRoad = (metres: number, system: 'metric' | 'us'): string =>
   system === 'us'
-    ? `${Math.floor(metres / METRES.mile)} miles`
-    : `${Math.floor(metres / METRES.km)} km`;
+    ? `${Math.floor(metres / METRES.mile + 1e-9)} miles`
+    : `${Math.floor(metres / METRES.km + 1e-9)} km`;
 
 /** So much time, as short as it can be said; never more than there is. */
 function wordMinutes(minutes: number): string {
@@ -77,12 +77,12 @@ export function wordChecksToCome(
   system: 'metric' | 'us',
 ): readonly string[] {
   if (clock.state === 'not-driven') return [];
-  const us = checkInterval(ruleSet, 0)?.firstM ?? null;
+  const { firstM = null, thenM = null } = checkInterval(ruleSet, 0) ?? {};
   const next =
     clock.state === 'on-the-road'
       ? [`Next: by ${clock.dueAt.slice(11, 16)} UTC`]
       : ['Before driving'];
-  return us === null
+  return firstM === null || thenM === null
     ? [
         ...next,
         'After the first hour at the latest',
@@ -91,8 +91,8 @@ export function wordChecksToCome(
       ]
     : [
         ...next,
-        `Within the first ${wordRoad(us, system)}`,
-        `Then every ${wordRoad(3 * us, system)} or 3 h`,
+        `Within the first ${wordRoad(firstM, system)}`,
+        `Then every ${wordRoad(thenM, system)} or 3 h`,
         'At a change of duty',
       ];
 }

@@ -18,6 +18,7 @@ import { fileOf } from '../../scripts/knots/forms';
 import { demoDocument, demoLocker, demoPlan, judge } from '../support/demo';
 import { formOf, randomOf } from '../support/knots';
 import { benchBlocking } from './blocking';
+import { benchDragging } from './dragging';
 import { benchHold, benchTyping } from './hold';
 import { benchPages, benchPulling, benchStage, benchTension, overweight } from './pages';
 import { print, percentile, spread, timed } from './report';
@@ -233,6 +234,7 @@ await benchPages();
 await benchPulling();
 await benchStage();
 await benchTyping(print);
+await benchDragging(print);
 await pool().end();
 
 if (overweight.length + slow.length > 0) {

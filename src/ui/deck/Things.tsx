@@ -20,6 +20,7 @@ export function UnitOnDeck({
   return (
     <path
       data-unit-on-deck={picture === 'plan' ? placed.unit.id : undefined}
+      data-length={placed.unit.lengthM}
       d={outlinePath(placed, layout, picture)}
       fill="var(--cargo)"
       stroke={picked ? 'var(--ink)' : 'var(--cargo-ink)'}

@@ -1,5 +1,7 @@
 'use client';
 import styled from 'styled-components';
+import { freshId } from '@/core/ids';
+import { newUnit } from '@/core/securement/compose';
 import { unitName } from '@/core/securement/load/describe';
 import { anotherUnit, carriersFor, withoutUnit } from '@/core/securement/load/edit';
 import type { LoadUnit } from '@/core/securement/load/schema';
@@ -264,13 +266,27 @@ export function PickedBar({
   const anchor =
     picked?.kind === 'anchor' ? plan.deck.anchors.find((a) => a.id === picked.id) : undefined;
   if (anchor) return <AnchorBar of={anchor} {...rest} make={make} />;
+  const putDown = (): void => {
+    const rear = Math.max(0, ...plan.units.map((u) => u.fromFrontM + u.lengthM));
+    const id = freshId('u', plan.units);
+    hand.edit((p) => ({
+      ...p,
+      units: [...p.units, newUnit(id, `unit ${p.units.length + 1}`, Math.min(60, rear))],
+    }));
+    onPick({ kind: 'unit', id });
+  };
   return (
     <Bar role="group" aria-label="Nothing picked">
       <Small>
         Drag a unit to move it. Drag from a ring to another over the load, or to the load, and a
         line is pulled.
       </Small>
-      <Select label="Lines pulled here are" value={make} choices={LINE_MAKES} onChange={onMake} />
+      <Choices>
+        <Select label="Lines pulled here are" value={make} choices={LINE_MAKES} onChange={onMake} />
+        <Button isDisabled={plan.units.length >= MOST_UNITS} onPress={putDown}>
+          Put a unit down
+        </Button>
+      </Choices>
     </Bar>
   );
 }
