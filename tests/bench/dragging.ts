@@ -1,5 +1,6 @@
 import { launch, Person } from '../support/browser';
 import { handsReady, placeOf } from '../support/deck';
+import { watchFrames } from './frames';
 import { fullDeck } from './hold';
 
 type Print = (what: string, figure: string) => void;
@@ -23,25 +24,11 @@ export async function benchDragging(print: Print): Promise<void> {
   await mouse.move(x, y);
   await mouse.down();
   await mouse.move(x + 4, y);
-  await person.page.evaluate(() => {
-    const w = window as unknown as { long: number[]; frames: number[] };
-    [w.long, w.frames] = [[], []];
-    new PerformanceObserver((list) => {
-      for (const e of list.getEntries()) w.long.push(e.duration);
-    }).observe({ type: 'longtask' });
-    const frame = (t: number): void => {
-      w.frames.push(t);
-      requestAnimationFrame(frame);
-    };
-    requestAnimationFrame(frame);
-  });
+  const told = await watchFrames(person);
   const until = performance.now() + DRAG_MS;
   for (let i = 0; performance.now() < until; i++)
     await mouse.move(x + 20 * Math.sin(i / 9), y + 12 * Math.cos(i / 7));
-  const { perS, long } = await person.page.evaluate(() => {
-    const { long, frames } = window as unknown as { long: number[]; frames: number[] };
-    return { perS: ((frames.length - 1) * 1000) / (frames.at(-1)! - frames[0]!), long };
-  });
+  const { perS, long } = await told();
   await mouse.up();
   print(
     'dragging a unit of 12 under 16 lines',

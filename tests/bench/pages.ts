@@ -1,3 +1,4 @@
+import { watchFrames } from './frames';
 import { benchFigures } from '@/core/bench/figures';
 import { riggingSchema } from '@/core/bench/rigging';
 import { type Rigging, riggingForces } from '@/core/tackle/rigging';
@@ -48,28 +49,12 @@ export async function benchPulling(): Promise<void> {
   const browser = await launch();
   const person = await Person.at(browser);
   await person.stepInAs('Ilse Varrow', '/bench');
-  await person.page.evaluate(() => {
-    const w = window as unknown as { long: number[]; frames: number[] };
-    [w.long, w.frames] = [[], []];
-    new PerformanceObserver((list) => {
-      for (const e of list.getEntries()) w.long.push(e.duration);
-    }).observe({ type: 'longtask' });
-    const frame = (t: number): void => {
-      w.frames.push(t);
-      requestAnimationFrame(frame);
-    };
-    requestAnimationFrame(frame);
-  });
+  const told = await watchFrames(person);
   await person.page.keyboard.down('p');
   await new Promise((r) => setTimeout(r, 3000));
   await person.page.keyboard.up('p');
-  const { perS, longest } = await person.page.evaluate(() => {
-    const { long, frames } = window as unknown as { long: number[]; frames: number[] };
-    return {
-      perS: ((frames.length - 1) * 1000) / (frames.at(-1)! - frames[0]!),
-      longest: Math.max(0, ...long),
-    };
-  });
+  const { perS, long } = await told();
+  const longest = Math.max(0, ...long);
   print(
     'pulling on the bench',
     `${perS.toFixed(0)} pictures a second, longest task ${longest === 0 ? 'under 50' : longest.toFixed(0)} ms`,

@@ -117,6 +117,7 @@ describe('by keys alone', () => {
     expect((await kept(p)).units[0]).toMatchObject({ fromFrontM: 0.21, fromCentreM: 0.1 });
     // Seen from the side forward lies to the left, and the keys go by what is seen.
     await p.clickText('Seen from the side');
+    await p.page.waitForSelector('[data-stage][data-side=side]');
     await p.clickText('Move with the arrow keys');
     await p.page.keyboard.press('ArrowLeft');
     await p.page.keyboard.press('ArrowDown');

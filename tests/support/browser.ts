@@ -225,7 +225,8 @@ export class Person {
     await element.evaluate((e) => {
       const { x, y, width, height } = e.getBoundingClientRect();
       const there = document.elementFromPoint(x + width / 2, y + height / 2);
-      if (there && !e.contains(there) && !there.contains(e)) e.scrollIntoView({ block: 'center' });
+      const clear = there !== null && (e.contains(there) || there.contains(e));
+      if (!clear) e.scrollIntoView({ block: 'center' });
     });
     await element.click();
   }

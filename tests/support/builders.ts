@@ -131,7 +131,7 @@ export function byKeys(p: Person): Builder {
   };
   const focused = async (hand: string): Promise<void> => {
     const found = await p.page.waitForSelector(`[data-hand="${hand}"][tabindex="0"]`);
-    await found!.focus();
+    await found!.evaluate((e) => (e as SVGElement).focus());
   };
   const nameOf = (id: string): Promise<string> =>
     p.page.$eval(`[data-hand="unit/${id}"]`, (e) => e.getAttribute('aria-label')!.split(':')[0]!);

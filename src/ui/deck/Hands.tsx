@@ -23,7 +23,7 @@ import type { DraftStore } from './draft';
 import { type Drag, dragged, type Grip, nameOfGrip, readingsOf } from './grips';
 import { keyedEdit } from './keyed';
 import { Knob, Knobs } from './Knobs';
-import { inOrder, middleOn, outlinePath, pathOf, placeOn } from '@/core/securement/stage/paths';
+import { inOrder, outlinePath, pathOf, placeOn } from '@/core/securement/stage/paths';
 
 /** A finger scrolls the page over what it does not hold. */
 const Hit = styled.path<{ $held: boolean }>`
@@ -209,7 +209,7 @@ export function Hands(props: HandsProps) {
   );
   /** The arrow keys move what is in focus as a drag would; it stays what it stands on. */
   const onKey =
-    (grip: Grip, at: readonly [number, number]) =>
+    (grip: Grip) =>
     (event: KeyboardEvent): void => {
       if (event.key === 'Enter' || event.key === ' ') {
         event.preventDefault();
@@ -217,18 +217,18 @@ export function Hands(props: HandsProps) {
         return;
       }
       if (event.key === 'Escape') onPick(null);
-      const keyed = keyedEdit(grip, event, layout, at);
+      const keyed = keyedEdit(grip, event, layout.side);
       if (onEdit === null || keyed === null) return;
       event.preventDefault();
       onEdit(keyed, `${nameOfGrip(grip)}/keys`);
     };
-  const hand = (grip: Grip, label: string, at: readonly [number, number], tabbed: boolean) => ({
+  const hand = (grip: Grip, label: string, tabbed: boolean) => ({
     role: 'button',
     tabIndex: tabbed ? 0 : -1,
     'aria-label': label,
     'data-hand': nameOfGrip(grip),
     'data-held': grip.kind !== 'unit' || samePick(picked, pickOf(grip)),
-    onKeyDown: onKey(grip, at),
+    onKeyDown: onKey(grip),
     ...(bind(grip) as Pick<SVGAttributes<SVGElement>, 'onPointerDown'>),
   });
   return (
@@ -252,7 +252,6 @@ export function Hands(props: HandsProps) {
               {...hand(
                 { kind: 'unit', id: p.unit.id, picture },
                 `${unitName(p.unit)}: ${wordUnit(p, scene, units)}`,
-                middleOn(p, layout, picture),
                 mine && picture === 'plan',
               )}
               aria-pressed={mine}
@@ -292,7 +291,6 @@ export function Hands(props: HandsProps) {
             {...hand(
               { kind: 'anchor', id: a.anchor.id },
               `${a.anchor.name || a.anchor.id}: ${wordAnchor(a, units)}`,
-              at,
               mine,
             )}
             aria-pressed={mine}

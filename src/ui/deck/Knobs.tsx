@@ -34,12 +34,7 @@ interface KnobsProps {
   readonly scene: Scene;
   readonly layout: StageLayout;
   readonly picked: DeckPick | null;
-  readonly hand: (
-    grip: Grip,
-    label: string,
-    at: readonly [number, number],
-    tabbed: boolean,
-  ) => object;
+  readonly hand: (grip: Grip, label: string, tabbed: boolean) => object;
 }
 
 /** Knobs of what is picked: sides and top of a unit and what turns it, ends and corners of a line. */
@@ -104,23 +99,14 @@ function UnitKnobs({
           <OneKnob
             key={side}
             at={at}
-            {...hand(
-              { kind: 'size', id: unit.id, side },
-              `Size of ${name} at its ${side}`,
-              at,
-              true,
-            )}
+            {...hand({ kind: 'size', id: unit.id, side }, `Size of ${name} at its ${side}`, true)}
           />
         );
       })}
-      <OneKnob
-        at={turnAt}
-        round
-        {...hand({ kind: 'turn', id: unit.id }, `Turn ${name}`, turnAt, false)}
-      />
+      <OneKnob at={turnAt} round {...hand({ kind: 'turn', id: unit.id }, `Turn ${name}`, false)} />
       <OneKnob
         at={topAt}
-        {...hand({ kind: 'size', id: unit.id, side: 'top' }, `Height of ${name}`, topAt, true)}
+        {...hand({ kind: 'size', id: unit.id, side: 'top' }, `Height of ${name}`, true)}
       />
     </>
   );
@@ -154,7 +140,6 @@ function LineKnobs({
               {...hand(
                 { kind: 'bend', id, index, picture },
                 `Place ${index + 1} of line ${drawn.number} on the load`,
-                at,
                 true,
               )}
             />
@@ -173,7 +158,6 @@ function LineKnobs({
             {...hand(
               { kind: 'end', id, end },
               `Lead the ${end} end of line ${drawn.number} to another anchor`,
-              at,
               false,
             )}
           />

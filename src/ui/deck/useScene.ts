@@ -25,15 +25,16 @@ export function useSceneMaker(): SceneMaker | null {
   return made?.of ?? null;
 }
 
-/** A plan as it is drawn: as it was served at first, then as it is made here. */
+/** A plan as it is drawn: as it was served at first, then as it is made here. `moved`: the assessment is of the plan before. */
 export function useScene(
   make: SceneMaker | null,
   plan: Plan,
   assessment: Assessment,
   served: ServedScene,
+  moved: boolean,
 ): Scene {
   return useMemo(
-    () => (make === null ? { ...served, plan } : make(plan, assessment)),
-    [make, plan, assessment, served],
+    () => (make === null ? { ...served, plan } : make(plan, assessment, moved)),
+    [make, plan, assessment, served, moved],
   );
 }

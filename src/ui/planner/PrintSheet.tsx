@@ -55,6 +55,18 @@ const Paper = styled.article`
     margin: 0;
     padding: 0;
     max-width: none;
+    /* One page, with the deck on it. */
+    font-size: 12px;
+    & th,
+    & td {
+      padding: 2px 6px 2px 0;
+    }
+    & table {
+      margin: 4px 0 8px;
+    }
+    & h2 {
+      margin-top: 8px;
+    }
   }
 `;
 const Bar = styled.div`
@@ -83,12 +95,17 @@ const INKS: Record<PrintInk, string> = {
   pale: '#efeadc',
   white: '#fff',
 };
+/** What is said of the load, and the deck beside it. */
+const Beside = styled.div`
+  display: grid;
+  grid-template-columns: minmax(0, 1fr) 200px;
+  gap: 16px;
+  align-items: start;
+`;
 const Drawing = styled.svg`
   display: block;
   width: 100%;
-  max-width: 340px;
   height: auto;
-  margin: 10px auto;
   & text {
     font-family: var(--font-figure);
     font-weight: 700;
@@ -199,13 +216,35 @@ export function PrintSheet({
             <Small>{printed.edition}</Small>
           </Verdict>
         </Top>
-        <p>
-          <b>{printed.headline}</b> {printed.scope}
-        </p>
-        {printed.units.map((u) => (
-          <p key={u.id}>{u.words}</p>
-        ))}
-        <DeckOnPaper deck={printed.deck} />
+        <Beside>
+          <div>
+            <p>
+              <b>{printed.headline}</b> {printed.scope}
+            </p>
+            {printed.units.map((u) => (
+              <p key={u.id}>{u.words}</p>
+            ))}
+            {printed.findings.length > 0 ? (
+              <>
+                <h2>What to know</h2>
+                <ul>
+                  {printed.findings.map((f, i) => (
+                    <li key={i}>
+                      {f.words} <Small>{f.clause}</Small>
+                    </li>
+                  ))}
+                </ul>
+              </>
+            ) : null}
+            {printed.notes ? (
+              <>
+                <h2>Notes</h2>
+                <p>{printed.notes}</p>
+              </>
+            ) : null}
+          </div>
+          <DeckOnPaper deck={printed.deck} />
+        </Beside>
         <h2>Lines</h2>
         <table>
           <thead>
@@ -250,24 +289,6 @@ export function PrintSheet({
             ))}
           </tbody>
         </table>
-        {printed.findings.length > 0 ? (
-          <>
-            <h2>What to know</h2>
-            <ul>
-              {printed.findings.map((f, i) => (
-                <li key={i}>
-                  {f.words} <Small>{f.clause}</Small>
-                </li>
-              ))}
-            </ul>
-          </>
-        ) : null}
-        {printed.notes ? (
-          <>
-            <h2>Notes</h2>
-            <p>{printed.notes}</p>
-          </>
-        ) : null}
         <h2>Cautions</h2>
         <ul>
           {CAUTIONS.map((c) => (

@@ -71,11 +71,11 @@ export const StageColumn = memo(function StageColumn({
   // What was proposed for the plan as it was says nothing of the plan as it is.
   useEffect(() => () => draft.set(null), [plan, draft]);
   const maker = useSceneMaker();
-  const scene = useScene(maker, drawn, assessment, served);
+  const scene = useScene(maker, plan, assessment, served, drawn !== plan);
   return (
     <>
       <DeckStage
-        plan={drawn}
+        plan={plan}
         assessment={assessment}
         scene={scene}
         make={maker}

@@ -5,7 +5,7 @@ import { runsThrough } from '../load/findings';
 import { areaOf, type Outline, type Spot, within } from '../load/outline';
 import { type Placed, placeUnits } from '../load/placed';
 import type { Plan } from '../plan';
-import type { DrawnPlan } from './scene';
+import type { DrawnPlan } from './drawn-plan';
 import { FLAT_LINE_RAD } from '../flat-line';
 import type { LineFacts } from '../rule-input';
 import { anchorPoint } from './ends';

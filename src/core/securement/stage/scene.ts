@@ -3,11 +3,11 @@ import type { LineElement } from '../../line/schema';
 import type { Assessment } from '../assess';
 import type { Leg, Point } from '../leg';
 import { type Placed, placeUnits } from '../load/placed';
-import type { Plan } from '../plan';
 import { type LineShape, lineShape } from '../route/shape';
 import type { LineFacts } from '../rule-input';
 import { soundnessOf } from '../soundness';
 import type { DeckAnchor, Line } from '../schema';
+import type { DrawnPlan } from './drawn-plan';
 import { type StageFault, stageFaults } from './faults';
 import { anchorPoint, anchorPoints, endAnchor } from './ends';
 import { type MotionMark, motionMark } from './motion';
@@ -42,9 +42,6 @@ export interface SceneAnchor {
   readonly at: Point;
   readonly used: boolean;
 }
-
-/** What of a plan is drawn. */
-export type DrawnPlan = Pick<Plan, 'deck' | 'units' | 'lines'>;
 
 /** A scene as it goes over the wire: the plan is there already. */
 export type ServedScene = Omit<Scene, 'plan'>;
