@@ -187,12 +187,13 @@ function Body({ card, qr }: { card: CardText; qr: string }) {
           <Text style={s.h2}>Held of needed: rule, statics</Text>
           {printed.rows.map((r) => (
             <View key={r.key} style={s.line}>
-              <Text style={[s.cell, { width: 92 }]}>{r.what}</Text>
-              <Text style={[s.cell, { width: 82 }]}>{r.rule}</Text>
-              <Text style={[s.cell, { width: 72 }]}>{r.statics}</Text>
-              <Text style={[s.cell, s.bold, { flex: 1 }]}>
-                {VERDICT_WORDS[r.verdict]} {r.clause}
-              </Text>
+              <View style={{ width: 80 }}>
+                <Text style={s.cell}>{r.what}</Text>
+                {r.clause ? <Text style={{ fontSize: 6 }}>{r.clause}</Text> : null}
+              </View>
+              <Text style={[s.cell, { width: 76 }]}>{r.rule}</Text>
+              <Text style={[s.cell, { width: 76 }]}>{r.statics}</Text>
+              <Text style={[s.cell, s.bold, { flex: 1 }]}>{VERDICT_WORDS[r.verdict]}</Text>
             </View>
           ))}
           <Text style={s.h2}>Checks, with initials</Text>

@@ -105,6 +105,7 @@ export const Side = styled.div`
   align-items: center;
   gap: 0 10px;
   & > :first-child {
+    flex: 1 1 320px;
     margin-right: auto;
   }
 `;
