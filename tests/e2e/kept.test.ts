@@ -148,6 +148,9 @@ describe('decks and loads that come back', () => {
     ).toBe('flatbed, blue');
     await second.goto('/loads/kept');
     expect(await second.text('[aria-label="Kept decks"]')).toContain('flatbed, blue');
+    expect(await violationsInThemes(second.page), 'what is kept').toEqual([]);
+    await second.goto(`/loads/decks/${id}`);
+    expect(await violationsInThemes(second.page), 'a deck').toEqual([]);
     expect([...first.errors, ...second.errors]).toEqual([]);
     await first.leave();
     await second.leave();
