@@ -1,6 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { roadClock } from '@/core/securement/road/clock';
-import { wordChecksToCome, wordClock, wordDue, wordFound } from './road';
+import { wordDue } from './due';
+import { wordChecksToCome, wordClock, wordFound } from './road';
 
 const now = new Date('2026-11-29T08:48:00.000Z');
 const off = { occasion: 'before-driving', at: '2026-11-29T08:00:00.000Z', drivenM: null } as const;

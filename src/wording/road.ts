@@ -1,5 +1,5 @@
+import { wordDue } from './due';
 import type { RoadClock } from '@/core/securement/road/clock';
-import { minutesLeft } from '@/core/securement/road/minutes';
 import { type FoundOnLine, OFTEN_SLACK } from '@/core/securement/road/found';
 import { checkInterval } from '@/core/securement/road/intervals';
 import type { RuleSetId } from '@/core/securement/rule-set-ids';
@@ -26,18 +26,6 @@ export const wordRoad = (metres: number, system: 'metric' | 'us'): string =>
   system === 'us'
     ? `${Math.floor(metres / METRES.mile + 1e-9)} miles`
     : `${Math.floor(metres / METRES.km + 1e-9)} km`;
-
-/** So much time, as short as it can be said; never more than there is. */
-function wordMinutes(minutes: number): string {
-  const whole = Math.abs(minutes);
-  return whole < 60 ? `${whole} min` : `${Math.floor(whole / 60)} h ${whole % 60} min`;
-}
-
-/** When a check is due: "check due in 12 min", "check overdue by 5 min". */
-export function wordDue(dueAt: string, now: Date): string {
-  const left = minutesLeft(dueAt, now);
-  return left < 0 ? `check overdue by ${wordMinutes(-left)}` : `check due in ${wordMinutes(left)}`;
-}
 
 /** How a load stands with its checks. */
 export function wordClock(clock: RoadClock, now: Date, system: 'metric' | 'us'): string {

@@ -16,7 +16,7 @@ import { ErrorText, Hidden, Label, Small } from '../kit/text';
 import { UndoBar } from '../kit/UndoBar';
 import { VerdictMark } from '../kit/VerdictMark';
 import { minutesLeft } from '@/core/securement/road/minutes';
-import { wordDue } from '@/wording/road';
+import { wordDue } from '@/wording/due';
 import { useKeys } from '../useKeys';
 import { useNow } from '../useNow';
 import { type PlanPage, usePlanList } from './usePlanList';
