@@ -106,15 +106,19 @@ export function Ground({
           />
         ),
       )}
-      <path
-        d={`M${deck.x - 16} ${floorY}V${top}m-4 0h8M${deck.x - 20} ${floorY}h8`}
-        stroke="var(--ink)"
-        strokeWidth={1}
-        fill="none"
-      />
-      <text x={deck.x - 20} y={(floorY + top) / 2 + 4} textAnchor="end" fontSize={12}>
-        {formatQuantity(topM, 'length', units)}
-      </text>
+      {topM > 0 ? (
+        <>
+          <path
+            d={`M${deck.x - 16} ${floorY}V${top}m-4 0h8M${deck.x - 20} ${floorY}h8`}
+            stroke="var(--ink)"
+            strokeWidth={1}
+            fill="none"
+          />
+          <text x={deck.x - 20} y={(floorY + top) / 2 + 4} textAnchor="end" fontSize={12}>
+            {formatQuantity(topM, 'length', units)}
+          </text>
+        </>
+      ) : null}
       <text
         x={layout.width - 4}
         y={layout.splitY + 8}

@@ -14,7 +14,7 @@ import { StillDeck } from '../deck/StillDeck';
 import { useMember } from '../frame/MemberContext';
 import { useHistory } from '../history';
 import { ConflictSheet, type Side } from '../kit/ConflictSheet';
-import { Fields } from '../kit/layout';
+import { Fields, Stack } from '../kit/layout';
 import { Select } from '../kit/Select';
 import { ErrorText, Label, Small } from '../kit/text';
 import { TextField } from '../kit/TextField';
@@ -91,19 +91,21 @@ export function DeckPage({ stored }: { stored: StoredDeck }) {
       <DeckFigure document={document} />
       <div>
         <Fields disabled={!viewer.canWrite}>
-          <TextField
-            label="Name of the deck"
-            value={document.title}
-            onChange={(title) =>
-              title.trim() !== '' && edit((d) => ({ ...d, title: title.slice(0, 120) }), 'title')
-            }
-          />
-          <Select
-            label="It is"
-            value={document.kind}
-            choices={DECK_KINDS.map((id) => ({ id, name: DECK_KIND_WORDS[id] }))}
-            onChange={(kind) => edit((d) => ({ ...d, kind }))}
-          />
+          <Stack $gap={12} $bottom={12}>
+            <TextField
+              label="Name of the deck"
+              value={document.title}
+              onChange={(title) =>
+                title.trim() !== '' && edit((d) => ({ ...d, title: title.slice(0, 120) }), 'title')
+              }
+            />
+            <Select
+              label="It is"
+              value={document.kind}
+              choices={DECK_KINDS.map((id) => ({ id, name: DECK_KIND_WORDS[id] }))}
+              onChange={(kind) => edit((d) => ({ ...d, kind }))}
+            />
+          </Stack>
           <DeckAnchors deck={document.deck} edit={editDeck} />
         </Fields>
         <section aria-label="Who read what">

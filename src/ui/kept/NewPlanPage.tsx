@@ -5,7 +5,9 @@ import { useState } from 'react';
 import styled from 'styled-components';
 import type { LoadUnit } from '@/core/securement/load/schema';
 import type { Strength } from '@/core/securement/schema';
+import { formatQuantity } from '@/core/units';
 import { call, messageOf } from '../api';
+import { tagLines } from '@/wording/gear';
 import { useMember } from '../frame/MemberContext';
 import { Button } from '../kit/Button';
 import { FieldGrid, QuantityField } from '../kit/fields';
@@ -40,6 +42,17 @@ const Step = styled.section`
   padding-top: 10px;
   border-top: var(--w-strong) solid var(--ink);
 `;
+/** Always in sight, however many ropes there are. */
+const Foot = styled.div`
+  position: sticky;
+  bottom: 30px;
+  padding: 10px 0;
+  background: var(--canvas);
+  border-top: var(--w-rule) solid var(--ink);
+  @media (max-width: 760px) {
+    bottom: 68px;
+  }
+`;
 const Ropes = styled.ul`
   display: grid;
   gap: 6px;
@@ -65,6 +78,8 @@ function OwnLoad({ own, onOwn }: { own: Own; onOwn: (own: Own) => void }) {
     least: 0.01,
     most: 60,
     optional: true,
+    // What nobody has measured begins as a metre, and can be seen on the deck.
+    placeholder: `${formatQuantity(1, 'length', units)} so far`,
   } as const;
   const measure = (key: 'lengthM' | 'widthM' | 'heightM') => (v: number | null) => {
     const { [key]: before, ...rest } = own;
@@ -72,7 +87,7 @@ function OwnLoad({ own, onOwn }: { own: Own; onOwn: (own: Own) => void }) {
     void before;
   };
   return (
-    <FieldGrid $min={110}>
+    <FieldGrid $min={150}>
       <TextField
         label="What it is"
         value={own.name ?? ''}
@@ -201,6 +216,7 @@ export function NewPlanPage({
                   onPress={() => setRope(r)}
                 >
                   {r.document.code}
+                  <Small as="small">{tagLines(r.document, viewer.units)[0]}</Small>
                 </Choice>
               </li>
             ))}
@@ -209,11 +225,11 @@ export function NewPlanPage({
         </Step>
       </Steps>
       {error ? <ErrorText role="alert">{error}</ErrorText> : null}
-      <div>
+      <Foot>
         <Button $kind="primary" isDisabled={busy} onPress={() => void begin()}>
           Begin
         </Button>
-      </div>
+      </Foot>
     </Page>
   );
 }
