@@ -1,15 +1,11 @@
 /** Decks and loads that come back, the start of a plan with them, and the card, through the real interface. */
-import { execFileSync } from 'node:child_process';
-import { mkdtempSync, rmSync, writeFileSync } from 'node:fs';
-import { tmpdir } from 'node:os';
-import path from 'node:path';
 import type { Browser } from 'puppeteer-core';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import type { Plan } from '@/core/securement/plan';
-import { formatNumber, formatQuantity, METRIC } from '@/core/units';
 import { VERDICT_WORDS } from '@/wording/verdicts';
 import { violationsInThemes } from '../support/axe';
 import { atOwnPlan, BASE, launch, Person } from '../support/browser';
+import { cardAgainstApi } from '../support/card';
 
 let browser: Browser;
 beforeAll(async () => {
@@ -22,25 +18,6 @@ const kept = async (p: Person): Promise<Plan> => {
   const { json } = await p.api('GET', p.page.url().replace(`${BASE}/loads`, '/plans'));
   return json['document'] as Plan;
 };
-
-/** Text of a PDF that this person gets at an address, by another program. */
-async function pdfText(p: Person, address: string): Promise<string> {
-  const base64 = await p.page.evaluate(async (url) => {
-    const bytes = new Uint8Array(await (await fetch(url)).arrayBuffer());
-    return btoa(Array.from(bytes, (b) => String.fromCharCode(b)).join(''));
-  }, address);
-  const folder = mkdtempSync(path.join(tmpdir(), 'card-'));
-  try {
-    const file = path.join(folder, 'card.pdf');
-    writeFileSync(file, Buffer.from(base64, 'base64'));
-    return execFileSync('pdftotext', ['-layout', file, '-'], { encoding: 'utf8' }).replace(
-      /\s+/g,
-      ' ',
-    );
-  } finally {
-    rmSync(folder, { recursive: true });
-  }
-}
 
 describe('decks and loads that come back', () => {
   it('are kept from a plan; a plan with them has a verdict after five actions; axe finds nothing', async () => {
@@ -161,34 +138,9 @@ describe('the card', () => {
   it('is one page whose figures are those of the programming interface', async () => {
     const p = await atOwnPlan(browser, 'carousel-crate', 'Card of the crate');
     const id = p.page.url().split('/').at(-1)!;
-    const { json } = await p.api('GET', `/plans/${id}`);
-    const assessed = (await p.api('POST', '/assess', json['document'])).json as unknown as {
-      verdict: keyof typeof VERDICT_WORDS;
-      lines: { name: string; wllN: number | null; pretensionN: number | null }[];
-      rows: { provided: number | null; required: number | null }[];
-      statics: { heldG: number | null; requiredG: number | null }[];
-    };
-    for (const paper of ['a4', 'letter']) {
-      const text = await pdfText(p, `/api/v1/plans/${id}/card.pdf?paper=${paper}`);
-      const says = (words: string): void =>
-        words.split(/\s+/).forEach((word) => expect(text).toContain(word));
-      says(VERDICT_WORDS[assessed.verdict]);
-      says(`Version ${String(json['version'])}`);
-      for (const line of assessed.lines) {
-        says(line.name);
-        for (const n of [line.wllN, line.pretensionN])
-          says(n === null ? 'not known' : formatQuantity(n, 'force', METRIC, 'capacity'));
-      }
-      const g = (n: number | null, rounding: 'capacity' | 'demand'): string =>
-        n === null ? 'none' : `${formatNumber(n, rounding)} g`;
-      const computed = [
-        ...assessed.rows.map((r) => [r.provided, r.required] as const),
-        ...assessed.statics.map((r) => [r.heldG, r.requiredG] as const),
-      ].map(([held, needed]) => `${g(held, 'capacity')} of ${g(needed, 'demand')}`);
-      const printed = text.match(/[\d.]+ g of [\d.]+ g/g) ?? [];
-      expect(printed.length).toBeGreaterThanOrEqual(6);
-      for (const figures of printed) expect(computed).toContain(figures);
-      expect(text).toContain(`/loads/${id}`);
+    for (const paper of ['a4', 'letter'] as const) {
+      const { text, accelerations } = await cardAgainstApi(p, id, paper);
+      expect(accelerations).toBeGreaterThanOrEqual(6);
       expect(text).toContain('Before driving');
     }
     expect((await p.api('GET', `/plans/${id}/card.pdf?paper=a3`)).status).toBe(422);

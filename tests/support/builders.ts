@@ -1,3 +1,4 @@
+import type { ElementHandle } from 'puppeteer-core';
 import type { UnitGrip } from '@/core/securement/stage/edits';
 import type { Person } from './browser';
 import { drag, dragByFinger, perMetre, placeOf } from './deck';
@@ -16,6 +17,12 @@ export interface Builder {
   press(text: string): Promise<void>;
   /** Leads the line that is picked on over the hook where it ends. */
   leadOn(line: number, to: string): Promise<void>;
+  /** Types into a field of a part of the page, which is opened first where it is closed. */
+  enter(part: string, label: string, text: string): Promise<void>;
+  /** Chooses in a select of such a part. */
+  take(part: string, label: string, option: string): Promise<void>;
+  /** Enters what stands on the plate of a ring. */
+  rate(ring: string, text: string): Promise<void>;
 }
 
 type Place = readonly [number, number];
@@ -42,8 +49,52 @@ async function scale(p: Person, id: string): Promise<number> {
   return perMetre(p, id, Number(lengthM));
 }
 
+type Pressing = (element: ElementHandle) => Promise<void>;
+
+/** Opens a part of the page unless it is open. */
+async function opened(p: Person, part: string, press: Pressing): Promise<void> {
+  const toggle = await p.page.$(`[data-section="${part}"][aria-expanded=false]`);
+  if (!toggle) return;
+  await press(toggle);
+  await p.page.waitForSelector(`[data-section="${part}"][aria-expanded=true]`);
+}
+
+/** Types into a field with this label in a part of the page, in place of what stood there. */
+async function entered(
+  p: Person,
+  part: string,
+  label: string,
+  text: string,
+  press: Pressing,
+): Promise<void> {
+  const found = await p.page.waitForFunction(
+    (within, l) =>
+      [...document.querySelectorAll<HTMLInputElement>(`[aria-label="${within}"] input`)].find((e) =>
+        [...(e.labels ?? [])].some((x) => x.textContent === l),
+      ),
+    {},
+    part,
+    label,
+  );
+  const field = found.asElement() as ElementHandle<HTMLInputElement>;
+  await press(field);
+  await p.page.waitForFunction((e) => document.activeElement === e, {}, field);
+  await field.evaluate((e) => e.select());
+  await p.page.keyboard.type(text);
+}
+
 /** Drags by whatever drags; what is not dragged is chosen from the bar below the deck. */
-function byDragging(p: Person, dragging: Dragging, press: (at: Place) => Promise<void>): Builder {
+function byDragging(
+  p: Person,
+  dragging: Dragging,
+  press: (at: Place) => Promise<void>,
+  pressOn: Pressing,
+): Builder {
+  /** In the middle of the screen: clear of the verdict above and of the line at the foot. */
+  const onIt: Pressing = async (e) => {
+    await e.evaluate((x) => x.scrollIntoView({ block: 'center' }));
+    await pressOn(e);
+  };
   return {
     pick: async (id) => {
       if (await p.page.$(`[data-hand="unit/${id}"][aria-pressed=true]`)) return;
@@ -69,14 +120,36 @@ function byDragging(p: Person, dragging: Dragging, press: (at: Place) => Promise
     },
     press: (text) => p.clickText(text),
     leadOn: (line, to) => p.choose(`Lead line ${line} on to`, `ring ${to}`),
+    enter: async (part, label, text) => {
+      await opened(p, part, onIt);
+      await entered(p, part, label, text, onIt);
+    },
+    take: async (part, label, option) => {
+      await opened(p, part, onIt);
+      await p.choose(label, option);
+    },
+    rate: async (ring, text) => {
+      await press(await placeOf(p, `anchor/${ring}`));
+      await entered(p, `Picked: ring ${ring}`, `ring ${ring} may take`, text, onIt);
+    },
   };
 }
 
 export const byMouse = (p: Person): Builder =>
-  byDragging(p, drag, (at) => p.page.mouse.click(...at));
+  byDragging(
+    p,
+    drag,
+    (at) => p.page.mouse.click(...at),
+    (e) => e.click(),
+  );
 
 export const byFinger = (p: Person): Builder =>
-  byDragging(p, dragByFinger, (at) => p.page.touchscreen.tap(...at));
+  byDragging(
+    p,
+    dragByFinger,
+    (at) => p.page.touchscreen.tap(...at),
+    (e) => e.tap(),
+  );
 
 /** Chooses in a select by keys. */
 async function chooseByKeys(p: Person, label: string, option: string): Promise<void> {
@@ -112,6 +185,10 @@ async function step(p: Person, key: string, metres: number): Promise<void> {
 const ROWS = '[aria-label="Everything on the deck"] [role=option]';
 
 export function byKeys(p: Person): Builder {
+  const byEnter: Pressing = async (e) => {
+    await e.focus();
+    await p.page.keyboard.press('Enter');
+  };
   const inList = async (start: string): Promise<void> => {
     if (!(await p.page.$(ROWS))) {
       const section = await p.page.waitForSelector('[data-section="Everything on the deck"]');
@@ -166,5 +243,17 @@ export function byKeys(p: Person): Builder {
       await p.page.keyboard.press('Enter');
     },
     leadOn: (line, to) => chooseByKeys(p, `Lead line ${line} on to`, `ring ${to}`),
+    enter: async (part, label, text) => {
+      await opened(p, part, byEnter);
+      await entered(p, part, label, text, (e) => e.focus());
+    },
+    take: async (part, label, option) => {
+      await opened(p, part, byEnter);
+      await chooseByKeys(p, label, option);
+    },
+    rate: async (ring, text) => {
+      await inList(`ring ${ring}`);
+      await entered(p, `Picked: ring ${ring}`, `ring ${ring} may take`, text, (e) => e.focus());
+    },
   };
 }
