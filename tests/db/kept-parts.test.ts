@@ -9,7 +9,7 @@ import type { Member } from '@/db/queries/members';
 import { insertPlan, planPage } from '@/db/queries/plans';
 import { admitGear } from '@/server/gear';
 import { changePart, keepPart, removePart } from '@/server/kept-parts';
-import { crewWith, freshDatabase } from '../support/database';
+import { freshDatabase, memberOf } from '../support/database';
 import { demoPlan } from '../support/demo';
 
 let db: Awaited<ReturnType<typeof freshDatabase>>;
@@ -23,11 +23,7 @@ const on = (day: string): Date => new Date(`${day}T10:00:00.000Z`);
 beforeAll(async () => {
   db = await freshDatabase();
   pool = db.pool;
-  const member = async (name: string) => {
-    const { crewId, memberId } = await crewWith(pool, name);
-    return { crewId, id: memberId, name, role: 'lead' } as unknown as Member;
-  };
-  [ours, theirs] = [await member('Ours'), await member('Theirs')];
+  [ours, theirs] = [await memberOf(pool, 'Ours'), await memberOf(pool, 'Theirs')];
 });
 afterAll(() => db.close());
 

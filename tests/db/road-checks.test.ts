@@ -8,7 +8,7 @@ import type { Member } from '@/db/queries/members';
 import { insertPlan, planPage, updatePlan } from '@/db/queries/plans';
 import { checkPage, checkPageSql, recentChecks } from '@/db/queries/road-checks';
 import { recordCheck, refreshAllDue, refreshCheckDue } from '@/server/road-checks';
-import { crewWith, freshDatabase } from '../support/database';
+import { freshDatabase, memberOf } from '../support/database';
 import { demoPlan } from '../support/demo';
 
 let db: Awaited<ReturnType<typeof freshDatabase>>;
@@ -22,11 +22,7 @@ const at = (clock: string): Date => new Date(`2026-11-29T${clock}:00.000Z`);
 beforeAll(async () => {
   db = await freshDatabase();
   pool = db.pool;
-  const member = async (name: string) => {
-    const { crewId, memberId } = await crewWith(pool, name);
-    return { crewId, id: memberId, name, role: 'lead' } as unknown as Member;
-  };
-  [ours, theirs] = [await member('Ours'), await member('Theirs')];
+  [ours, theirs] = [await memberOf(pool, 'Ours'), await memberOf(pool, 'Theirs')];
 });
 afterAll(() => db.close());
 

@@ -3,7 +3,7 @@ import { v7 as uuid } from 'uuid';
 import { strengthSchema } from '@/core/securement/schema';
 import { migrate } from '@/db/migrate';
 import { insertCrew } from '@/db/queries/crews';
-import { insertMember, type Role } from '@/db/queries/members';
+import { insertMember, type Member, type Role } from '@/db/queries/members';
 
 /** A fresh, migrated database for one test file. It goes with the throw-away cluster. */
 export async function freshDatabase(): Promise<{
@@ -28,6 +28,12 @@ export async function freshDatabase(): Promise<{
       await admin.end();
     },
   };
+}
+
+/** A crew with one lead, as the server knows who asks. */
+export async function memberOf(pool: pg.Pool, name: string): Promise<Member> {
+  const { crewId, memberId } = await crewWith(pool, name);
+  return { crewId, id: memberId, name, role: 'lead' } as unknown as Member;
 }
 
 /** A crew with one member of a role. */

@@ -2,7 +2,7 @@ import { z } from 'zod';
 import { daysLater, type DueState, SOON_DAYS } from '@/core/gear/due';
 import type { GearStateId } from '@/core/gear/history';
 import { type Database, many } from '../pool';
-import { PAGE_SIZE, wordPattern } from './documents';
+import { PAGE_SIZE, pageOf, wordPattern } from './documents';
 import { gearRow, SELECT_GEAR, sorted, type StoredGear, type UnreadableGear } from './gear';
 
 export const GEAR_SORTS = ['code', 'due'] as const;
@@ -88,12 +88,8 @@ export async function gearPage(
 }> {
   const { sql, values } = gearPageSql(crewId, query);
   const rows = await many(db, gearRow, sql, values);
-  const page = rows.slice(0, PAGE_SIZE);
-  const last = rows.length > PAGE_SIZE ? page.at(-1) : undefined;
-  return {
-    ...sorted(page),
-    next: last ? [query.sort === 'due' ? last.due_on! : last.code, last.id] : null,
-  };
+  const { page, next } = pageOf(rows, (r) => [query.sort === 'due' ? r.due_on! : r.code, r.id]);
+  return { ...sorted(page), next };
 }
 
 /** Ropes in service that could be chosen for a length: the shortest that reach, then the longest that do not. */

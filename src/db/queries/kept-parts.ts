@@ -12,7 +12,7 @@ import type { Reading } from '@/core/exchange/read';
 import { ConflictError, type Database, many, NotFoundError, one } from '../pool';
 import { readable } from '../unreadable';
 import { nameKey } from './crews';
-import { PAGE_SIZE, type StoredDocument, wordPattern } from './documents';
+import { afterValues, PAGE_SIZE, pageOf, type StoredDocument, wordPattern } from './documents';
 
 /** What is kept of each kind. */
 export interface KeptOf {
@@ -168,11 +168,9 @@ export async function partPage(
     crewId,
     kind,
     query.search ? wordPattern(nameKey(query.search)) : null,
-    query.after?.[0] ?? null,
-    query.after?.[1] ?? null,
+    ...afterValues(query.after),
   ]);
-  const page = rows.slice(0, PAGE_SIZE);
-  const last = rows.length > PAGE_SIZE ? page.at(-1) : undefined;
+  const { page, next } = pageOf(rows, (r) => [r.title_key, r.id]);
   return {
     parts: page.map((r) => ({
       id: r.id,
@@ -180,7 +178,7 @@ export async function partPage(
       updatedAt: r.updated_at.toISOString(),
       updatedBy: r.updated_by,
     })),
-    next: last ? [last.title_key, last.id] : null,
+    next,
   };
 }
 

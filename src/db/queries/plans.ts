@@ -7,7 +7,7 @@ import { assess } from '@/core/securement/assess';
 import { gearIdsOf, partIdsOf } from '@/core/securement/locker-word';
 import { ConflictError, type Database, many, one } from '../pool';
 import { nameKey } from './crews';
-import { PAGE_SIZE, type StoredDocument, wordPattern } from './documents';
+import { afterValues, PAGE_SIZE, pageOf, type StoredDocument, wordPattern } from './documents';
 import { edition } from '../edition';
 import { readable } from '../unreadable';
 import { holdGear } from './gear';
@@ -200,7 +200,7 @@ export function planPageSql(query: Pick<PlanQuery, 'sort' | 'search' | 'after'>)
 /** Parameters of `planPageSql`. */
 export function planPageValues(crewId: string, query: PlanQuery): unknown[] {
   const pattern = query.search ? wordPattern(nameKey(query.search)) : null;
-  return [crewId, pattern, query.after?.[0] ?? null, query.after?.[1] ?? null];
+  return [crewId, pattern, ...afterValues(query.after)];
 }
 
 /** One page of a crew's plans and the marker of the next page, or null at the end. */
@@ -210,8 +210,10 @@ export async function planPage(
   query: PlanQuery,
 ): Promise<{ plans: PlanSummary[]; next: readonly [string, string] | null }> {
   const rows = await many(db, summaryRow, planPageSql(query), planPageValues(crewId, query));
-  const page = rows.slice(0, PAGE_SIZE);
-  const last = rows.length > PAGE_SIZE ? page.at(-1) : undefined;
+  const { page, next } = pageOf(rows, (r) => [
+    query.sort === 'title' ? r.title_key : r.updated_at,
+    r.id,
+  ]);
   return {
     plans: page.map((r) => ({
       id: r.id,
@@ -224,6 +226,6 @@ export async function planPage(
       updatedAt: r.updated_at,
       updatedBy: r.updated_by,
     })),
-    next: last ? [query.sort === 'title' ? last.title_key : last.updated_at, last.id] : null,
+    next,
   };
 }

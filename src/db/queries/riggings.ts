@@ -5,7 +5,7 @@ import { ConflictError, type Database, many, one } from '../pool';
 import { nameKey } from './crews';
 import { readable } from '../unreadable';
 import { addRevision, revisionDocument } from './revisions';
-import { PAGE_SIZE, type StoredDocument, wordPattern } from './documents';
+import { afterValues, PAGE_SIZE, pageOf, type StoredDocument, wordPattern } from './documents';
 
 /** A rigging of the crew's library as it is kept. */
 export type StoredRigging = StoredDocument<RiggingDocument>;
@@ -140,11 +140,9 @@ export async function riggingPage(
   const rows = await many(db, riggingRow, riggingPageSql(query), [
     crewId,
     query.search ? wordPattern(nameKey(query.search)) : null,
-    query.after?.[0] ?? null,
-    query.after?.[1] ?? null,
+    ...afterValues(query.after),
   ]);
-  const page = rows.slice(0, PAGE_SIZE);
-  const last = rows.length > PAGE_SIZE ? page.at(-1) : undefined;
+  const { page, next } = pageOf(rows, (r) => [r.title_key, r.id]);
   return {
     riggings: page.map((row) => {
       const read = readRigging(row.document);
@@ -156,6 +154,6 @@ export async function riggingPage(
         updatedBy: row.updated_by,
       };
     }),
-    next: last ? [last.title_key, last.id] : null,
+    next,
   };
 }

@@ -3,7 +3,7 @@ import { z } from 'zod';
 import { type Check, checkSchema, type KeptCheck } from '@/core/securement/road/schema';
 import { RULE_SET_IDS, type RuleSetId } from '@/core/securement/rule-set-ids';
 import { type Database, many } from '../pool';
-import { PAGE_SIZE } from './documents';
+import { afterValues, PAGE_SIZE, pageOf } from './documents';
 
 const checkRow = z.object({
   id: z.uuid(),
@@ -43,12 +43,10 @@ export async function checkPage(
   const rows = await many(db, checkRow, checkPageSql(PAGE_SIZE + 1), [
     crewId,
     planId,
-    after?.[0] ?? null,
-    after?.[1] ?? null,
+    ...afterValues(after),
   ]);
-  const checks = rows.slice(0, PAGE_SIZE).map(keptOf);
-  const last = rows.length > PAGE_SIZE ? checks.at(-1) : undefined;
-  return { checks, next: last ? [last.at, last.id] : null };
+  const { page, next } = pageOf(rows.map(keptOf), (c) => [c.at, c.id]);
+  return { checks: [...page], next };
 }
 
 /** So many checks say how a load stands: those of its last trip, and what they found. */

@@ -165,12 +165,12 @@ export const DeckAnchors = memo(function DeckAnchors({
     }));
   return (
     <>
+      <TextField
+        label="Deck"
+        value={deck.name}
+        onChange={(name) => set({ name: name.slice(0, 80) })}
+      />
       <FieldGrid>
-        <TextField
-          label="Deck"
-          value={deck.name}
-          onChange={(name) => set({ name: name.slice(0, 80) })}
-        />
         <QuantityField
           label="Length"
           dimension="length"

@@ -48,6 +48,7 @@ const Foot = styled.div`
   bottom: 30px;
   padding: 10px 0;
   background: var(--canvas);
+  box-shadow: 0 12px var(--canvas);
   border-top: var(--w-rule) solid var(--ink);
   @media (max-width: 760px) {
     bottom: 68px;

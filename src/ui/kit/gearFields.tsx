@@ -28,7 +28,7 @@ export function RatingField({
       dimension="force"
       unit={units.force}
       optional
-      placeholder="no plate read"
+      placeholder="unread"
       least={1}
       most={5e6}
       value={rating.state === 'rated' ? rating.wllN : null}
