@@ -178,7 +178,7 @@ const FINDINGS: Record<FindingCode, (v: Values, force: Force, length: Force) => 
   'deck-gone': (v) =>
     `${capital(String(v['deck']))}: take another deck, or enter this one here. Your crew keeps it no longer.`,
   'deck-worse': (v) =>
-    `${capital(String(v['deck']))}: take it as it is now. Your crew has found less than this plan counts with: ${v['what']}.`,
+    `${capital(String(v['deck']))}: take it as it is now. Your crew has found it less than this plan counts with, or otherwise: ${v['what']}.`,
   'deck-changed': (v) =>
     `${capital(String(v['deck']))} was read again since this plan took it. What its lines use is no worse.`,
   'load-gone': (v) =>

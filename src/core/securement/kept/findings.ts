@@ -16,44 +16,60 @@ const say = (
 /** Farther than this an anchor has moved, or is another. */
 const SAME_PLACE_M = 0.02;
 
-/** Whether what was read of an anchor is less than a plan counts with, or it is elsewhere. */
-function isWorse(planned: DeckAnchor, kept: DeckAnchor | undefined): boolean {
-  if (!kept) return true;
-  const moved =
-    Math.abs(planned.fromFrontM - kept.fromFrontM) > SAME_PLACE_M ||
-    Math.abs(planned.fromCentreM - kept.fromCentreM) > SAME_PLACE_M ||
-    Math.abs(planned.heightM - kept.heightM) > SAME_PLACE_M;
-  const weaker =
-    planned.rating.state === 'rated' &&
-    (kept.rating.state === 'unrated' || kept.rating.wllN < planned.rating.wllN * (1 - 1e-9));
-  return moved || weaker;
-}
+const isElsewhere = (a: number, b: number): boolean => Math.abs(a - b) > SAME_PLACE_M;
+/** Whether a figure that somebody read is less now, or is not known any more; what was not known promised nothing. */
+const isLess = (planned: number | null, kept: number | null): boolean =>
+  planned !== null && (kept === null || kept < planned * (1 - 1e-9));
+const ratedN = ({ rating }: DeckAnchor): number | null =>
+  rating.state === 'rated' ? rating.wllN : null;
+
+/** Whether what was read of an anchor is less than a plan counts with, or it is elsewhere, or is of something else. */
+const isWorse = (planned: DeckAnchor, kept: DeckAnchor | undefined): boolean =>
+  kept === undefined ||
+  isElsewhere(planned.fromFrontM, kept.fromFrontM) ||
+  isElsewhere(planned.fromCentreM, kept.fromCentreM) ||
+  isElsewhere(planned.heightM, kept.heightM) ||
+  planned.on !== kept.on ||
+  planned.surface !== kept.surface ||
+  isLess(ratedN(planned), ratedN(kept)) ||
+  // A line turns more sharply round a thinner bar.
+  isLess(planned.barDiameterM, kept.barDiameterM);
 
 /** Boards that a unit stands against and that the crew has found to take less, or to be lower. */
 const isBoardWorse = ({ deck, units }: Plan, fact: DeckFact): boolean =>
   (['forward', 'rearward', 'left', 'right'] as const).some((d) => {
     if (!units.some((u) => u.against.includes(d))) return false;
     const [planned, kept] = [deck.boards[d], fact.deck.boards[d]];
-    const less = (a: number | null, b: number | null): boolean =>
-      a !== null && (b === null || b < a * (1 - 1e-9));
-    return less(planned.capacityN, kept.capacityN) || less(planned.heightM, kept.heightM);
+    return isLess(planned.capacityN, kept.capacityN) || isLess(planned.heightM, kept.heightM);
   });
+
+/** What of a deck a plan counts on and the crew has found to be less, in words that name it. */
+function lessOf(plan: Plan, fact: DeckFact): string[] {
+  const [planned, kept] = [plan.deck, fact.deck];
+  const used = planned.anchors.filter((a) => plan.lines.some((l) => isAnchorUsed(l, a.id)));
+  const worse = used.filter((a) =>
+    isWorse(
+      a,
+      kept.anchors.find((k) => k.id === a.id),
+    ),
+  );
+  const resized =
+    isElsewhere(planned.lengthM, kept.lengthM) || isElsewhere(planned.widthM, kept.widthM);
+  return [
+    ...worse.map((a) => a.name || a.id),
+    ...(isBoardWorse(plan, fact) ? ['a board'] : []),
+    // The footing of what hangs over, and where boards stand, follow from it.
+    ...(resized ? ['its size'] : []),
+    // Friction was chosen for another floor, or for none that anybody named.
+    ...(kept.surface !== null && kept.surface !== planned.surface ? ['its floor'] : []),
+  ];
+}
 
 function ofDeck(plan: Plan, keptAs: KeptAs, fact: DeckFact): Finding[] {
   const deck = plan.deck.name;
   if (fact.removed) return [say('deck-gone', 'cannot-say', { deck })];
-  const used = plan.deck.anchors.filter((a) => plan.lines.some((l) => isAnchorUsed(l, a.id)));
-  const worse = used.filter((a) =>
-    isWorse(
-      a,
-      fact.deck.anchors.find((k) => k.id === a.id),
-    ),
-  );
-  if (worse.length > 0)
-    return [
-      say('deck-worse', 'cannot-say', { deck, what: worse.map((a) => a.name || a.id).join(', ') }),
-    ];
-  if (isBoardWorse(plan, fact)) return [say('deck-worse', 'cannot-say', { deck, what: 'a board' })];
+  const less = lessOf(plan, fact);
+  if (less.length > 0) return [say('deck-worse', 'cannot-say', { deck, what: less.join(', ') })];
   return fact.version > keptAs.version ? [say('deck-changed', 'notice', { deck })] : [];
 }
 

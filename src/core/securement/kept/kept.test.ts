@@ -1,14 +1,14 @@
 import { describe, expect, it } from 'vitest';
 import { demoPlan } from '../../../../tests/support/demo';
 import { makeSeveral } from '../../../../tests/verdict/search/make-several';
-import { randomOf } from '../../../../tests/verdict/search/random';
+import { type Random, randomOf } from '../../../../tests/verdict/search/random';
 import { assess } from '../assess';
 import { LOCKER_NOT_ASKED, type GearFacts, type KeptFact, partIdsOf } from '../locker-word';
 import { parsePlan, type Plan } from '../plan';
 import { strengthSchema } from '../schema';
 import { VERDICTS } from '../verdict';
 import { begunPlan } from './begin';
-import { readKeptDeck, readKeptLoad } from './schema';
+import { type KeptDeck, readKeptDeck, readKeptLoad } from './schema';
 import { asKeptNow, deckToKeep, isAsKept, loadToKeep, onKeptDeck, withKeptLoad } from './take';
 
 const DECK = '0190b5a0-0000-7000-8000-000000000001';
@@ -51,6 +51,10 @@ describe('a plan on a kept deck', () => {
     ['rated lower', { rating: { state: 'rated', wllN: 10 } }],
     ['not read any more', { rating: { state: 'unrated' } }],
     ['elsewhere', { fromFrontM: 55 }],
+    ['of a thinner bar', { barDiameterM: 0.006 }],
+    ['of a bar that nobody measured', { barDiameterM: null }],
+    ['of wood', { surface: 'wood' }],
+    ['on a board', { on: 'board' }],
     ['not there', null],
   ] as const)('does not hold on an anchor that the crew has found %s', (_, change) => {
     const used = bins.lines[0]!.elements.find((e) => e.kind === 'anchor' && e.at.on === 'deck')!;
@@ -69,6 +73,15 @@ describe('a plan on a kept deck', () => {
     expect(codes(taken, word)).toEqual(['deck-changed']);
     expect(assess(taken, word).verdict).toBe('holds');
     expect(codes(onKeptDeck(taken, { id: DECK, version: 2 }, kept), word)).toEqual([]);
+  });
+  it.each([
+    ['shorter', { lengthM: 5 }],
+    ['narrower', { widthM: 2 }],
+    ['of another floor', { surface: 'smooth-steel' }],
+  ] as const)('does not hold where the deck was found %s', (_, change) => {
+    const word = fact({ ...kept.deck, ...change }, 2);
+    expect(codes(taken, word)).toEqual(['deck-worse']);
+    expect(assess(taken, word).verdict).not.toBe('holds');
   });
   it('that blocks does not hold on a board that was found to take less', () => {
     const fair = demoPlan('fair-flatbed');
@@ -157,27 +170,70 @@ describe('a plan that is begun', () => {
   });
 });
 
-describe('what the crew keeps never makes a plan hold that does not hold without it', () => {
-  it('in random plans, whatever is said of their decks', () => {
+/** A kept deck as it might be found later: some of it better, some worse, some elsewhere. */
+function foundLater(deck: KeptDeck['deck'], r: Random): KeptDeck['deck'] {
+  const size = (m: number): number => (r.chance(0.1) ? m * r.between(0.6, 1.4) : m);
+  const board = (b: KeptDeck['deck']['boards']['left']): typeof b =>
+    r.chance(0.8)
+      ? b
+      : {
+          capacityN: r.chance(0.3) ? null : r.between(1, 1e5),
+          heightM: r.chance(0.3) ? null : r.between(0.05, 2),
+        };
+  const { forward, rearward, left, right } = deck.boards;
+  return {
+    ...deck,
+    lengthM: size(deck.lengthM),
+    widthM: size(deck.widthM),
+    surface: r.chance(0.9) ? deck.surface : 'smooth-steel',
+    boards: {
+      forward: board(forward),
+      rearward: board(rearward),
+      left: board(left),
+      right: board(right),
+    },
+    anchors: deck.anchors.flatMap((a) => {
+      if (r.chance(0.03)) return [];
+      const rating = { state: 'rated' as const, wllN: r.between(1, 1e5) };
+      return [
+        {
+          ...a,
+          ...(r.chance(0.15)
+            ? { rating: r.chance(0.2) ? { state: 'unrated' as const } : rating }
+            : {}),
+          ...(r.chance(0.1) ? { barDiameterM: r.chance(0.3) ? null : r.between(0.004, 0.04) } : {}),
+          ...(r.chance(0.05) ? { fromFrontM: a.fromFrontM + r.between(0, 0.4) } : {}),
+          ...(r.chance(0.05) ? { surface: 'wood' as const } : {}),
+        },
+      ];
+    }),
+  };
+}
+
+describe('what the crew keeps', () => {
+  it('never makes a plan hold that would not hold alone, nor on the deck as it was found, in random plans', () => {
     const r = randomOf(20_261_130);
-    let seen = 0;
-    for (let i = 0; i < 120; i++) {
+    const seen = { holds: 0, others: 0 };
+    for (let i = 0; i < 260; i++) {
       const parsed = parsePlan(makeSeveral(r, ['eu-road', 'us-light']));
       if (!parsed.ok) continue;
       const own = parsed.value;
       const document = deckToKeep(own);
       const plan = onKeptDeck(own, AT_1, document);
-      const anchors = document.deck.anchors.map((a) =>
-        r.chance(0.5) ? a : { ...a, rating: { state: 'rated' as const, wllN: r.between(1, 1e5) } },
-      );
-      const said = assess(
-        plan,
-        fact({ ...document.deck, anchors }, r.int(1, 3), r.chance(0.1)),
-      ).verdict;
+      const deck = r.chance(0.3) ? document.deck : foundLater(document.deck, r);
+      const word = fact(deck, r.int(1, 3), r.chance(0.05));
+      const said = assess(plan, word).verdict;
       const alone = assess(own, new Map()).verdict;
       expect(VERDICTS.indexOf(said)).toBeLessThanOrEqual(VERDICTS.indexOf(alone));
-      seen += 1;
+      if (said !== 'holds') {
+        seen.others += 1;
+        continue;
+      }
+      const now = onKeptDeck(plan, { id: DECK, version: 3 }, { deck });
+      expect(assess(now, fact(deck, 3)).verdict, `plan ${i}`).toBe('holds');
+      seen.holds += 1;
     }
-    expect(seen).toBeGreaterThan(60);
+    expect(seen.holds).toBeGreaterThan(10);
+    expect(seen.others).toBeGreaterThan(60);
   });
 });
