@@ -4,8 +4,7 @@ import { renderToStaticMarkup } from 'react-dom/server';
 import type { allForms, NamedForm } from '@/core/knot/catalogue';
 import { type Box, boxOf, knotBoxOf, mixed, pictureOf } from '@/core/knot/drawing/picture';
 import { bodyOfFrame, type ShippedForm, SNUG } from '@/core/knot/shape/frames';
-import { KNOTS, type KnotId } from '@/core/knot/knots';
-import { stageOf } from '@/core/knot/stage-of';
+import { knot, KNOTS, type KnotId } from '@/core/knot/knots';
 import { KnotStrokes } from '@/ui/knots/KnotDrawing';
 import { fileOf } from './forms';
 
@@ -77,7 +76,7 @@ export function writeGlyphs(all: ReturnType<typeof allForms>): void {
   const firsts = all.filter((f) => !f.wrong && f.entry.forms[0].id === f.form.id);
   const onLines = new Set(
     (Object.keys(KNOTS) as KnotId[])
-      .map(stageOf)
+      .map((id) => knot(id).taught)
       .filter((s) => s !== null)
       .map((s) => `${s.entry}/${s.form}`),
   );

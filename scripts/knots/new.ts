@@ -26,8 +26,7 @@ function insert(path: string, marker: string, line: string): void {
   writeFileSync(url, text.replace(marker, `${line}${marker}`));
 }
 
-const ENTRY = `import { HOLDING } from '../holding';
-import type { Entry } from './entry';
+const ENTRY = `import type { Entry } from './entry';
 
 /** ${name}. Paths in rope diameters; tying from the trade's common practice. */
 export const ${variable} = {
@@ -40,7 +39,7 @@ export const ${variable} = {
   strength: null,
   jams: 'When it jams.',
   unties: 'How it is untied.',
-  holds: HOLDING['${id}'],
+  holds: { slack: 'with care', wet: 'with care', stiff: 'with care', slick: 'with care' },
   needs: 'either',
   easy: { tie: 2, untie: 2 },
   gloves: false,
@@ -70,11 +69,7 @@ export const ${variable} = {
 `;
 
 writeFileSync(file, ENTRY);
-insert(
-  'holding.ts',
-  '} as const satisfies Record<string, Holds>;',
-  `  '${id}': { slack: 'with care', wet: 'with care', stiff: 'with care', slick: 'with care' },\n`,
-);
+insert('entry-ids.ts', '] as const;', `  '${id}',\n`);
 insert(
   'catalogue/index.ts',
   'import type { Entry, TiedForm',

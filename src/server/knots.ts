@@ -13,7 +13,12 @@ import {
   type WrongForm,
 } from '@/core/knot/catalogue/entry';
 import { readForm } from '@/core/knot/form/form';
-import { knotEfficiency, schoolValues, type SchoolValue } from '@/core/knot/efficiency';
+import {
+  knotEfficiency,
+  schoolValues,
+  type SchoolValue,
+  UNPUBLISHED_EFFICIENCY,
+} from '@/core/knot/efficiency';
 import type { ShippedForm } from '@/core/knot/shape/frames';
 import { closed } from '@/core/knot/topology/closure';
 import { planarCode, planarCodeText } from '@/core/knot/topology/planar-code';
@@ -96,8 +101,14 @@ function shippedOf(name: string): Promise<ShippedForm> {
   return form;
 }
 
-const counted = (entry: Entry): number =>
-  entry.strength ? (knotEfficiency(entry.strength, 'lowest', 'polyester').value ?? 0) : 0.45;
+/** What a form is, where it is not as its entry says. */
+type OfForm = Pick<TiedForm, 'checks' | 'strength' | 'holds' | 'tailD'>;
+
+const counted = (strength: Entry['strength']): number =>
+  strength ? (knotEfficiency(strength, 'lowest', 'polyester').value ?? 0) : UNPUBLISHED_EFFICIENCY;
+
+const schoolsOf = (strength: Entry['strength']): SchoolValue[] =>
+  strength ? schoolValues(strength) : [];
 
 /** The short facts of every entry, in the order they are taught. */
 export function knotCards(): KnotCard[] {
@@ -110,16 +121,25 @@ export function knotCards(): KnotCard[] {
     purposes: entry.purposes,
     crews: entry.crews,
     easy: entry.easy,
-    counted: counted(entry),
-    published: entry.strength !== null && schoolValues(entry.strength).length > 0,
+    counted: counted(entry.strength),
+    published: schoolsOf(entry.strength).length > 0,
   }));
 }
 
-function factsOf(entry: Entry): KnotFacts {
-  const { notFor, jams, unties, holds, needs, gloves, slipped, backup, tailD, checks } = entry;
+function factsOf(entry: Entry, form: OfForm): KnotFacts {
+  const { notFor, jams, unties, needs, gloves, slipped, backup } = entry;
+  const {
+    checks = entry.checks,
+    strength = entry.strength,
+    holds = entry.holds,
+    tailD = entry.tailD,
+  } = form;
   const card = knotCards().find((c) => c.id === entry.id)!;
+  const schools = schoolsOf(strength);
   return {
     ...card,
+    counted: counted(strength),
+    published: schools.length > 0,
     notFor,
     jams,
     unties,
@@ -130,7 +150,7 @@ function factsOf(entry: Entry): KnotFacts {
     backup,
     tailD,
     checks,
-    schools: entry.strength ? schoolValues(entry.strength) : [],
+    schools,
   };
 }
 
@@ -140,7 +160,7 @@ export function knotFacts(ids: readonly string[]): KnotFacts[] {
     .map(entryOf)
     .filter((e) => e !== null)
     .slice(0, 4)
-    .map(factsOf);
+    .map((entry) => factsOf(entry, entry.forms[0]));
 }
 
 function planarCodeOf(name: string, form: TiedForm): string {
@@ -192,7 +212,7 @@ async function stageOfForm(entry: Entry, form: TiedForm): Promise<StageData> {
     shipped: await shippedOf(`${id}--wrong-${w}`),
   });
   return {
-    facts: factsOf(entry),
+    facts: factsOf(entry, form),
     disputes: entry.disputes,
     leadsTo: entry.leadsTo.map((next) => ({ id: next, name: entryOf(next)?.name ?? next })),
     forms: entry.forms.map(({ id: f, name, note }) => ({ id: f, name, note })),

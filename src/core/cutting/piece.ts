@@ -1,11 +1,5 @@
-import {
-  diameterGiven,
-  insideLength,
-  LEAST_TAIL_M,
-  type MeasuredForm,
-  ROPE_USE,
-  tailOf,
-} from '../knot/rope-use';
+import { MEASURED, type MeasuredForm } from '../knot/measured';
+import { diameterGiven, insideLength, LEAST_TAIL_M, tailOf } from '../knot/rope-use';
 import { formula, type Tracer } from '../working/working';
 
 /** What may be at an end of a piece. `eye`: it ends in a loop whose eye can be asked for. */
@@ -80,7 +74,7 @@ function endExtra<V>(t: Tracer<V>, end: EndKnotId, diameterM: number, secures: b
       source: 'no knot',
       confidence: 'exact',
     });
-  const use = ROPE_USE[form];
+  const use = MEASURED[form];
   const d = t.given(diameterGiven(diameterM, 'the rope'));
   return t.apply(extra, name, {
     i: insideLength(t, `rope in the ${name}`, use.insideD[0] - use.reachD[0], d),

@@ -8,6 +8,7 @@ import { demoNames, demoPlan, judge } from '../../../tests/support/demo';
 import { checkFormulas as check } from '../../../tests/support/working';
 import { bare, traced } from '../working/working';
 import { alternatives } from './alternatives';
+import { weightOf } from './doubts';
 import { lineCapacity } from './line';
 
 const force = fc.integer({ min: 50, max: 9000 });
@@ -129,7 +130,7 @@ describe('properties of any chain', () => {
     );
   });
 
-  it('alternatives are ranked by what they do to the line', () => {
+  it('alternatives are ranked by what suits, then by what they do to the line', () => {
     fc.assert(
       fc.property(line, (elements) => {
         const parsed = elementsOf(elements);
@@ -137,9 +138,12 @@ describe('properties of any chain', () => {
         const list = alternatives(parsed, at, context());
         for (const a of list)
           expect(a.lineWllN).toBe(lineCapacity(bare, parsed.with(at, a.element), context()).wll);
-        expect(list.map((a) => a.lineWllN ?? -1)).toEqual(
-          list.map((a) => a.lineWllN ?? -1).toSorted((x, y) => y - x),
-        );
+        list.slice(1).forEach((b, i) => {
+          const a = list[i]!;
+          const [first, second] = [weightOf(a.doubts), weightOf(b.doubts)];
+          expect(first).toBeLessThanOrEqual(second);
+          if (first === second) expect(a.lineWllN ?? -1).toBeGreaterThanOrEqual(b.lineWllN ?? -1);
+        });
       }),
       { numRuns: 50 },
     );

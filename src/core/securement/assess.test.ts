@@ -1,8 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import type { Plan } from './plan';
-import { HOLDING } from '../knot/holding';
-import { KNOTS, type KnotId } from '../knot/knots';
-import { stageOf } from '../knot/stage-of';
+import { knot, KNOTS, type KnotId } from '../knot/knots';
 import { ROPE_MATERIAL_IDS, ROPE_MATERIALS, type RopeMaterialId } from '../rope/materials';
 import { demoNames, demoPlan, judge, withLoad } from '../../../tests/support/demo';
 import { anchorSharing } from './anchor-sharing';
@@ -188,7 +186,7 @@ describe('findings', () => {
 describe('a knot that slips in this rope is flagged by what the catalogue says of it', () => {
   const stiff = ROPE_MATERIAL_IDS.filter((m) => ROPE_MATERIALS[m].stiff);
   const slick = ROPE_MATERIAL_IDS.filter((m) => ROPE_MATERIALS[m].slick);
-  const flags = (knot: KnotId, material: RopeMaterialId): string[] => {
+  const flags = (knot: KnotId, material: RopeMaterialId, start = 'knot-slips'): string[] => {
     const kind = KNOTS[knot].uses.includes('bend' as never) ? 'bend' : 'knot';
     const elements = crate.lines[0]!.elements.map((e) =>
       e.kind === 'rope' ? { ...e, rope: { ...e.rope, material } } : e,
@@ -201,24 +199,25 @@ describe('a knot that slips in this rope is flagged by what the catalogue says o
           elements: [...elements, { id: 'x', kind, knot, liesOnBarM: null } as never],
         },
       ],
-    }).filter((c) => c.startsWith('knot-slips'));
+    }).filter((c) => c.startsWith(start));
   };
-  const taught = (Object.keys(KNOTS) as KnotId[]).flatMap((id) => {
-    const stage = stageOf(id);
-    return stage ? [[id, HOLDING[stage.entry]] as const] : [];
-  });
-  it.each(taught)('%s', (id, holds) => {
+  const all = (Object.keys(KNOTS) as KnotId[]).map((id) => [id, knot(id).holds] as const);
+  it.each(all)('%s', (id, holds) => {
     expect(flags(id, 'polyester')).toEqual([]);
+    expect(flags(id, 'polyester', 'knot-collapses')).toHaveLength(holds.slack === 'no' ? 1 : 0);
     for (const m of stiff)
       expect(flags(id, m)).toEqual(holds.stiff === 'no' ? ['knot-slips-in-stiff-rope'] : []);
     for (const m of slick)
       expect(flags(id, m)).toEqual(holds.slick === 'no' ? ['knot-slips-in-slick-rope'] : []);
   });
   it('some are flagged and some are not', () => {
-    expect(taught.filter(([, h]) => (h.stiff as string) === 'no').map(([id]) => id)).toEqual(
-      expect.arrayContaining(['taut-line-hitch', 'clove-hitch']),
+    const no = (how: 'slack' | 'stiff'): string[] =>
+      all.filter(([, h]) => h[how] === 'no').map(([id]) => id);
+    expect(no('stiff')).toEqual(expect.arrayContaining(['taut-line-hitch', 'clove-hitch']));
+    expect(no('slack')).toEqual(
+      expect.arrayContaining(['slip-loop', 'clove-hitch', 'double-sheet-bend', 'timber-hitch']),
     );
-    expect(taught.filter(([, h]) => (h.slick as string) !== 'no').length).toBeGreaterThan(8);
+    expect(all.filter(([, h]) => h.slick !== 'no').length).toBeGreaterThan(8);
   });
 });
 

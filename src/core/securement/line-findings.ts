@@ -1,7 +1,5 @@
 import type { FindingCode } from './codes';
-import { HOLDING } from '../knot/holding';
 import { knot, type KnotId } from '../knot/knots';
-import { stageOf } from '../knot/stage-of';
 import { ROPE_MATERIALS } from '../rope/materials';
 import type { LinePlace } from '../line/line';
 import { ropeShortBy } from '../line/rope-needed';
@@ -38,21 +36,24 @@ function unknownPlaces({ line, capacity, tension }: LineFacts): Finding[] {
 const HAZARD_CODES = {
   'slips-on-metal': 'timber-hitch-on-metal',
   'not-for-joining-loads': 'reef-as-load-join',
-  'needs-tension': 'knot-collapses-when-slack',
   jams: 'knot-jams',
+  // What a place of a line asks is told where a knot is chosen for it.
+  'equal-ropes-only': null,
   'needs-thick-post': null,
+  'along-a-pole-only': null,
+  'both-legs-loaded': null,
 } as const;
 
-/** What the catalogue says of a knot in this line's rope. */
+/** How a knot behaves in this line's rope, and once it goes slack. */
 function slipsInRope({ line }: LineFacts, id: KnotId): FindingCode[] {
-  const stage = stageOf(id);
   const materials = ropesIn(line.elements).map((rope) => ROPE_MATERIALS[rope.material]);
-  if (!stage || materials.length === 0) return [];
-  const holds = HOLDING[stage.entry];
+  if (materials.length === 0) return [];
+  const { holds } = knot(id);
   const [stiff, slick] = [materials.some((m) => m.stiff), materials.some((m) => m.slick)];
   const codes: readonly (FindingCode | false)[] = [
     stiff && holds.stiff === 'no' && 'knot-slips-in-stiff-rope',
     slick && holds.slick === 'no' && 'knot-slips-in-slick-rope',
+    holds.slack === 'no' && 'knot-collapses-when-slack',
   ];
   return codes.filter((code) => code !== false);
 }

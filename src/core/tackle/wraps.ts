@@ -102,9 +102,6 @@ export const WRAP_FORMS = {
 export type WrapFormId = keyof typeof WRAP_FORMS;
 export const WRAP_FORM_IDS = Object.keys(WRAP_FORMS) as [WrapFormId, ...WrapFormId[]];
 
-/** A grip hitch wants a softer cord of this part of the host’s diameter. Source: common practice. */
-export const GRIP_CORD = { least: 0.6, most: 0.8 } as const;
-
 /** Angle that a form with a number of units wraps, in radians. */
 export const wrappedAngle = (form: WrapFormId, units: number): number =>
   WRAP_FORMS[form].baseRad + units * WRAP_FORMS[form].unitRad;

@@ -3,7 +3,6 @@ import Link from 'next/link';
 import { memo, useState } from 'react';
 import styled from 'styled-components';
 import { knot } from '@/core/knot/knots';
-import { stageOf } from '@/core/knot/stage-of';
 import { LineKnot } from '../knots/KnotPicture';
 import { type OpenedWorking, WorkingSheet } from '../working/WorkingSheet';
 import { BenchDrawing } from './BenchDrawing';
@@ -141,7 +140,7 @@ const READ_EVERY_MS = 90;
 /** The loop knot as the catalogue draws it, beside the bench's small one. */
 const LoopInset = memo(function LoopInset({ bench }: { bench: Bench }) {
   const { system } = bench.doc;
-  const stage = system.kind === 'truckers' ? stageOf(system.loop) : null;
+  const stage = system.kind === 'truckers' ? knot(system.loop).taught : null;
   if (!stage || system.kind !== 'truckers') return null;
   return (
     <Inset aria-label="Loop">

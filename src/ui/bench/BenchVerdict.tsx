@@ -3,7 +3,6 @@ import { memo, useMemo, useState } from 'react';
 import styled from 'styled-components';
 import type { BenchFigures } from '@/core/bench/figures';
 import { strandWorkings } from '@/core/bench/strands';
-import { knot } from '@/core/knot/knots';
 import { alternatives } from '@/core/line/alternatives';
 import type { Verdict } from '@/core/securement/verdict';
 import { strandSymbol } from '@/core/tackle/rigging-working';
@@ -121,9 +120,7 @@ function useBetterLoop({ doc, figures, line }: Bench): { name: string; wllN: num
       line.elements.findIndex((e) => e.kind === 'truckers'),
       line.context,
     );
-    const best = list.find(
-      (a) => a.lineWllN !== null && !knot(a.key as typeof loop).hazards.includes('jams'),
-    );
+    const best = list.find((a) => a.lineWllN !== null && a.doubts.length === 0);
     const now = list.find((a) => a.current)?.lineWllN ?? null;
     return best && !best.current && now !== null && best.lineWllN! > now * 1.01
       ? { name: best.label, wllN: best.lineWllN! }

@@ -1,10 +1,10 @@
 'use client';
 import Link from 'next/link';
+import { GRIP_CORD } from '@/core/knot/grip-cord';
 import { useState } from 'react';
 import styled from 'styled-components';
 import { PASS_KIND_IDS, PASS_KINDS, type PassKind } from '@/core/tackle/passes';
 import {
-  GRIP_CORD,
   tailForce,
   turnsWanted,
   WRAP_FORM_IDS,

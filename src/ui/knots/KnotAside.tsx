@@ -141,7 +141,7 @@ const HOLD_MARKS = { yes: '✓', 'with care': '~', no: '✗' } as const;
 const RELEASE_WORDS = {
   'in the bight':
     'Tied in the bight: without the loop or the pole in it, nothing is left in the rope.',
-  'fully slipped': 'Pull the bight: nothing stays tied.',
+  'fully slipped': 'Pull the tail: the bight slips out and nothing stays tied.',
 } as const;
 
 /** What the knot is good for and what not. */
@@ -178,7 +178,7 @@ export function Facts({ stage, diameterM }: { stage: StageData; diameterM: numbe
             <dd>
               {typeof release === 'string'
                 ? RELEASE_WORDS[release]
-                : `Pull the bight: ${release.says}.`}
+                : `Pull the tail: the bight slips out; ${release.says}.`}
             </dd>
           </>
         ) : null}

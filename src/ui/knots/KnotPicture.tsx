@@ -1,4 +1,4 @@
-import type { Stage } from '@/core/knot/stage-of';
+import type { Stage } from '@/core/knot/knots';
 import drawings from './drawings.json';
 
 /** Drawn by the bake into one file, so that a list of knots costs the page no geometry. */

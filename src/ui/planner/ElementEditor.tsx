@@ -4,7 +4,7 @@ import Link from 'next/link';
 import { useMemo, useState } from 'react';
 import { Button as AriaButton } from 'react-aria-components/Button';
 import styled, { css } from 'styled-components';
-import { stageOf } from '@/core/knot/stage-of';
+import { knot } from '@/core/knot/knots';
 import { type Alternative, alternatives } from '@/core/line/alternatives';
 import { knotsIn } from '@/core/line/elements';
 import type { ElementKindId } from '@/core/line/schema';
@@ -20,6 +20,7 @@ import { FromLibrary } from './FromLibrary';
 import { FromLocker } from './FromLocker';
 import { newElement } from '@/core/line/compose';
 import { type PlanEditor, useEditor } from './usePlanner';
+import { wordDoubts } from '@/wording/doubts';
 import { ELEMENT_KINDS, wordKind } from '@/wording/figures';
 import { orMissing } from '../orMissing';
 
@@ -123,6 +124,7 @@ function AlternativeChoice({ a, onPick }: { a: Alternative; onPick: () => void }
         <small>
           {a.hint ? `${a.hint}. ` : ''}here {force(a.hereN)}
         </small>
+        {a.doubts.length > 0 ? <small data-doubts>{wordDoubts(a)}</small> : null}
         <small>
           line {a.current ? '' : `${percent(a.lineChange)}, `}
           {force(a.lineWllN)}
@@ -167,7 +169,7 @@ function AddElement({
   );
 }
 
-/** The picked element: what else could be here, ranked by what it does to the line; its own figures; order and removal. */
+/** The picked element: what else could be here, what suits first; its own figures; order and removal. */
 export function ElementEditor({
   line,
   elementId,
@@ -189,7 +191,7 @@ export function ElementEditor({
   );
   if (!element) return null;
   const [tied] = knotsIn(element);
-  const stage = tied ? stageOf(tied) : null;
+  const stage = tied ? knot(tied).taught : null;
   // What the bench can draw.
   const pulls = element.kind === 'truckers' || element.kind === 'tackle';
   const move = (by: -1 | 1): void =>
@@ -216,7 +218,7 @@ export function ElementEditor({
     <Box aria-label={`Picked: ${wordKind(element.kind)}`}>
       <Head>
         <h3>{list.length > 0 ? 'What else could be here' : wordKind(element.kind)}</h3>
-        {list.length > 0 ? <Small>ranked by what it does to the line</Small> : null}
+        {list.length > 0 ? <Small>what suits first, then by what it does to the line</Small> : null}
         {pulls && !editor.readOnly ? (
           <Button $kind="quiet" onPress={() => setBench(true)}>
             Open the pull bench

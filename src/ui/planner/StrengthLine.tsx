@@ -1,7 +1,7 @@
 'use client';
 import { type CSSProperties, memo } from 'react';
 import type { KnotId } from '@/core/knot/knots';
-import { stageOf } from '@/core/knot/stage-of';
+import { knot } from '@/core/knot/knots';
 import type { LinePlace } from '@/core/line/line';
 import type { PlacePart } from '@/core/line/place';
 import type { LineFacts } from '@/core/securement/rule-input';
@@ -102,7 +102,7 @@ function PlaceSlot({
   const after = place.elementIndex > elements.length / 2;
   const mirrored = after && (place.part === 'anchor' || place.part === 'knot');
   const id = knotOf(element);
-  const drawn = id && DRAWN_PARTS.includes(place.part) ? stageOf(id) : null;
+  const drawn = id && DRAWN_PARTS.includes(place.part) ? knot(id).taught : null;
   return (
     <Slot $picked={picked}>
       <Pick onPress={onPick} aria-pressed={picked}>

@@ -1,4 +1,4 @@
-import { HOLDING } from '../holding';
+import { KNOTS } from '../knots';
 import type { Entry } from './entry';
 
 /** Alpine butterfly. Paths in rope diameters; tying from the trade's common practice. */
@@ -13,7 +13,7 @@ export const alpineButterfly = {
   strength: 'alpine-butterfly',
   jams: 'Not when it is dressed.',
   unties: 'Push the two wings away from each other, then pull the loop back.',
-  holds: HOLDING['alpine-butterfly'],
+  holds: KNOTS['alpine-butterfly'].holds,
   needs: 'a bight',
   easy: { tie: 2, untie: 3 },
   gloves: false,
@@ -151,11 +151,11 @@ export const alpineButterfly = {
         {
           shown: { upTo: [4.5] },
           say: 'Lay the rope down the thumb side.',
-          look: 'The end hangs behind.',
+          look: 'The end hangs on the back of the hand.',
         },
         {
           shown: { bight: [12, 26] },
-          say: 'Slant to the finger tips, then back between, over the first slant.',
+          say: 'Slant to the finger tips, then back between the two.',
           look: 'Three parts across the palm.',
         },
         {

@@ -1,4 +1,4 @@
-import { HOLDING } from '../holding';
+import { KNOTS } from '../knots';
 import type { Entry } from './entry';
 
 /** Bowline. Paths in rope diameters; tying from the trade's common practice. */
@@ -12,7 +12,7 @@ export const bowline = {
   strength: 'bowline',
   jams: 'Hardly ever.',
   unties: 'Bend the collar down over the standing part, then push.',
-  holds: HOLDING['bowline'],
+  holds: KNOTS.bowline.holds,
   needs: 'an end',
   easy: { tie: 2, untie: 3 },
   gloves: true,
@@ -149,6 +149,10 @@ export const bowline = {
         fixtures: [{ kind: 'post', at: [6.5, 12], radius: 3, hidden: true }],
       },
       claims: [{ closure: 'ends', alone: ['6₂'] }],
+      checks: [
+        'The collar goes round the loop leg, not round the standing part.',
+        'The small loop grips two strands, side by side.',
+      ],
       steps: [
         {
           shown: { upTo: [11.2] },
@@ -163,7 +167,7 @@ export const bowline = {
         {
           shown: { upTo: [24.4] },
           say: 'Pass it behind the loop leg.',
-          look: 'Not behind the standing part.',
+          look: 'The standing part stays free.',
         },
         { shown: { upTo: [28] }, say: 'Back down through the small loop.', look: 'Beside itself.' },
         { shown: 'drawn up', say: 'Draw it up.', look: 'Collar round the loop leg.' },

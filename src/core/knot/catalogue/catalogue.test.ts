@@ -1,17 +1,17 @@
 import { describe, expect, it } from 'vitest';
 import { readForm } from '../form/form';
-import { KNOTS, type KnotId } from '../knots';
-import { stageOf } from '../stage-of';
-import { closed } from '../topology/closure';
+import { knot, KNOTS, type KnotId } from '../knots';
+import type { Passage } from '../path/meetings';
+import { closed, eachToItself } from '../topology/closure';
 import { unnoticedFlips, withCrossingFlipped } from '../topology/flip';
 import { fingerprintOf, invariantsOf } from '../topology/invariants';
 import { jonesInA } from '../topology/jones';
 import { planarCode } from '../topology/planar-code';
 import { proofOf, provedOrWrong } from '../topology/proof';
-import { viewsOf } from '../topology/views';
+import { type ProofView, viewsOf } from '../topology/views';
 import { wordIssue } from '../../../wording/issues';
 import { allForms, CATALOGUE, entryOf } from '.';
-import type { Entry } from './entry';
+import type { Entry, TiedForm } from './entry';
 
 const forms = allForms();
 const named = (name: string) => forms.find((f) => f.name === name)!;
@@ -24,6 +24,24 @@ const viewsOfForm = (name: string) => {
 };
 const closes = (name: string, closure: string) =>
   invariantsOf(viewsOfForm(name).views.find((v) => v.name === closure)!);
+
+/** A view without one of its ropes, each of the others closed by itself. */
+function withoutRope(view: ProofView, rope: number): ProofView {
+  const { ropes, crossings, shut } = view.diagram;
+  const kept = (r: number): number => (r > rope ? r - 1 : r);
+  const passage = (p: Passage): Passage => ({ ...p, rope: kept(p.rope) });
+  return {
+    name: 'ends',
+    diagram: {
+      ropes: ropes.filter((_, r) => r !== rope),
+      crossings: crossings
+        .filter((c) => c.over.rope !== rope && c.under.rope !== rope)
+        .map((c) => ({ over: passage(c.over), under: passage(c.under) })),
+      shut: shut.filter((r) => r !== rope).map(kept),
+    },
+    closure: eachToItself(ropes.length - 1),
+  };
+}
 
 describe('every form is what its entry claims', () => {
   it.each(forms.map((f) => [f.name, f] as const))('%s', (name, { form }) => {
@@ -92,6 +110,16 @@ describe('tied in the bight, slipped, told apart', () => {
     expect(closes(name, 'ends').alone[0]).toBe(
       typeof release === 'string' ? 'unknot' : release.leaves,
     );
+  });
+  const slipped = forms.flatMap((f) =>
+    'slippedOf' in f.form && f.form.slippedOf
+      ? [[f.name, `${f.entry.id}/${f.form.slippedOf}`] as const]
+      : [],
+  );
+  it('some are another form slipped', () => expect(slipped.length).toBeGreaterThanOrEqual(4));
+  it.each(slipped)('%s with an end for its bight is %s', (name, plain) => {
+    const cut = viewsOfForm(name).views.find((v) => v.name === 'cut 1')!;
+    expect(invariantsOf(withoutRope(cut, 1))).toEqual(closes(plain, 'ends'));
   });
   it('what is said to be tied in the bight, or that its bight pulls out, is marked so', () => {
     for (const { name, form } of forms)
@@ -214,9 +242,22 @@ describe('the entries', () => {
     },
   );
   it('every knot of a line that is taught is taught in a form that exists', () => {
-    const taught = (Object.keys(KNOTS) as KnotId[]).map(stageOf).filter((s) => s !== null);
+    const taught = (Object.keys(KNOTS) as KnotId[])
+      .map((id) => knot(id).taught)
+      .filter((s) => s !== null);
     expect(taught.length).toBeGreaterThanOrEqual(20);
     for (const stage of taught)
       expect(entryOf(stage.entry)?.forms.map((f) => f.id)).toContain(stage.form);
   });
+  it.each((Object.keys(KNOTS) as KnotId[]).filter((id) => knot(id).taught !== null))(
+    '%s counts, holds and wants the tail that its form says',
+    (id) => {
+      const { taught, holds, rope } = knot(id);
+      const entry = entryOf(taught!.entry)!;
+      const form: TiedForm = entry.forms.find((f) => f.id === taught!.form)!;
+      expect(form.strength ?? entry.strength).toBe(id);
+      expect(form.holds ?? entry.holds).toEqual(holds);
+      if (rope) expect(form.tailD ?? entry.tailD).toBe(rope.tailD);
+    },
+  );
 });

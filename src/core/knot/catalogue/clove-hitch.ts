@@ -1,4 +1,4 @@
-import { HOLDING } from '../holding';
+import { KNOTS } from '../knots';
 import type { Entry } from './entry';
 
 /** Clove hitch. Paths in rope diameters; tying from the trade's common practice. */
@@ -12,7 +12,7 @@ export const cloveHitch = {
   strength: 'clove-hitch',
   jams: 'Can bind on soft wood.',
   unties: 'Push the two parts together and open the diagonal.',
-  holds: HOLDING['clove-hitch'],
+  holds: KNOTS['clove-hitch'].holds,
   needs: 'either',
   easy: { tie: 3, untie: 3 },
   gloves: true,
@@ -34,7 +34,6 @@ export const cloveHitch = {
   checks: [
     'Two parallel turns and one diagonal over them.',
     'Both ends leave under the diagonal, on opposite sides.',
-    'A half hitch secures it.',
   ],
   leadsTo: ['constrictor', 'rolling-hitch'],
   forms: [
@@ -122,6 +121,11 @@ export const cloveHitch = {
         fixtures: [{ kind: 'bar', from: [-11, 0], to: [9, 0], radius: 3 }],
       },
       claims: [{ closure: 'ends', alone: ['3₁', 'unknot'], linking: [2] }],
+      checks: [
+        'Two parallel turns and one diagonal over them.',
+        'Both ends leave under the diagonal, on opposite sides.',
+        'A half hitch round the standing part secures it.',
+      ],
       steps: [
         {
           shown: { upTo: [23.4] },

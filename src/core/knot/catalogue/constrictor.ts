@@ -1,4 +1,3 @@
-import { HOLDING } from '../holding';
 import type { Entry } from './entry';
 
 /** Constrictor. Paths in rope diameters; tying from the trade's common practice. */
@@ -12,7 +11,7 @@ export const constrictor = {
   strength: null,
   jams: 'Made to: may have to be cut.',
   unties: 'Slipped: pull the bight. Plain: pry the riding turn, or cut it on top.',
-  holds: HOLDING['constrictor'],
+  holds: { slack: 'yes', wet: 'yes', stiff: 'with care', slick: 'yes' },
   needs: 'either',
   easy: { tie: 2, untie: 1 },
   gloves: false,
@@ -49,10 +48,10 @@ export const constrictor = {
         { shown: { upTo: [8.4] }, say: 'Once round.', look: 'As for a clove hitch.' },
         { shown: { upTo: [12.6] }, say: 'Cross over the standing part.', look: 'The riding turn.' },
         { shown: { upTo: [18.3] }, say: 'Round behind again.', look: 'End comes up on the right.' },
-        { shown: { upTo: [21.4] }, say: 'Over the standing part.', look: 'To the left.' },
+        { shown: { upTo: [21.05] }, say: 'Over the standing part.', look: 'To the left.' },
         {
           shown: { upTo: [25] },
-          say: 'Then under it and under the riding turn.',
+          say: 'Then under the riding turn and under the standing part.',
           look: 'An overhand under the X.',
         },
         { shown: 'drawn up', say: 'Pull both ends hard.', look: 'It bites.' },
@@ -65,27 +64,33 @@ export const constrictor = {
       spec: {
         ropes: [
           {
-            path: '-1,-14 -1,-5 U -1,-1.8 UoU -1,2 -1.3,3.8 -2,4.4 -2.8,3 -4.2,0.5 u -5.2,-3 -5,-4.2 -4.2,-3.8 -3.6,-2.7 OOoO 4.4,2.9 5,3.9 5.6,3.8 5.4,0.5 u 4.6,-3 3.6,-4.2 2,-3.4 O 0.4,-2.9 O -1.8,-2.5 U -2.6,-1.8 -2,-0.2 oO -0.2,2.4 0.4,5 0.6,9 1.4,10.2 2.2,9 1.8,5 1,2 0.2,0.6 Uo 0.6,-1 U 2.6,-6 4,-11',
+            path: '-1,-14 -1,-5 U -1,-1.8 UoOO -1,2.6 -1.4,4.2 -2.1,4.6 -2.9,3 -4.2,0.5 u -5.2,-3 -5,-4.2 -4.2,-3.8 -3.6,-2.7 OOOo 4.4,2.9 5,3.9 5.6,3.8 5.4,0.5 u 4.6,-3 3.6,-4.2 2,-3.4 0.4,-3 O -1.6,-2.8 -2.3,-2.3 U -1.9,-0.5 oU 0.3,1.9 1.1,4.4 1.3,8.6 0.5,10 -0.3,8.6 0.1,4.8 -0.4,3 U -1.9,1.2 o -2.7,-0.4 U -3,-3 -3.2,-8 -4,-13',
             tips: [26],
           },
         ],
         fixtures: [
           { kind: 'bar', from: [-10, 0], to: [10, 0], radius: 3 },
-          { kind: 'post', at: [1.4, 8.9], radius: 0.35, hidden: true },
+          { kind: 'post', at: [0.5, 8.9], radius: 0.35, hidden: true },
         ],
       },
       claims: [{ closure: 'ends', alone: ['unknot', 'unknot'], linking: [2] }],
       release: 'fully slipped',
+      slippedOf: 'plain',
+      checks: [
+        'Two turns, and a riding turn across both.',
+        'Under the riding turn a bight is knotted with the standing part.',
+        'The bight leaves on one side, the tail beside the standing part.',
+      ],
       steps: [
         { shown: { upTo: [12.6] }, say: 'Once round and across.', look: 'The riding turn.' },
         {
-          shown: { upTo: [21.4] },
+          shown: { upTo: [21.05] },
           say: 'Round again, then over the standing part.',
           look: 'To the left.',
         },
         {
           shown: 'whole',
-          say: 'Tuck a bight under the standing part and the riding turn.',
+          say: 'Tuck a bight under the riding turn and the standing part.',
           look: 'The tail stays out.',
         },
         { shown: 'drawn up', say: 'Pull standing part and bight.', look: 'The tail lets it go.' },

@@ -1,4 +1,3 @@
-import { HOLDING } from '../holding';
 import type { Entry } from './entry';
 
 /** Double overhand. Paths in rope diameters; tying from the trade's common practice. */
@@ -12,7 +11,7 @@ export const doubleOverhand = {
   strength: null,
   jams: 'Jams under load.',
   unties: 'Push the turns apart along the rope.',
-  holds: HOLDING['double-overhand'],
+  holds: { slack: 'yes', wet: 'yes', stiff: 'with care', slick: 'yes' },
   needs: 'an end',
   easy: { tie: 2, untie: 1 },
   gloves: false,
@@ -42,11 +41,15 @@ export const doubleOverhand = {
       },
       claims: [{ closure: 'ends', alone: ['5₁'] }],
       steps: [
-        { shown: { upTo: [7] }, say: 'Turn a loop, the end on top.', look: 'As for an overhand.' },
+        {
+          shown: { upTo: [7] },
+          say: 'Turn the end up and back.',
+          look: 'Half a loop, as for an overhand.',
+        },
         {
           shown: { upTo: [11] },
           say: 'Take the end round behind and up.',
-          look: 'That is the overhand.',
+          look: 'Behind the standing part, then in front of it: one turn.',
         },
         {
           shown: { upTo: [16] },
@@ -56,7 +59,7 @@ export const doubleOverhand = {
         {
           shown: { upTo: [19] },
           say: 'Bring the end out through the loop.',
-          look: 'Over the turns, under the loop.',
+          look: 'Over the standing part, under the loop.',
         },
         {
           shown: 'drawn up',

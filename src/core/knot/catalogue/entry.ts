@@ -1,6 +1,7 @@
 import type { Confidence } from '../../working/working';
 import type { FormSpec } from '../form/form';
-import type { EntryId, Holds } from '../holding';
+import type { EntryId } from '../entry-ids';
+import type { Holds } from '../holding';
 import type { KnotId } from '../knots';
 import type { KnotName } from '../topology/names';
 import type { ClosureName } from '../topology/views';
@@ -97,7 +98,14 @@ export interface TiedForm {
     'in the bight' | 'fully slipped' | { readonly leaves: KnotName; readonly says: string };
   /** Another form of this entry it must have the same invariants as: the same knot made another way. */
   readonly sameAs?: string;
+  /** The form it is with an end in place of its bight: proved on the rope up to the bight's nose. */
+  readonly slippedOf?: string;
   readonly idleCrossings?: IdleCrossings;
+  /** What is looked at, counted and expected of this form where it is not as the entry says. */
+  readonly checks?: Entry['checks'];
+  readonly strength?: KnotId | null;
+  readonly holds?: Holds;
+  readonly tailD?: number;
   /** The form whose drawn-up picture shows what this one must look like once it is dressed. */
   readonly dressedAs?: string;
 }

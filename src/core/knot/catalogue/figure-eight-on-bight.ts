@@ -1,4 +1,4 @@
-import { HOLDING } from '../holding';
+import { KNOTS } from '../knots';
 import type { Entry } from './entry';
 
 /** Figure-eight on a bight. Paths in rope diameters; tying from the trade's common practice. */
@@ -12,7 +12,7 @@ export const figureEightOnBight = {
   strength: 'figure-eight-on-bight',
   jams: 'Jams after a heavy load.',
   unties: 'Bend the outer loops apart, then push the doubled part in.',
-  holds: HOLDING['figure-eight-on-bight'],
+  holds: KNOTS['figure-eight-on-bight'].holds,
   needs: 'either',
   easy: { tie: 3, untie: 2 },
   gloves: true,
@@ -55,12 +55,12 @@ export const figureEightOnBight = {
         },
         {
           shown: { bight: [15.5, 38.5] },
-          say: 'Turn the bight over, then behind the doubled part.',
-          look: 'As for a single figure-eight.',
+          say: 'Turn the bight back across the doubled part.',
+          look: 'It lies on top, as in a single figure-eight.',
         },
         {
           shown: 'whole',
-          say: 'Push the bight through the first turn.',
+          say: 'Take it round behind the doubled part and through the first turn.',
           look: 'The loop comes out.',
         },
         {

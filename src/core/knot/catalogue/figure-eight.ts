@@ -1,4 +1,4 @@
-import { HOLDING } from '../holding';
+import { KNOTS } from '../knots';
 import type { Entry } from './entry';
 
 /** Figure-eight. Paths in rope diameters; tying from the trade's common practice. */
@@ -9,10 +9,10 @@ export const figureEight = {
   family: 'stopper',
   purpose: 'Stops a rope running out through a block or a hole, and unties again.',
   notFor: 'Joining ropes by itself.',
-  strength: 'overhand-on-bight',
+  strength: 'figure-eight',
   jams: 'Can jam under a heavy load.',
   unties: 'Bend the two outer loops back against each other.',
-  holds: HOLDING['figure-eight'],
+  holds: KNOTS['figure-eight'].holds,
   needs: 'an end',
   easy: { tie: 3, untie: 2 },
   gloves: true,
@@ -40,7 +40,7 @@ export const figureEight = {
           source: 'from-memory',
         },
       ],
-      pick: 'We count 45 % until a table of yours says more.',
+      pick: 'We count 50 %.',
     },
   ],
   checks: [
@@ -65,17 +65,17 @@ export const figureEight = {
       steps: [
         {
           shown: { upTo: [7] },
-          say: 'Turn a loop, the end going over.',
-          look: 'End on top, pointing back.',
+          say: 'Turn the end up and back.',
+          look: 'Half a loop; nothing crosses yet.',
         },
         {
           shown: { upTo: [10] },
-          say: 'Take the end round behind the standing part.',
-          look: 'That makes the second loop.',
+          say: 'Cross it over the standing part.',
+          look: 'The end lies on top.',
         },
         {
           shown: { upTo: [16] },
-          say: 'Pass it through the first loop from the front side it points to.',
+          say: 'Take it round behind the standing part and through the loop.',
           look: 'An 8 lies before you.',
         },
         { shown: 'drawn up', say: 'Pull both parts.', look: 'The 8 closes evenly.' },

@@ -1,4 +1,4 @@
-import { HOLDING } from '../holding';
+import { KNOTS } from '../knots';
 import type { Entry } from './entry';
 
 /** Fisherman’s (anchor) bend. Paths in rope diameters; tying from the trade's common practice. */
@@ -12,7 +12,7 @@ export const fishermansBend = {
   strength: 'fishermans-bend',
   jams: 'Tight when wet, but comes.',
   unties: 'Slack the hitch, then roll the turns open.',
-  holds: HOLDING['fishermans-bend'],
+  holds: KNOTS['fishermans-bend'].holds,
   needs: 'an end',
   easy: { tie: 2, untie: 2 },
   gloves: false,

@@ -1,4 +1,4 @@
-import { HOLDING } from '../holding';
+import { KNOTS } from '../knots';
 import type { Entry } from './entry';
 
 /** Fisherman’s knot. Paths in rope diameters; tying from the trade's common practice. */
@@ -12,7 +12,7 @@ export const fishermansKnot = {
   strength: 'fishermans-knot',
   jams: 'Jams.',
   unties: 'Pull the two knots apart by their tails, if at all.',
-  holds: HOLDING['fishermans-knot'],
+  holds: KNOTS['fishermans-knot'].holds,
   needs: 'an end',
   easy: { tie: 3, untie: 1 },
   gloves: false,
@@ -91,6 +91,13 @@ export const fishermansKnot = {
         ],
       },
       claims: [{ closure: 'ends', alone: ['5₁', '5₁'], linking: [4] }],
+      checks: [
+        'Each knot goes twice round the other rope.',
+        'They slide together and meet flat.',
+        'Tails point away from each other.',
+      ],
+      strength: 'double-fishermans',
+      holds: KNOTS['double-fishermans'].holds,
       steps: [
         {
           shown: { upTo: [3, 2] },

@@ -1,4 +1,4 @@
-import { HOLDING } from '../holding';
+import { KNOTS } from '../knots';
 import type { Entry } from './entry';
 
 /** Half hitch. Paths in rope diameters; tying from the trade's common practice. */
@@ -13,7 +13,7 @@ export const halfHitch = {
   strength: 'slipped-half-hitch',
   jams: 'No.',
   unties: 'Pull the end back.',
-  holds: HOLDING['half-hitch'],
+  holds: KNOTS['slipped-half-hitch'].holds,
   needs: 'either',
   easy: { tie: 3, untie: 3 },
   gloves: true,
@@ -62,6 +62,61 @@ export const halfHitch = {
       labels: [
         { u: 0.3, text: 'standing part' },
         { u: 17.8, text: 'end' },
+      ],
+    },
+    {
+      id: 'slipped',
+      name: 'slipped',
+      note: 'A bight is tucked in place of the end: pulling the tail undoes it, under load too.',
+      spec: {
+        ropes: [
+          {
+            path: '-1,-18 -1,-13 UOO -1,-3 -1,-2 o -1,2 0,3.6 1,2 u 1.3,-2 2,-3.6 U 1.7,-4.8 U 0,-6.3 O -1.8,-7.1 -3.2,-7.2 -3.8,-6.2 -3,-5.2 U 0.2,-5.2 O 2.8,-6.4 6,-8.6 7.4,-9 7.9,-8 7,-7.1 3.4,-5.2 O 0.6,-3.9 U -4,-3.7 -6.6,-5.6 -8,-10',
+            taut: [0, 2],
+            tips: [19],
+          },
+        ],
+        fixtures: [
+          { kind: 'bar', from: [-8, 0], to: [8, 0], radius: 2 },
+          { kind: 'post', at: [6.9, -8.1], radius: 0.3, hidden: true },
+        ],
+      },
+      claims: [
+        {
+          closure: 'ends',
+          alone: ['unknot', 'unknot'],
+          linking: [1],
+          because: 'fully slipped: the bight pulls out',
+        },
+        { closure: 'cut 1', alone: ['3₁', 'unknot', 'unknot'], linking: [1, 1, 1] },
+      ],
+      release: 'fully slipped',
+      slippedOf: 'plain',
+      checks: [
+        'The end passes over the standing part and round behind it.',
+        'A bight, not the end, comes out over itself.',
+        'The tail hangs free on the other side.',
+      ],
+      tailD: 20,
+      steps: [
+        {
+          shown: { upTo: [8.3] },
+          say: 'Take the end over the rail and down behind.',
+          look: 'It hangs beside the standing part.',
+        },
+        { shown: { upTo: [12.4] }, say: 'Cross it over the standing part.', look: 'To the left.' },
+        { shown: { upTo: [15.2] }, say: 'Bring it round behind.', look: 'Above itself.' },
+        {
+          shown: 'whole',
+          say: 'Push a bight of it out through the gap, over itself.',
+          look: 'The tail stays behind, on the left.',
+        },
+        { shown: 'drawn up', say: 'Pull the bight snug.', look: 'The tail undoes it.' },
+      ],
+      labels: [
+        { u: 0.3, text: 'standing part' },
+        { u: 19, text: 'bight' },
+        { u: 23.8, text: 'tail' },
       ],
     },
   ],

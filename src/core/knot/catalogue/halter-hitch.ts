@@ -1,4 +1,4 @@
-import { HOLDING } from '../holding';
+import { KNOTS } from '../knots';
 import type { Entry } from './entry';
 
 /** Halter hitch. Paths in rope diameters; tying from the trade's common practice. */
@@ -12,7 +12,7 @@ export const halterHitch = {
   strength: 'halter-hitch',
   jams: 'No.',
   unties: 'Pull the tail.',
-  holds: HOLDING['halter-hitch'],
+  holds: KNOTS['halter-hitch'].holds,
   needs: 'either',
   easy: { tie: 2, untie: 3 },
   gloves: true,

@@ -1,4 +1,3 @@
-import { HOLDING } from '../holding';
 import type { Entry } from './entry';
 
 /** Marlinspike hitch. Paths in rope diameters; tying from the trade's common practice. */
@@ -12,7 +11,7 @@ export const marlinspikeHitch = {
   strength: null,
   jams: 'No: pull the toggle out.',
   unties: 'Pull out the toggle.',
-  holds: HOLDING['marlinspike-hitch'],
+  holds: { slack: 'with care', wet: 'yes', stiff: 'yes', slick: 'with care' },
   needs: 'a bight',
   easy: { tie: 3, untie: 3 },
   gloves: true,
@@ -23,7 +22,7 @@ export const marlinspikeHitch = {
   crews: ['stage', 'farm', 'trades', 'instructors'],
   disputes: [],
   checks: [
-    'The toggle goes under one side, over the standing part, under the other.',
+    'The toggle goes over one side of the loop, under the standing part, over the other.',
     'The load pulls on the knot, not on the toggle.',
     'The toggle is longer than the hitch is wide.',
   ],

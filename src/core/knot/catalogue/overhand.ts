@@ -1,4 +1,4 @@
-import { HOLDING } from '../holding';
+import { KNOTS } from '../knots';
 import type { Entry } from './entry';
 
 /** Overhand knot. Paths in rope diameters; tying from the trade's common practice. */
@@ -12,7 +12,7 @@ export const overhand = {
   strength: 'overhand-on-bight',
   jams: 'Jams once loaded.',
   unties: 'Work the loop back along the rope before it has been loaded; afterwards cut it.',
-  holds: HOLDING['overhand'],
+  holds: KNOTS['overhand-on-bight'].holds,
   needs: 'either',
   easy: { tie: 3, untie: 1 },
   gloves: true,
@@ -50,19 +50,19 @@ export const overhand = {
       claims: [{ closure: 'ends', alone: ['3₁'] }],
       steps: [
         {
-          shown: { upTo: [6] },
-          say: 'Turn a loop, the end crossing over.',
-          look: 'The end lies on top of the standing part.',
+          shown: { upTo: [8.4] },
+          say: 'Turn a loop: take the end back behind the standing part.',
+          look: 'The end has gone under.',
         },
         {
-          shown: { upTo: [9] },
-          say: 'Take the end round behind.',
-          look: 'It has gone under the standing part.',
+          shown: { upTo: [10.4] },
+          say: 'Bring it round in front of the standing part.',
+          look: 'Now it lies on top.',
         },
         {
           shown: { upTo: [12] },
-          say: 'Bring it up through the loop.',
-          look: 'Over the standing part, under the loop.',
+          say: 'Out through the loop, under its side.',
+          look: 'The end points away; nothing slips out.',
         },
         { shown: 'drawn up', say: 'Pull both parts.', look: 'A small round knot.' },
       ],
@@ -89,8 +89,18 @@ export const overhand = {
         { closure: 'cut 1', alone: ['3₁', 'unknot'] },
       ],
       release: 'fully slipped',
+      slippedOf: 'plain',
+      checks: [
+        'A bight, not the end, goes through the loop.',
+        'The tail stays on its own side.',
+        'Pull the standing part: it locks. Pull the tail: it opens.',
+      ],
       steps: [
-        { shown: { upTo: [6] }, say: 'Turn a loop as for an overhand.', look: 'End on top.' },
+        {
+          shown: { upTo: [6] },
+          say: 'Turn the end up and back.',
+          look: 'Half a loop; nothing crosses yet.',
+        },
         {
           shown: { upTo: [9.5] },
           say: 'Take the end behind the standing part.',
@@ -126,6 +136,11 @@ export const overhand = {
         { closure: 'cut 1', alone: ['3₁', '3₁'], linking: [3] },
       ],
       release: 'in the bight',
+      checks: [
+        'Two strands run side by side the whole way.',
+        'The loop comes out on one side, both parts on the other.',
+        'Drawn up round, without a second twist.',
+      ],
       steps: [
         {
           shown: { bight: [5, 27] },

@@ -1,4 +1,4 @@
-import { HOLDING } from '../holding';
+import { GRIP_CORD } from '../grip-cord';
 import type { Entry } from './entry';
 
 /** Prusik. Paths in rope diameters; tying from the trade's common practice. */
@@ -12,7 +12,7 @@ export const prusik = {
   strength: null,
   jams: 'Stiff after load; push the middle strap.',
   unties: 'Push the bridge back, then slide.',
-  holds: HOLDING['prusik'],
+  holds: { slack: 'yes', wet: 'with care', stiff: 'with care', slick: 'no' },
   needs: 'a bight',
   easy: { tie: 3, untie: 2 },
   gloves: true,
@@ -28,7 +28,7 @@ export const prusik = {
         { school: 'field', says: 'Two: releases more easily.', source: 'practice' },
         { school: 'rope rescue', says: 'Three.', source: 'from-memory' },
       ],
-      pick: 'Three for load, two for adjusting. Cord no thicker than two thirds of the rope.',
+      pick: `Three for load, two for adjusting. Cord of ${Math.round(GRIP_CORD.least * 100)} to ${Math.round(GRIP_CORD.most * 100)} % of the rope’s thickness.`,
     },
   ],
   checks: [
@@ -41,7 +41,7 @@ export const prusik = {
     {
       id: 'three',
       name: 'three wraps',
-      note: 'Repeat a girth hitch inside itself.',
+      note: 'A girth hitch repeated inside itself: with a closed loop, lay it behind the rope and pass its knot through it once for every wrap. Drawn here leg by leg.',
       spec: {
         ropes: [
           { path: '0,-15 OU 0,-5 OUOUUOUO 0,5 UO 0,15', diameter: 1.5, taut: [0, 3] },
@@ -55,17 +55,17 @@ export const prusik = {
       steps: [
         {
           shown: { upTo: [3, 6.4] },
-          say: 'Lay the loop behind the rope and bring it through itself.',
-          look: 'A girth hitch.',
+          say: 'Take the cord over the rope and back behind it.',
+          look: 'One wrap; the other leg waits.',
         },
         {
           shown: { upTo: [3, 20.5] },
-          say: 'Round again, twice more, inside the first.',
+          say: 'Over and behind twice more.',
           look: 'Each wrap nearer the middle.',
         },
         {
           shown: 'whole',
-          say: 'The bridge lies over the two legs.',
+          say: 'Three wraps more on the other side, over and behind; both legs come out under the bridge.',
           look: 'As many wraps above as below.',
         },
         {
@@ -96,10 +96,14 @@ export const prusik = {
       steps: [
         {
           shown: { upTo: [3, 14.5] },
-          say: 'A girth hitch, then once more inside.',
+          say: 'Over the rope and behind it, twice.',
           look: 'Two wraps.',
         },
-        { shown: 'whole', say: 'The bridge lies over the legs.', look: 'Two above, two below.' },
+        {
+          shown: 'whole',
+          say: 'Two wraps more on the other side, over and behind; both legs come out under the bridge.',
+          look: 'Two above, two below.',
+        },
         { shown: 'drawn up', say: 'Dress and pull.', look: 'Side by side.' },
       ],
     },

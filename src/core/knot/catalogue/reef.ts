@@ -1,4 +1,4 @@
-import { HOLDING } from '../holding';
+import { KNOTS } from '../knots';
 import type { Entry } from './entry';
 
 /** Reef (square) knot. Paths in rope diameters; tying from the trade's common practice. */
@@ -13,7 +13,7 @@ export const reef = {
   strength: 'reef',
   jams: 'Binds; capsizes open.',
   unties: 'Pull one end back over its own standing part: it capsizes and slides apart.',
-  holds: HOLDING['reef'],
+  holds: KNOTS.reef.holds,
   needs: 'an end',
   easy: { tie: 3, untie: 3 },
   gloves: true,
@@ -65,12 +65,12 @@ export const reef = {
         },
         {
           shown: { upTo: [6.5, 10] },
-          say: 'Bring the other up through it and round behind both.',
+          say: 'Bring the other down through it and round in front of both.',
           look: 'Both parts together.',
         },
         {
           shown: 'whole',
-          say: 'Back down through the bight, beside itself.',
+          say: 'Back up through the bight, beside itself.',
           look: 'Both parts on the same side.',
         },
         { shown: 'drawn up', say: 'Pull all four.', look: 'Flat.' },

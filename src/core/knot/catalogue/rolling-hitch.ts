@@ -1,4 +1,4 @@
-import { HOLDING } from '../holding';
+import { KNOTS } from '../knots';
 import type { Entry } from './entry';
 
 /** Rolling hitch. Paths in rope diameters; tying from the trade's common practice. */
@@ -12,7 +12,7 @@ export const rollingHitch = {
   strength: 'rolling-hitch',
   jams: 'No.',
   unties: 'Push the turns against the pull.',
-  holds: HOLDING['rolling-hitch'],
+  holds: KNOTS['rolling-hitch'].holds,
   needs: 'an end',
   easy: { tie: 2, untie: 3 },
   gloves: true,
@@ -25,8 +25,8 @@ export const rollingHitch = {
     {
       about: 'How many turns?',
       sides: [
-        { school: 'seamanship', says: 'Two on the pull side.', source: 'practice' },
-        { school: 'trades', says: 'Three, always.', source: 'practice' },
+        { school: 'seamanship', says: 'Three, always.', source: 'practice' },
+        { school: 'trades', says: 'Two on the pull side.', source: 'practice' },
       ],
       pick: 'Two on rough, three on slick. Both are drawn.',
     },

@@ -1,4 +1,4 @@
-import { HOLDING } from '../holding';
+import { KNOTS } from '../knots';
 import type { Entry } from './entry';
 
 /** Round turn and two half hitches. Paths in rope diameters; tying from the trade's common practice. */
@@ -12,7 +12,7 @@ export const roundTurnTwoHalfHitches = {
   strength: 'round-turn-two-half-hitches',
   jams: 'No.',
   unties: 'Undo the hitches; the turn still holds the strain.',
-  holds: HOLDING['round-turn-two-half-hitches'],
+  holds: KNOTS['round-turn-two-half-hitches'].holds,
   needs: 'an end',
   easy: { tie: 3, untie: 3 },
   gloves: true,
@@ -89,6 +89,12 @@ export const roundTurnTwoHalfHitches = {
         },
       ],
       release: { leaves: '3₁', says: 'the first hitch stays' },
+      slippedOf: 'plain',
+      checks: [
+        'The rope goes round the rail twice: both parts leave on the same side.',
+        'Turns lie side by side, not crossed.',
+        'Both hitches go the same way; the second is a bight.',
+      ],
       steps: [
         {
           shown: { upTo: [14.2] },

@@ -1,4 +1,4 @@
-import { HOLDING } from '../holding';
+import { KNOTS } from '../knots';
 import type { Entry } from './entry';
 
 /** Sheet bend. Paths in rope diameters; tying from the trade's common practice. */
@@ -12,7 +12,7 @@ export const sheetBend = {
   strength: 'sheet-bend',
   jams: 'Seldom.',
   unties: 'Bend the bight back and push the thin rope in.',
-  holds: HOLDING['sheet-bend'],
+  holds: KNOTS['sheet-bend'].holds,
   needs: 'an end',
   easy: { tie: 3, untie: 3 },
   gloves: true,
@@ -91,6 +91,13 @@ export const sheetBend = {
         ],
       },
       claims: [{ closure: 'ends', alone: ['unknot', 'unknot'], linking: [1] }],
+      checks: [
+        'The bight is in the thicker rope.',
+        'Both tails are on the same side.',
+        'Two turns of the thin rope lie side by side, its end under both.',
+      ],
+      strength: 'double-sheet-bend',
+      holds: KNOTS['double-sheet-bend'].holds,
       steps: [
         {
           shown: { upTo: [8, 6.4] },

@@ -1,4 +1,4 @@
-import { HOLDING } from '../holding';
+import { KNOTS } from '../knots';
 import type { Entry } from './entry';
 
 /** Slip loop. Paths in rope diameters; tying from the trade's common practice. */
@@ -12,7 +12,7 @@ export const slipLoop = {
   strength: 'slip-loop',
   jams: 'Seldom; pull it out slack.',
   unties: 'Take the line out of the loop and pull both legs.',
-  holds: HOLDING['slip-loop'],
+  holds: KNOTS['slip-loop'].holds,
   needs: 'a bight',
   easy: { tie: 3, untie: 3 },
   gloves: true,
@@ -62,9 +62,9 @@ export const slipLoop = {
       release: 'in the bight',
       steps: [
         {
-          shown: { upTo: [9] },
+          shown: { upTo: [10.3] },
           say: 'Twist a loop in the line.',
-          look: 'It lies over the standing part.',
+          look: 'The line has gone under itself.',
         },
         {
           shown: { bight: [11, 18.5] },

@@ -1,4 +1,4 @@
-import { HOLDING } from '../holding';
+import { KNOTS } from '../knots';
 import type { Entry } from './entry';
 
 /** Taut-line hitch. Paths in rope diameters; tying from the trade's common practice. */
@@ -12,7 +12,7 @@ export const tautLineHitch = {
   strength: 'taut-line-hitch',
   jams: 'No.',
   unties: 'Slide it slack and pull the last hitch.',
-  holds: HOLDING['taut-line-hitch'],
+  holds: KNOTS['taut-line-hitch'].holds,
   needs: 'an end',
   easy: { tie: 2, untie: 3 },
   gloves: false,
@@ -119,6 +119,11 @@ export const tautLineHitch = {
         { closure: 'ends', alone: ['5₁#3₁*'] },
         { closure: 'cut 1', linking: [1] },
       ],
+      checks: [
+        'Two turns inside the loop, one outside.',
+        'The outer turn goes the other way round.',
+        'It slides by hand and grips under load.',
+      ],
       steps: [
         {
           shown: { upTo: [22.2] },
@@ -160,6 +165,11 @@ export const tautLineHitch = {
           because:
             'the turns can be slid into those of the plain form: the two are told apart by how they lie',
         },
+      ],
+      checks: [
+        'Two turns inside the loop, the second riding across the first.',
+        'One turn outside, the same way.',
+        'It slides by hand and grips under load.',
       ],
       steps: [
         {

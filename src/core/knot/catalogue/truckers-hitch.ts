@@ -1,4 +1,3 @@
-import { HOLDING } from '../holding';
 import type { Entry } from './entry';
 import { slipLoop } from './slip-loop';
 
@@ -22,7 +21,7 @@ export const truckersHitch = {
   strength: 'slip-loop',
   jams: 'The loop decides: slip loop and butterfly do not.',
   unties: 'Pull the slipped hitch, ease the line.',
-  holds: HOLDING['truckers-hitch'],
+  holds: { slack: 'no', wet: 'yes', stiff: 'yes', slick: 'with care' },
   needs: 'an end',
   easy: { tie: 2, untie: 3 },
   gloves: true,
@@ -124,6 +123,12 @@ export const truckersHitch = {
         ],
       },
       claims: [{ closure: 'cut 1', linking: [1, 0, 1] }],
+      checks: [
+        'The butterfly’s parts lie parallel on one side.',
+        'There is travel left between loop and anchor.',
+        'The lock is hard against the loop, slipped, with a second hitch.',
+      ],
+      strength: 'alpine-butterfly',
       steps: [
         {
           shown: { upTo: [31.4] },
@@ -160,6 +165,11 @@ export const truckersHitch = {
         fixtures: [{ kind: 'ring', at: [0, -36], radius: 4.5, tube: 0.6 }],
       },
       claims: [{ closure: 'cut 1', linking: [0, 0, 2] }],
+      checks: [
+        'The loop is loaded on the right leg.',
+        'Both passes lie side by side, not crossed.',
+        'The lock is hard against the loop.',
+      ],
       steps: [
         {
           shown: { upTo: [26.5] },
@@ -207,6 +217,11 @@ export const truckersHitch = {
         ],
       },
       claims: [{ closure: 'cut 1', alone: ['3₁', 'unknot'], linking: [0] }],
+      checks: [
+        'The loop is loaded on the right leg.',
+        'There is travel left between loop and anchor.',
+        'Two half hitches of the bight lie hard against the loop.',
+      ],
       steps: [
         {
           shown: { upTo: [24.5] },
@@ -215,7 +230,7 @@ export const truckersHitch = {
         },
         {
           shown: { upTo: [33] },
-          say: 'Hook the slack over the anchor.',
+          say: 'Put the slack round the anchor.',
           look: 'No end is needed.',
         },
         {

@@ -1,4 +1,4 @@
-import { HOLDING } from '../holding';
+import { KNOTS } from '../knots';
 import type { Entry } from './entry';
 
 /** Two half hitches. Paths in rope diameters; tying from the trade's common practice. */
@@ -12,7 +12,7 @@ export const twoHalfHitches = {
   strength: 'two-half-hitches',
   jams: 'Seldom.',
   unties: 'Pull the hitches back one at a time.',
-  holds: HOLDING['two-half-hitches'],
+  holds: KNOTS['two-half-hitches'].holds,
   needs: 'either',
   easy: { tie: 3, untie: 3 },
   gloves: true,

@@ -1,4 +1,4 @@
-import { HOLDING } from '../holding';
+import { KNOTS } from '../knots';
 import type { Entry } from './entry';
 
 /** Wrap (tensionless) hitch. Paths in rope diameters; tying from the trade's common practice. */
@@ -13,7 +13,7 @@ export const wrapHitch = {
   strength: 'wrap-hitch',
   jams: 'No.',
   unties: 'Unwrap.',
-  holds: HOLDING['wrap-hitch'],
+  holds: KNOTS['wrap-hitch'].holds,
   needs: 'an end',
   easy: { tie: 3, untie: 3 },
   gloves: true,

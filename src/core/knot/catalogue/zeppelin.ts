@@ -1,4 +1,4 @@
-import { HOLDING } from '../holding';
+import { KNOTS } from '../knots';
 import type { Entry } from './entry';
 
 /** Zeppelin bend. Paths in rope diameters; tying from the trade's common practice. */
@@ -12,7 +12,7 @@ export const zeppelin = {
   strength: 'zeppelin',
   jams: 'No.',
   unties: 'Push the two bights apart with the thumbs.',
-  holds: HOLDING['zeppelin'],
+  holds: KNOTS.zeppelin.holds,
   needs: 'an end',
   easy: { tie: 2, untie: 3 },
   gloves: true,

@@ -3,6 +3,7 @@ import { SYSTEMS, type SystemId } from '../../tackle/systems';
 import type { Plan } from '../plan';
 import { withoutGear } from '../gear-facts';
 import { alternatives } from '../../line/alternatives';
+import { weightOf } from '../../line/doubts';
 import { newElement } from '../../line/compose';
 import { kindOf } from '../../line/elements';
 import type { LineElement } from '../../line/schema';
@@ -124,13 +125,16 @@ function knotCandidates(plan: Plan, a: Assessment): Candidate[] {
   return a.lines.flatMap(({ line, capacity }) => {
     const place = capacity.places[capacity.governing[0] ?? -1];
     if (!place) return [];
-    // A splice is made at home, not at the roadside: it is no advice.
-    const best = alternatives(
-      line.elements,
-      place.elementIndex,
-      lineContext(plan, line, sharing),
-    ).find((x) => x.key !== 'eye-splice');
-    if (!best || best.current || (best.lineChange ?? 0) <= 0) return [];
+    const list = alternatives(line.elements, place.elementIndex, lineContext(plan, line, sharing));
+    const now = list.find((x) => x.current)?.doubts ?? [];
+    // A splice is made at home, not at the roadside: it is no advice. Nor is what suits the place less than what is there.
+    const best = list.find(
+      (x) =>
+        x.key !== 'eye-splice' &&
+        (x.lineChange ?? 0) > 0 &&
+        (weightOf(x.doubts) === 0 || weightOf(x.doubts) <= weightOf(now)),
+    );
+    if (!best || best.current) return [];
     return [
       {
         code: 'use-instead',

@@ -1,0 +1,28 @@
+/** Every entry of the catalogue, in the order they are taught. */
+export const ENTRY_IDS = [
+  'overhand',
+  'double-overhand',
+  'figure-eight',
+  'figure-eight-on-bight',
+  'bowline',
+  'slip-loop',
+  'alpine-butterfly',
+  'half-hitch',
+  'two-half-hitches',
+  'round-turn-two-half-hitches',
+  'clove-hitch',
+  'constrictor',
+  'taut-line-hitch',
+  'rolling-hitch',
+  'prusik',
+  'marlinspike-hitch',
+  'fishermans-bend',
+  'reef',
+  'sheet-bend',
+  'zeppelin',
+  'fishermans-knot',
+  'halter-hitch',
+  'wrap-hitch',
+  'truckers-hitch',
+] as const;
+export type EntryId = (typeof ENTRY_IDS)[number];

@@ -1,0 +1,68 @@
+import { MEASURED } from '../measured';
+import { type Knot, one } from '../record';
+
+/** Knots that join two ropes. */
+export const BENDS = {
+  'sheet-bend': {
+    name: 'sheet bend, single',
+    uses: ['bend'],
+    efficiency: { seamanship: one(0.55) },
+    hazards: ['equal-ropes-only'],
+    hint: 'bight in the thicker rope',
+    saferForm: 'double-sheet-bend',
+    holds: { slack: 'no', wet: 'yes', stiff: 'with care', slick: 'no' },
+    taught: { entry: 'sheet-bend', form: 'single' },
+    rope: MEASURED['sheet-bend/single'],
+  },
+  'double-sheet-bend': {
+    name: 'sheet bend, double',
+    uses: ['bend'],
+    efficiency: {},
+    hazards: [],
+    hint: 'unequal ropes',
+    holds: { slack: 'no', wet: 'yes', stiff: 'with care', slick: 'no' },
+    taught: { entry: 'sheet-bend', form: 'double' },
+    rope: MEASURED['sheet-bend/double'],
+  },
+  'fishermans-knot': {
+    name: 'fisherman’s knot',
+    uses: ['bend'],
+    efficiency: {},
+    hazards: ['jams', 'equal-ropes-only'],
+    hint: 'thin line',
+    saferForm: 'double-fishermans',
+    holds: { slack: 'yes', wet: 'yes', stiff: 'with care', slick: 'with care' },
+    taught: { entry: 'fishermans-knot', form: 'single' },
+    rope: MEASURED['fishermans-knot/single'],
+  },
+  'double-fishermans': {
+    name: 'double fisherman’s',
+    uses: ['bend'],
+    efficiency: { field: [0.6, 0.7], rescue: one(0.79) },
+    hazards: ['jams', 'equal-ropes-only'],
+    hint: 'hard to undo',
+    holds: { slack: 'yes', wet: 'yes', stiff: 'with care', slick: 'with care' },
+    taught: { entry: 'fishermans-knot', form: 'double' },
+    rope: MEASURED['fishermans-knot/double'],
+  },
+  zeppelin: {
+    name: 'zeppelin bend',
+    uses: ['bend'],
+    efficiency: {},
+    hazards: ['equal-ropes-only'],
+    hint: 'unties after any load',
+    holds: { slack: 'yes', wet: 'yes', stiff: 'yes', slick: 'with care' },
+    taught: { entry: 'zeppelin', form: 'plain' },
+    rope: MEASURED['zeppelin/plain'],
+  },
+  reef: {
+    name: 'reef (square) knot',
+    uses: ['bend'],
+    efficiency: { seamanship: one(0.45) },
+    hazards: ['not-for-joining-loads', 'equal-ropes-only'],
+    hint: 'binding, not joining',
+    holds: { slack: 'no', wet: 'no', stiff: 'no', slick: 'no' },
+    taught: { entry: 'reef', form: 'plain' },
+    rope: MEASURED['reef/plain'],
+  },
+} as const satisfies Record<string, Knot>;
