@@ -12,6 +12,8 @@ import {
   type TiedForm,
   type WrongForm,
 } from '@/core/knot/catalogue/entry';
+import { formFor, namesOf, needsOf } from '@/core/knot/catalogue/by-form';
+import type { FindableForm } from '@/core/knot/find';
 import { readForm } from '@/core/knot/form/form';
 import {
   knotEfficiency,
@@ -29,6 +31,11 @@ export interface KnotCard {
   readonly id: string;
   readonly name: string;
   readonly aliases: readonly string[];
+  /** Ways of tying it and what each is called; what people tie by mistake. */
+  readonly forms: readonly FindableForm[];
+  readonly mistakes: readonly string[];
+  /** The way that serves a purpose, where it is not the first. */
+  readonly formFor: Partial<Record<Purpose, string>>;
   readonly family: string;
   readonly purpose: string;
   readonly purposes: readonly Purpose[];
@@ -116,6 +123,12 @@ export function knotCards(): KnotCard[] {
     id: entry.id,
     name: entry.name,
     aliases: entry.aliases,
+    ...namesOf(entry),
+    formFor: Object.fromEntries(
+      entry.purposes
+        .map((p) => [p, formFor(entry, p).id] as const)
+        .filter(([, id]) => id !== entry.forms[0].id),
+    ),
     family: entry.family,
     purpose: entry.purpose,
     purposes: entry.purposes,
@@ -126,14 +139,15 @@ export function knotCards(): KnotCard[] {
   }));
 }
 
-function factsOf(entry: Entry, form: OfForm): KnotFacts {
-  const { notFor, jams, unties, needs, gloves, slipped, backup } = entry;
+/** Facts of one form; of an entry as a whole where none is meant. */
+function factsOf(entry: Entry, form: TiedForm | null): KnotFacts {
+  const { notFor, jams, unties, gloves, slipped, backup } = entry;
   const {
     checks = entry.checks,
     strength = entry.strength,
     holds = entry.holds,
     tailD = entry.tailD,
-  } = form;
+  }: OfForm = form ?? {};
   const card = knotCards().find((c) => c.id === entry.id)!;
   const schools = schoolsOf(strength);
   return {
@@ -144,7 +158,7 @@ function factsOf(entry: Entry, form: OfForm): KnotFacts {
     jams,
     unties,
     holds,
-    needs,
+    needs: form ? needsOf(entry, form) : entry.needs,
     gloves,
     slipped,
     backup,
@@ -160,7 +174,7 @@ export function knotFacts(ids: readonly string[]): KnotFacts[] {
     .map(entryOf)
     .filter((e) => e !== null)
     .slice(0, 4)
-    .map((entry) => factsOf(entry, entry.forms[0]));
+    .map((entry) => factsOf(entry, null));
 }
 
 function planarCodeOf(name: string, form: TiedForm): string {

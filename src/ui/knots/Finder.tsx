@@ -1,8 +1,8 @@
 'use client';
 import Link from 'next/link';
-import { useDeferredValue, useMemo, useRef, useState } from 'react';
+import { useDeferredValue, useEffect, useMemo, useRef, useState } from 'react';
 import type { Crew, Ease, Purpose } from '@/core/knot/catalogue/entry';
-import { findKnots } from '@/core/knot/find';
+import { findKnots, type Found } from '@/core/knot/find';
 import type { KnotCard } from '@/server/knots';
 import { Button, ButtonLink } from '../kit/Button';
 import { Check } from '../kit/Check';
@@ -41,23 +41,28 @@ function EaseMark({ ease }: { ease: Ease }) {
 
 function Result({
   card,
+  form,
   picked,
   full,
   onPick,
 }: {
   card: KnotCard;
+  /** The way of tying it that was asked for; null: none. */
+  form: string | null;
   picked: boolean;
   full: boolean;
   onPick: (on: boolean) => void;
 }) {
   return (
     <Card $picked={picked}>
-      <Link href={`/knots/${card.id}`} prefetch={false}>
+      <Link href={`/knots/${card.id}${form ? `?form=${form}` : ''}`} prefetch={false}>
         <KnotPicture id={card.id} />
         <h2>{card.name}</h2>
       </Link>
       <div>
-        <Small>{card.aliases.slice(0, 3).join(', ')}</Small>
+        <Small>
+          {form ? `here: ${nameOfForm(card, form)}` : card.aliases.slice(0, 3).join(', ')}
+        </Small>
         <WhatFor>{card.purpose}</WhatFor>
         <Marks>
           <dt>strength left</dt>
@@ -89,6 +94,35 @@ function Result({
   );
 }
 
+const nameOfForm = (card: KnotCard, id: string): string =>
+  card.forms.find((f) => f.id === id)?.names[0] ?? id;
+
+/** What is most like what was typed where nothing is called that; empty until it has been looked for. */
+function useAlike(
+  cards: readonly KnotCard[],
+  typed: string,
+  nothingFound: boolean,
+): readonly Found<KnotCard>[] {
+  const [alike, setAlike] = useState<{
+    readonly typed: string;
+    readonly found: readonly Found<KnotCard>[];
+  } | null>(null);
+  useEffect(() => {
+    if (!nothingFound || typed.trim().length < 3) return undefined;
+    let gone = false;
+    void import('@/core/knot/alike').then(
+      ({ alikeKnots }) => {
+        if (!gone) setAlike({ typed, found: alikeKnots(cards, typed) });
+      },
+      () => undefined,
+    );
+    return () => {
+      gone = true;
+    };
+  }, [cards, typed, nothingFound]);
+  return nothingFound && alike?.typed === typed ? alike.found : [];
+}
+
 const MOST_COMPARED = 4;
 
 /** Finds a knot by any name people call it, by what it must do, and by crew; picks some to put side by side. */
@@ -112,6 +146,8 @@ export function Finder({
     () => findKnots(cards, text, { purposes: wanted, crew }, (id) => words.get(id) ?? id),
     [cards, text, wanted, crew, words],
   );
+  const alike = useAlike(cards, text, found.length === 0 && wanted.length === 0 && crew === null);
+  const shown = found.length > 0 ? found : alike;
   useKeys({ '/': () => search.current?.querySelector('input')?.focus() });
   const toggle = (p: Purpose): void =>
     setWanted((w) => (w.includes(p) ? w.filter((x) => x !== p) : [...w, p]));
@@ -170,14 +206,17 @@ export function Finder({
       </Filters>
       {found.length === 0 ? (
         <Nothing>
-          No knot here is called that and does all of this. Take one condition away.
+          {alike.length > 0
+            ? 'No knot here is called that. These are called something like it.'
+            : 'No knot here is called that and does all of this. Take one condition away.'}
         </Nothing>
       ) : null}
       <Grid aria-label="Knots found">
-        {found.map((c) => (
+        {shown.map(({ item: c, form }) => (
           <Result
             key={c.id}
             card={c}
+            form={form ?? wanted.map((p) => c.formFor[p]).find((f) => f !== undefined) ?? null}
             picked={picked.includes(c.id)}
             full={picked.length >= MOST_COMPARED}
             onPick={pick(c.id)}

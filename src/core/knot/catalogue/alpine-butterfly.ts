@@ -5,7 +5,7 @@ import type { Entry } from './entry';
 export const alpineButterfly = {
   id: 'alpine-butterfly',
   name: 'Alpine butterfly',
-  aliases: ['butterfly loop', 'lineman’s loop', 'middleman’s loop'],
+  aliases: ['butterfly loop', 'lineman’s loop', 'middleman’s loop', 'wireman’s loop (elsewhere)'],
   family: 'mid-line loop',
   purpose:
     'A loop in the middle of a line that takes load in all three directions, or that takes a damaged place out of it.',

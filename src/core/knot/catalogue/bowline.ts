@@ -139,6 +139,7 @@ export const bowline = {
       id: 'anti',
       name: 'anti form',
       note: 'The end goes round the loop leg instead of the standing part. It holds; know that you tied it. It likes a load across the loop.',
+      aliases: ['anti bowline', 'left-hand bowline', 'outside bowline'],
       spec: {
         ropes: [
           {

@@ -82,6 +82,7 @@ export const cloveHitch = {
       id: 'dropped',
       name: 'dropped over an open end',
       note: 'Two loops alike; the near one goes behind the far one; both over the post. Seen from the top of the post.',
+      aliases: ['clove hitch over a post', 'dropped clove hitch'],
       spec: {
         ropes: [
           {
@@ -112,6 +113,7 @@ export const cloveHitch = {
       id: 'half-hitch',
       name: 'with a half hitch',
       note: 'The end goes once round the standing part: now it stays put.',
+      aliases: ['clove hitch and half hitch'],
       spec: {
         ropes: [
           {

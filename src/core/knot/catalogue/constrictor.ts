@@ -12,13 +12,13 @@ export const constrictor = {
   jams: 'Made to: may have to be cut.',
   unties: 'Slipped: pull the bight. Plain: pry the riding turn, or cut it on top.',
   holds: { slack: 'yes', wet: 'yes', stiff: 'with care', slick: 'yes' },
-  needs: 'either',
+  needs: 'an end',
   easy: { tie: 2, untie: 1 },
   gloves: false,
   slipped: 'Tuck a bight under the X.',
   backup: 'None.',
   tailD: 6,
-  purposes: ['slick-pole', 'no-end'],
+  purposes: ['slick-pole'],
   crews: ['stage', 'farm', 'trades', 'instructors'],
   disputes: [],
   checks: [
@@ -61,6 +61,7 @@ export const constrictor = {
       id: 'slipped',
       name: 'slipped',
       note: 'A bight instead of the end: binds as well and comes off with one pull.',
+      aliases: ['slipped constrictor'],
       spec: {
         ropes: [
           {

@@ -101,6 +101,10 @@ export interface TiedForm {
   /** The form it is with an end in place of its bight: proved on the rope up to the bight's nose. */
   readonly slippedOf?: string;
   readonly idleCrossings?: IdleCrossings;
+  /** What this way of tying it is called, where it has names of its own. */
+  readonly aliases?: readonly string[];
+  /** What it is tied with, where that does not follow from how it comes off. */
+  readonly needs?: 'an end' | 'a bight';
   /** What is looked at, counted and expected of this form where it is not as the entry says. */
   readonly checks?: Entry['checks'];
   readonly strength?: KnotId | null;

@@ -13,7 +13,7 @@ export const figureEightOnBight = {
   jams: 'Jams after a heavy load.',
   unties: 'Bend the outer loops apart, then push the doubled part in.',
   holds: KNOTS['figure-eight-on-bight'].holds,
-  needs: 'either',
+  needs: 'a bight',
   easy: { tie: 3, untie: 2 },
   gloves: true,
   slipped: 'Not slipped.',

@@ -19,7 +19,7 @@ export const figureEight = {
   slipped: 'Leave a bight in the last tuck.',
   backup: 'A long tail.',
   tailD: 12,
-  purposes: ['stops', 'not-jam'],
+  purposes: ['stops'],
   crews: ['transport', 'stage', 'farm', 'trades', 'instructors'],
   disputes: [
     {

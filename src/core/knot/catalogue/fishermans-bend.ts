@@ -5,7 +5,7 @@ import type { Entry } from './entry';
 export const fishermansBend = {
   id: 'fishermans-bend',
   name: 'Fisherman’s (anchor) bend',
-  aliases: ['anchor bend', 'bucket hitch', 'anchor hitch'],
+  aliases: ['fisherman’s bend', 'anchor bend', 'bucket hitch', 'anchor hitch'],
   family: 'hitch',
   purpose: 'The strongest plain hitch to a ring or rail, wet or dry.',
   notFor: 'A quick release.',

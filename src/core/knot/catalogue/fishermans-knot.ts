@@ -80,6 +80,7 @@ export const fishermansKnot = {
       id: 'double',
       name: 'double',
       note: 'Two double overhands: for grip-hitch slings.',
+      aliases: ['double fisherman’s knot', 'grapevine bend', 'double English knot'],
       spec: {
         ropes: [
           {

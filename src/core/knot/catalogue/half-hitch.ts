@@ -14,13 +14,13 @@ export const halfHitch = {
   jams: 'No.',
   unties: 'Pull the end back.',
   holds: KNOTS['slipped-half-hitch'].holds,
-  needs: 'either',
+  needs: 'an end',
   easy: { tie: 3, untie: 3 },
   gloves: true,
   slipped: 'Tuck a bight instead of the end: comes off in a hurry.',
   backup: 'Always a second one.',
   tailD: 12,
-  purposes: ['off-under-load', 'gloves'],
+  purposes: ['gloves'],
   crews: ['transport', 'stage', 'farm', 'trades', 'instructors'],
   disputes: [],
   checks: [
@@ -68,6 +68,7 @@ export const halfHitch = {
       id: 'slipped',
       name: 'slipped',
       note: 'A bight is tucked in place of the end: pulling the tail undoes it, under load too.',
+      aliases: ['slipped half hitch'],
       spec: {
         ropes: [
           {

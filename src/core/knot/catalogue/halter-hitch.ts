@@ -13,7 +13,7 @@ export const halterHitch = {
   jams: 'No.',
   unties: 'Pull the tail.',
   holds: KNOTS['halter-hitch'].holds,
-  needs: 'either',
+  needs: 'an end',
   easy: { tie: 2, untie: 3 },
   gloves: true,
   slipped: 'It is slipped.',

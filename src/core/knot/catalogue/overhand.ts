@@ -75,6 +75,7 @@ export const overhand = {
       id: 'slipped',
       name: 'slipped',
       note: 'A stopper that comes off: the load must pull the standing part, never the tail. Only the tail releases it; if the other part slid, it would be a noose.',
+      aliases: ['slip knot', 'slipknot', 'slipped overhand'],
       spec: {
         ropes: [
           {
@@ -122,6 +123,7 @@ export const overhand = {
       id: 'on-a-bight',
       name: 'overhand loop',
       note: 'The same knot tied in a doubled rope: a fixed loop that jams.',
+      aliases: ['overhand loop', 'overhand on a bight', 'loop knot'],
       spec: {
         ropes: [
           {

@@ -20,7 +20,7 @@ export const reef = {
   slipped: 'One or both halves slipped: the shoe bow.',
   backup: 'Overhands in both ends.',
   tailD: 12,
-  purposes: ['joins'],
+  purposes: [],
   crews: ['transport', 'stage', 'farm', 'trades', 'instructors'],
   disputes: [
     {

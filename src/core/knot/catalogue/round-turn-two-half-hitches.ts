@@ -67,6 +67,7 @@ export const roundTurnTwoHalfHitches = {
       id: 'slipped',
       name: 'slipped',
       note: 'The second hitch is a bight: one pull lets it go.',
+      aliases: ['slipped round turn and two half hitches'],
       spec: {
         ropes: [
           {

@@ -33,6 +33,7 @@ export const sheetBend = {
       id: 'single',
       name: 'single',
       note: 'For ropes nearly alike.',
+      aliases: ['single sheet bend'],
       spec: {
         ropes: [
           {
@@ -78,6 +79,7 @@ export const sheetBend = {
       id: 'double',
       name: 'double',
       note: 'The thin rope goes round twice: for unequal ropes.',
+      aliases: ['double sheet bend', 'double becket bend'],
       spec: {
         ropes: [
           {

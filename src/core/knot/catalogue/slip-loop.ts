@@ -5,7 +5,7 @@ import type { Entry } from './entry';
 export const slipLoop = {
   id: 'slip-loop',
   name: 'Slip loop',
-  aliases: ['slip knot loop', 'quick loop', 'running overhand loop'],
+  aliases: ['slip knot loop', 'trucker’s loop', 'quick loop', 'running overhand loop'],
   family: 'mid-line loop',
   purpose: 'The quick loop of a trucker’s hitch: no end needed, out with one pull.',
   notFor: 'A load on the leg that slides.',

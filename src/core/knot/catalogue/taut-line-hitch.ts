@@ -105,6 +105,7 @@ export const tautLineHitch = {
       id: 'reversed',
       name: 'last turn reversed',
       note: 'The outside hitch goes the other way: the end comes out behind. Slides more easily, holds as well in soft line.',
+      aliases: ['adjustable grip hitch', 'reversed taut-line'],
       spec: {
         ropes: [
           {
@@ -147,6 +148,7 @@ export const tautLineHitch = {
       id: 'crossed',
       name: 'second turn across the first',
       note: 'The second turn rides over the first and jams it: holds in slick line, and does not slip while you finish.',
+      aliases: ['midshipman’s hitch', 'crossed taut-line'],
       spec: {
         ropes: [
           {

@@ -13,6 +13,8 @@ export const truckersHitch = {
     'power cinch',
     'carter’s hitch',
     'harvester’s hitch',
+    'truckie’s hitch',
+    'trucker’s knot',
   ],
   family: 'tensioner',
   purpose: 'Pulls a line hard by hand and locks it.',
@@ -22,13 +24,13 @@ export const truckersHitch = {
   jams: 'The loop decides: slip loop and butterfly do not.',
   unties: 'Pull the slipped hitch, ease the line.',
   holds: { slack: 'no', wet: 'yes', stiff: 'yes', slick: 'with care' },
-  needs: 'an end',
+  needs: 'either',
   easy: { tie: 2, untie: 3 },
   gloves: true,
   slipped: 'The lock is slipped.',
   backup: 'A second half hitch, then an overhand in the tail where somebody could pull it.',
   tailD: 20,
-  purposes: ['tightens', 'off-under-load', 'gloves'],
+  purposes: ['tightens', 'off-under-load', 'no-end', 'gloves'],
   crews: ['transport', 'stage', 'farm', 'trades', 'instructors'],
   disputes: [
     {
@@ -155,6 +157,7 @@ export const truckersHitch = {
       id: 'double-pass',
       name: 'double pass',
       note: 'Round the anchor and through the loop twice: holds itself while you lock it.',
+      aliases: ['double trucker’s hitch'],
       spec: {
         ropes: [
           {
@@ -204,6 +207,8 @@ export const truckersHitch = {
       id: 'no-end',
       name: 'no-end form',
       note: 'A long rope goes back and forth over a load: everything is done with bights. Lock with two half hitches of the bight.',
+      aliases: ['trucker’s hitch without an end'],
+      needs: 'a bight',
       spec: {
         ropes: [
           {

@@ -13,13 +13,13 @@ export const twoHalfHitches = {
   jams: 'Seldom.',
   unties: 'Pull the hitches back one at a time.',
   holds: KNOTS['two-half-hitches'].holds,
-  needs: 'either',
+  needs: 'an end',
   easy: { tie: 3, untie: 3 },
   gloves: true,
   slipped: 'Tuck the last one as a bight.',
   backup: 'A third hitch in slick rope.',
   tailD: 12,
-  purposes: ['gloves', 'off-under-load'],
+  purposes: ['gloves'],
   crews: ['transport', 'stage', 'farm', 'trades', 'instructors'],
   disputes: [
     {

@@ -5,7 +5,7 @@ import type { Entry } from './entry';
 export const wrapHitch = {
   id: 'wrap-hitch',
   name: 'Wrap (tensionless) hitch',
-  aliases: ['tensionless hitch', 'high-strength tie-off', 'no-knot anchor'],
+  aliases: ['tensionless hitch', 'high-strength tie-off', 'no-knot anchor', 'frictionless hitch'],
   family: 'hitch',
   purpose:
     'Anchors a rope near its limit: friction on a thick post does the work, the knot stays slack.',
