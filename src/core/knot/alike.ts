@@ -6,9 +6,16 @@ const FAR = 0.34;
 
 /** How far a name is from what was typed, 0 the same, to 1: word by word or as a whole, whichever is nearer; and as a whole. */
 function farness(typed: string, name: string): { readonly far: number; readonly whole: number } {
-  const [words, others] = [typed.split(' '), name.split(' ')];
+  const words = typed.split(' ');
+  const others = name.split(' ');
+  // Little words are near to any short one.
+  const telling = others.filter((o) => o.length > 2);
   const byWord = words.reduce(
-    (sum, w) => sum + Math.min(...others.map((o) => Math.min(w.length, distance(w, o)))),
+    (sum, w) =>
+      sum +
+      Math.min(
+        ...(telling.length > 0 ? telling : others).map((o) => Math.min(w.length, distance(w, o))),
+      ),
     0,
   );
   const [a, b] = [words.join(''), others.join('')];
