@@ -5,6 +5,8 @@ import { allForms, CATALOGUE, type NamedForm } from '@/core/knot/catalogue';
 import type { TiedForm } from '@/core/knot/catalogue/entry';
 import { boxOf, knotBoxOf, mixed, type Picture, pictureOf } from '@/core/knot/drawing/picture';
 import { accentsOf, arrowOf } from '@/core/knot/drawing/step';
+import { turnedWords } from '@/core/knot/drawing/turned-words';
+import { MY_SIDE } from '@/core/knot/drawing/view';
 import { bodyOfFrame } from '@/core/knot/shape/frames';
 import { KnotStrokes, NextArrow, viewBox } from '@/ui/knots/KnotDrawing';
 import { tokens } from '@/ui/theme/tokens';
@@ -67,7 +69,7 @@ function stepsOf(form: TiedForm, named: NamedForm): ReactNode[] {
         picture={picture}
         accents={accents}
         drawn={up ? 1 : 0}
-        say={`${named.name} ${i + 1}: ${step.say}`}
+        say={`${named.name} ${i + 1}: ${turnedWords(step.say, MY_SIDE)}`}
         extra={arrow ? <NextArrow arrow={arrow} /> : null}
       />
     );

@@ -1,4 +1,6 @@
 'use client';
+import { turnedWords } from '@/core/knot/drawing/turned-words';
+import { MY_SIDE } from '@/core/knot/drawing/view';
 import Link from 'next/link';
 import type { ReactNode } from 'react';
 import styled from 'styled-components';
@@ -105,7 +107,7 @@ const ROWS: readonly [string, (k: KnotFacts) => ReactNode][] = [
   ['Slipped', (k) => k.slipped],
   ['Backup', (k) => k.backup],
   ['Least tail', (k) => (k.tailD > 0 ? `${k.tailD} rope diameters` : 'no tail')],
-  ['Look for', (k) => k.checks.join(' ')],
+  ['Look for', (k) => k.checks.map((c) => turnedWords(c, MY_SIDE)).join(' ')],
 ];
 
 /** Two to four knots as people compare them: what each is for, what it leaves, how it behaves, how it comes off. */

@@ -112,10 +112,8 @@ function Inside({ state, onDone, thickness, ropeStyle }: Props) {
   const {
     step,
     show,
-    stage: {
-      facts,
-      form: { steps },
-    },
+    steps,
+    stage: { facts },
   } = state;
   const [pace, setPace] = useState(2);
   const [held, setHeld] = useState(false);

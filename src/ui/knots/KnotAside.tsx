@@ -92,7 +92,16 @@ const Side = styled.span`
 `;
 
 /** Checks to tick with the knot in hand. */
-export function Checks({ facts, diameterM }: { facts: KnotFacts; diameterM: number }) {
+export function Checks({
+  facts,
+  words,
+  diameterM,
+}: {
+  facts: KnotFacts;
+  /** Turns what is said with the view. */
+  words: (text: string) => string;
+  diameterM: number;
+}) {
   const { units } = useMember();
   const [done, setDone] = useState<readonly string[]>([]);
   const tick =
@@ -115,7 +124,7 @@ export function Checks({ facts, diameterM }: { facts: KnotFacts; diameterM: numb
               selected={done.includes(check === tail ? 'tail' : check)}
               onChange={tick(check === tail ? 'tail' : check)}
             >
-              {check}
+              {words(check)}
             </Check>
             {check === tail ? <Factor>{facts.tailD} d</Factor> : null}
           </Line>

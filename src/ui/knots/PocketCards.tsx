@@ -1,4 +1,6 @@
 'use client';
+import { turnedWords } from '@/core/knot/drawing/turned-words';
+import { MY_SIDE } from '@/core/knot/drawing/view';
 import Link from 'next/link';
 import styled from 'styled-components';
 import type { StageData } from '@/server/knots';
@@ -126,14 +128,14 @@ function Pocket({ stage }: { stage: StageData }) {
                 <KnotStrokes picture={picture} accents={accents} lay={false} />
                 {arrow ? <NextArrow arrow={arrow} size={box.height / 24} /> : null}
               </svg>
-              <b>{i + 1}</b> {step.say}
+              <b>{i + 1}</b> {turnedWords(step.say, MY_SIDE)}
             </li>
           );
         })}
       </ol>
       <ul>
         {facts.checks.map((c) => (
-          <li key={c}>☐ {c}</li>
+          <li key={c}>☐ {turnedWords(c, MY_SIDE)}</li>
         ))}
         {facts.tailD > 0 ? <li>☐ Tail: {facts.tailD} rope diameters.</li> : null}
       </ul>

@@ -1,4 +1,5 @@
 'use client';
+import { turnedWords } from '@/core/knot/drawing/turned-words';
 import { useId, useMemo, useState } from 'react';
 import styled from 'styled-components';
 import { type Box, boxOf, knotBoxOf, type Picture, pictureOf } from '@/core/knot/drawing/picture';
@@ -145,7 +146,7 @@ export function RightWrong({ stage, view }: { stage: StageData; view: View }) {
         <Side seen={pair[1]} wrong title={`Wrong: ${wrong.name}`} />
       </Pair>
       <Spaced as="p" $top={8}>
-        <Named>{capital(wrong.name)}.</Named> {wrong.says}
+        <Named>{capital(wrong.name)}.</Named> {turnedWords(wrong.says, view)}
       </Spaced>
       {view.leftHanded || view.side === 'facing' ? (
         <Small>Seen as chosen for the large picture.</Small>

@@ -105,9 +105,9 @@ function Look({
   thickness: number;
   look: RopeLookId;
 }) {
-  const { stage, step, data, view } = state;
+  const { stage, steps, step, data, view } = state;
   const place = useRef<HTMLDivElement>(null);
-  const title = `${stage.facts.name}, step ${step + 1}: ${stage.form.steps[step]!.say}`;
+  const title = `${stage.facts.name}, step ${step + 1}: ${steps[step]!.say}`;
   const [colours, setColours] = useState<ModelColours | null>(null);
   // The rope, or the theme, may have changed since the model was last asked for.
   useEffect(() => {
@@ -187,7 +187,7 @@ export function Stage({ stage }: { stage: StageData }) {
   const style = useMemo(() => lookStyle(look), [look]);
   // Ready before it is asked for: the yard may have no signal by then.
   useEffect(() => void handsBusy(), []);
-  const now = form.steps[state.step]!;
+  const now = state.steps[state.step]!;
   return (
     <div ref={room} style={style} data-stage>
       <Head>
@@ -221,7 +221,7 @@ export function Stage({ stage }: { stage: StageData }) {
               {f.name}
             </Link>
           ))}
-          <Label>{form.note}</Label>
+          <Label>{state.words(form.note)}</Label>
         </Forms>
       ) : null}
       <Body>
@@ -253,7 +253,7 @@ export function Stage({ stage }: { stage: StageData }) {
         </Middle>
         <Aside>
           <RightWrong stage={stage} view={state.view} />
-          <Checks facts={facts} diameterM={diameterM} />
+          <Checks facts={facts} words={state.words} diameterM={diameterM} />
           <RopeChoice
             look={look}
             onLook={setLook}

@@ -82,14 +82,14 @@ const Pick = styled(AriaButton)<{ $now: boolean }>`
 
 /** All steps with their pictures; the one shown large is marked. */
 export function StepList({ state }: { state: StageState }) {
-  const { steps } = state.stage.form;
+  const { steps } = state;
   return (
     <List aria-label="Steps">
       {steps.map((step, i) => {
         const { picture, box: whole, accents, arrow } = state.thumbnail(i);
         const box = nearer(whole, knotBoxOf(picture));
         return (
-          <li key={step.say}>
+          <li key={i}>
             <Pick
               $now={state.step === i}
               onPress={() => state.show(i)}

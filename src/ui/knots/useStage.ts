@@ -1,6 +1,6 @@
 'use client';
 import { useCallback, useMemo, useState } from 'react';
-import type { PartLabel } from '@/core/knot/catalogue/entry';
+import type { PartLabel, Step } from '@/core/knot/catalogue/entry';
 import {
   type Box,
   boxOf,
@@ -12,7 +12,8 @@ import {
   ropeTraces,
 } from '@/core/knot/drawing/picture';
 import { type Accent, accentsOf, type Arrow, arrowOf } from '@/core/knot/drawing/step';
-import type { View } from '@/core/knot/drawing/view';
+import { turnedSteps, turnedWords } from '@/core/knot/drawing/turned-words';
+import { MY_SIDE, type View } from '@/core/knot/drawing/view';
 import type { Body } from '@/core/knot/shape/body';
 import { bodyOfFrame, type ShippedForm } from '@/core/knot/shape/frames';
 import { useDrawingUp } from '@/workers/useDrawingUp';
@@ -42,6 +43,10 @@ const NO_ACCENTS: readonly Accent[] = [];
 
 export interface StageState {
   readonly stage: StageData;
+  /** Its steps in words that are right for the view. */
+  readonly steps: readonly Step[];
+  /** The same of any other text about the form. */
+  readonly words: (text: string) => string;
   readonly step: number;
   readonly view: View;
   readonly setView: (view: View) => void;
@@ -62,7 +67,7 @@ export function useStage(stage: StageData): StageState {
   const last = stage.form.steps.length - 1;
   const { body, wanted, moving, draw } = useDrawingUp(stage.shipped);
   const [step, setStep] = useState(0);
-  const [view, setView] = useState<View>(MINE);
+  const [view, setView] = useState<View>(MY_SIDE);
   const show = useCallback(
     (next: number): void => {
       const to = Math.max(0, Math.min(last, next));
@@ -97,7 +102,23 @@ export function useStage(stage: StageData): StageState {
       dressed,
     };
   }, [step, last, loose, body, view, wanted, stage, dressed]);
-  return { stage, step, view, setView, show, drawn: wanted, moving, drawUp, data, body, thumbnail };
+  const words = useCallback((text: string): string => turnedWords(text, view), [view]);
+  const steps = useMemo(() => turnedSteps(stage.form.steps, view), [stage, view]);
+  return {
+    stage,
+    steps,
+    words,
+    step,
+    view,
+    setView,
+    show,
+    drawn: wanted,
+    moving,
+    drawUp,
+    data,
+    body,
+    thumbnail,
+  };
 }
 
 const frameBody = (form: ShippedForm, frame: number) => bodyOfFrame(form, form.frames[frame]!);
@@ -110,12 +131,10 @@ function drawnUpSeen(form: ShippedForm, view: View): Seen {
   return { picture, box: mixed(boxOf(picture), knotBoxOf(picture), NEAR) };
 }
 
-const MINE: View = { side: 'mine', leftHanded: false };
-
 /** Pictures of all steps as they lie loose, the last one drawn up; each made once for a view. */
 export function useStepPictures(
   stage: StageData,
-  view: View = MINE,
+  view: View = MY_SIDE,
   sample?: number,
 ): (step: number) => StagePictureData {
   return useMemo(() => {

@@ -67,7 +67,7 @@ export const alpineButterfly = {
         {
           shown: 'drawn up',
           say: 'Pull the loop, then the two wings.',
-          look: 'Parallel in front, crossed behind.',
+          look: 'Parallel {in front}, crossed {behind}.',
         },
       ],
       labels: [
@@ -79,7 +79,7 @@ export const alpineButterfly = {
     {
       id: 'hand',
       name: 'three wraps on the hand',
-      note: 'Wrap the hand: palm, finger tips, then between. Take the wrap at the finger tips over the other two and back under both.',
+      note: 'Wrap the hand: palm, finger tips, then between. Take the wrap at the finger tips {over} the other two and back {under} both.',
       spec: {
         ropes: [
           {
@@ -113,25 +113,25 @@ export const alpineButterfly = {
         },
         {
           shown: { bight: [12, 18.5] },
-          say: 'Pick up the wrap at the finger tips and lay it over the other two.',
+          say: 'Pick up the wrap at the finger tips and lay it {over} the other two.',
           look: 'Toward the thumb.',
         },
         {
           shown: 'whole',
-          say: 'Push it back under both.',
+          say: 'Push it back {under} both.',
           look: 'It comes out at the finger tips.',
         },
         {
           shown: 'drawn up',
           say: 'Slide it off and pull the wings.',
-          look: 'Parallel in front, crossed behind.',
+          look: 'Parallel {in front}, crossed {behind}.',
         },
       ],
     },
     {
       id: 'palm',
       name: 'wrapped across the palm',
-      note: 'As the hand wrap, but the last turn slants across the palm, over the others, instead of behind the hand.',
+      note: 'As the hand wrap, but the last turn slants across the palm, {over} the others, instead of {behind} the hand.',
       spec: {
         ropes: [
           {
@@ -160,13 +160,13 @@ export const alpineButterfly = {
         },
         {
           shown: 'whole',
-          say: 'Take the part at the finger tips over the others and back under both.',
+          say: 'Take the part at the finger tips {over} the others and back {under} both.',
           look: 'The loop comes out at the finger tips.',
         },
         {
           shown: 'drawn up',
           say: 'Slide it off and pull the wings.',
-          look: 'Parallel in front, crossed behind.',
+          look: 'Parallel {in front}, crossed {behind}.',
         },
       ],
     },
@@ -175,7 +175,7 @@ export const alpineButterfly = {
     {
       id: 'false',
       name: 'third wrap under the second',
-      says: 'Looks alike, but the two parts cross in front as well: it slips at the wings and jams.',
+      says: 'Looks alike, but the two parts cross {in front} as well: it slips at the wings and jams.',
       insteadOf: 'hand',
       spec: {
         ropes: [

@@ -74,22 +74,22 @@ export const bowline = {
       steps: [
         {
           shown: { upTo: [10.6] },
-          say: 'Turn a small loop, end on top.',
-          look: 'The end crosses over the standing part.',
+          say: 'Turn a small loop, end {on top}.',
+          look: 'The end crosses {over} the standing part.',
         },
         {
           shown: { upTo: [20.4] },
-          say: 'Bring the end up through it, from behind.',
+          say: 'Bring the end {up through} it, from {behind}.',
           look: 'The big loop is the size you want.',
         },
         {
           shown: { upTo: [23.3] },
-          say: 'Pass it behind the standing part.',
+          say: 'Pass it {behind} the standing part.',
           look: 'It comes out on the other side.',
         },
         {
           shown: { upTo: [27] },
-          say: 'Back down through the small loop.',
+          say: 'Back {down through} the small loop.',
           look: 'Beside itself, the way it came up.',
         },
         {
@@ -107,31 +107,36 @@ export const bowline = {
     {
       id: 'facing-toward',
       name: 'facing toward',
-      note: 'The standing part comes from your own side, the thing you tie to lies beyond. The small loop turns the other way under your hands; the knot is the same.',
+      note: 'The standing part comes from your own side, the thing you tie to lies beyond. The wrist turns the other way, so that the end lies below the standing part; the knot is the same.',
       spec: {
         ropes: [
           {
-            path: '0,-17 O 0,-9 U 0.8,-5.5 U 3.2,-3 2,-0.3 O 0,0.4 O -2,-0.3 -3.2,-3 -2.6,-5.5 U -1.2,-6.8 O 1.5,-7.3 U 5,-6.5 7,-2 7,6 4,11 0,12.5 -4,11 -6,7 -4,3 -1.2,1.5 U -1.2,-3 O -2.2,-9 -1.2,-11.5 U 1.2,-11.5 2.2,-9 OO 1.4,-3 U 1.6,2 2,6',
+            path: '0,-17 U 0,-9 O -0.8,-5.5 O -3.2,-3 -2,-0.3 U 0,0.4 U 2,-0.3 3.2,-3 2.6,-5.5 O 1.2,-6.8 U -1.5,-7.3 O -5,-6.5 -7,-2 -7,6 -4,11 0,12.5 4,11 6,7 4,3 1.2,1.5 O 1.2,-3 U 2.2,-9 1.2,-11.5 O -1.2,-11.5 -2.2,-9 UU -1.4,-3 O -1.6,2 -2,6',
             tips: [14],
           },
         ],
         fixtures: [{ kind: 'post', at: [0, 8.8], radius: 2.6, hidden: true }],
+        tailInFront: true,
       },
       claims: [{ closure: 'ends', alone: ['8₂₀'] }],
       sameAs: 'facing-away',
       steps: [
         {
           shown: { upTo: [10.6] },
-          say: 'Turn a small loop away from you, end on top.',
-          look: 'The end crosses over the standing part.',
+          say: 'Turn a small loop with the other turn of the wrist, end {underneath}.',
+          look: 'The end crosses {under} the standing part.',
         },
         {
           shown: { upTo: [20.4] },
-          say: 'Round the object, then up through the small loop from behind.',
-          look: 'Toward you.',
+          say: 'Round the object, then {down through} the small loop.',
+          look: 'The big loop is the size you want.',
         },
-        { shown: { upTo: [23.3] }, say: 'Behind the standing part.', look: 'On your own side.' },
-        { shown: { upTo: [27] }, say: 'Back through the small loop.', look: 'Beside itself.' },
+        {
+          shown: { upTo: [23.3] },
+          say: '{In front of} the standing part.',
+          look: 'It comes out on the other side.',
+        },
+        { shown: { upTo: [27] }, say: 'Back {up through} the small loop.', look: 'Beside itself.' },
         { shown: 'drawn up', say: 'Draw it up.', look: 'Collar round the standing part.' },
       ],
     },
@@ -162,15 +167,19 @@ export const bowline = {
         },
         {
           shown: { upTo: [21.4] },
-          say: 'Make the big loop and bring the end up through the small one.',
-          look: 'From behind.',
+          say: 'Make the big loop and bring the end {up through} the small one.',
+          look: 'From {behind}.',
         },
         {
           shown: { upTo: [24.4] },
-          say: 'Pass it behind the loop leg.',
+          say: 'Pass it {behind} the loop leg.',
           look: 'The standing part stays free.',
         },
-        { shown: { upTo: [28] }, say: 'Back down through the small loop.', look: 'Beside itself.' },
+        {
+          shown: { upTo: [28] },
+          say: 'Back {down through} the small loop.',
+          look: 'Beside itself.',
+        },
         { shown: 'drawn up', say: 'Draw it up.', look: 'Collar round the loop leg.' },
       ],
     },
@@ -179,7 +188,7 @@ export const bowline = {
     {
       id: 'turned-wrong',
       name: 'small loop turned under',
-      says: 'Small loop turned with the end underneath: it does not grip, it slides and runs out when you pull.',
+      says: 'Small loop turned with the end {underneath}: it does not grip, it slides and runs out when you pull.',
       insteadOf: 'facing-away',
       spec: {
         ropes: [

@@ -32,8 +32,8 @@ export const cloveHitch = {
     },
   ],
   checks: [
-    'Two parallel turns and one diagonal over them.',
-    'Both ends leave under the diagonal, on opposite sides.',
+    'Two parallel turns and one diagonal {over} them.',
+    'Both ends leave {under} the diagonal, on opposite sides.',
   ],
   leadsTo: ['constrictor', 'rolling-hitch'],
   forms: [
@@ -56,19 +56,19 @@ export const cloveHitch = {
       steps: [
         {
           shown: { upTo: [8.4] },
-          say: 'Take the end over the pole and down behind.',
-          look: 'To the left of the standing part.',
+          say: 'Take the end over the pole and down {behind}.',
+          look: 'To the {left} of the standing part.',
         },
         {
           shown: { upTo: [12.6] },
-          say: 'Cross over the standing part to the right.',
+          say: 'Cross {over} the standing part to the {right}.',
           look: 'The diagonal.',
         },
-        { shown: { upTo: [19.4] }, say: 'Round behind again.', look: 'The second turn.' },
+        { shown: { upTo: [19.4] }, say: 'Round {behind} again.', look: 'The second turn.' },
         {
           shown: { upTo: [23] },
-          say: 'Up in front, under the diagonal.',
-          look: 'Both ends under it.',
+          say: 'Up {in front}, {under} the diagonal.',
+          look: 'Both ends {under} it.',
         },
         { shown: 'drawn up', say: 'Pull both ends.', look: 'Two parallels, one diagonal.' },
       ],
@@ -81,7 +81,7 @@ export const cloveHitch = {
     {
       id: 'dropped',
       name: 'dropped over an open end',
-      note: 'Two loops alike; the near one goes behind the far one; both over the post. Seen from the top of the post.',
+      note: 'Two loops alike; the near one goes {behind} the far one; both over the post. Seen from the top of the post.',
       aliases: ['clove hitch over a post', 'dropped clove hitch'],
       spec: {
         ropes: [
@@ -96,10 +96,10 @@ export const cloveHitch = {
       dressedAs: 'passed',
       release: 'in the bight',
       steps: [
-        { shown: { upTo: [11.2] }, say: 'Turn a loop, its end on top.', look: 'First loop.' },
+        { shown: { upTo: [11.2] }, say: 'Turn a loop, its end {on top}.', look: 'First loop.' },
         {
           shown: 'whole',
-          say: 'Turn another just like it and lay it behind the first.',
+          say: 'Turn another just like it and lay it {behind} the first.',
           look: 'Both ends come out between the loops.',
         },
         {
@@ -124,8 +124,8 @@ export const cloveHitch = {
       },
       claims: [{ closure: 'ends', alone: ['3₁', 'unknot'], linking: [2] }],
       checks: [
-        'Two parallel turns and one diagonal over them.',
-        'Both ends leave under the diagonal, on opposite sides.',
+        'Two parallel turns and one diagonal {over} them.',
+        'Both ends leave {under} the diagonal, on opposite sides.',
         'A half hitch round the standing part secures it.',
       ],
       steps: [
@@ -137,11 +137,11 @@ export const cloveHitch = {
         {
           shown: { upTo: [29.4] },
           say: 'Lead the end round to the standing part.',
-          look: 'Over it.',
+          look: '{Over} it.',
         },
         {
           shown: 'whole',
-          say: 'Half hitch: behind, and out over itself.',
+          say: 'Half hitch: {behind}, and out {over} itself.',
           look: 'The end is pinched.',
         },
         { shown: 'drawn up', say: 'Pull it up to the pole.', look: 'Close to the clove hitch.' },

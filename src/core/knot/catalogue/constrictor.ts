@@ -23,7 +23,7 @@ export const constrictor = {
   disputes: [],
   checks: [
     'Two turns, and a riding turn across both.',
-    'Under the riding turn the two parts are knotted: an overhand.',
+    '{Under} the riding turn the two parts are knotted: an overhand.',
     'Both ends leave between the turns.',
   ],
   leadsTo: [],
@@ -46,13 +46,21 @@ export const constrictor = {
       ],
       steps: [
         { shown: { upTo: [8.4] }, say: 'Once round.', look: 'As for a clove hitch.' },
-        { shown: { upTo: [12.6] }, say: 'Cross over the standing part.', look: 'The riding turn.' },
-        { shown: { upTo: [18.3] }, say: 'Round behind again.', look: 'End comes up on the right.' },
-        { shown: { upTo: [21.05] }, say: 'Over the standing part.', look: 'To the left.' },
+        {
+          shown: { upTo: [12.6] },
+          say: 'Cross {over} the standing part.',
+          look: 'The riding turn.',
+        },
+        {
+          shown: { upTo: [18.3] },
+          say: 'Round {behind} again.',
+          look: 'End comes up on the {right}.',
+        },
+        { shown: { upTo: [21.05] }, say: '{Over} the standing part.', look: 'To the {left}.' },
         {
           shown: { upTo: [25] },
-          say: 'Then under the riding turn and under the standing part.',
-          look: 'An overhand under the X.',
+          say: 'Then {under} the riding turn and {under} the standing part.',
+          look: 'An overhand {under} the X.',
         },
         { shown: 'drawn up', say: 'Pull both ends hard.', look: 'It bites.' },
       ],
@@ -79,19 +87,19 @@ export const constrictor = {
       slippedOf: 'plain',
       checks: [
         'Two turns, and a riding turn across both.',
-        'Under the riding turn a bight is knotted with the standing part.',
+        '{Under} the riding turn a bight is knotted with the standing part.',
         'The bight leaves on one side, the tail beside the standing part.',
       ],
       steps: [
         { shown: { upTo: [12.6] }, say: 'Once round and across.', look: 'The riding turn.' },
         {
           shown: { upTo: [21.05] },
-          say: 'Round again, then over the standing part.',
-          look: 'To the left.',
+          say: 'Round again, then {over} the standing part.',
+          look: 'To the {left}.',
         },
         {
           shown: 'whole',
-          say: 'Tuck a bight under the riding turn and the standing part.',
+          say: 'Tuck a bight {under} the riding turn and the standing part.',
           look: 'The tail stays out.',
         },
         { shown: 'drawn up', say: 'Pull standing part and bight.', look: 'The tail lets it go.' },
@@ -102,7 +110,7 @@ export const constrictor = {
     {
       id: 'clove',
       name: 'no overhand under the X',
-      says: 'A clove hitch: the end is only under the riding turn. It does not bind.',
+      says: 'A clove hitch: the end is only {under} the riding turn. It does not bind.',
       insteadOf: 'plain',
       spec: {
         ropes: [

@@ -24,7 +24,7 @@ export const doubleOverhand = {
   checks: [
     'Two turns lie side by side, both the same way.',
     'The end leaves in line with the standing part.',
-    'No turn rides over the other.',
+    'No turn rides {over} the other.',
   ],
   leadsTo: ['fishermans-knot'],
   forms: [
@@ -48,8 +48,8 @@ export const doubleOverhand = {
         },
         {
           shown: { upTo: [11] },
-          say: 'Take the end round behind and up.',
-          look: 'Behind the standing part, then in front of it: one turn.',
+          say: 'Take the end round {behind} and up.',
+          look: '{Behind} the standing part, then {in front of} it: one turn.',
         },
         {
           shown: { upTo: [16] },
@@ -59,7 +59,7 @@ export const doubleOverhand = {
         {
           shown: { upTo: [19] },
           say: 'Bring the end out through the loop.',
-          look: 'Over the standing part, under the loop.',
+          look: '{Over} the standing part, {under} the loop.',
         },
         {
           shown: 'drawn up',

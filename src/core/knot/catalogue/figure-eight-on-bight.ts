@@ -56,11 +56,11 @@ export const figureEightOnBight = {
         {
           shown: { bight: [15.5, 38.5] },
           say: 'Turn the bight back across the doubled part.',
-          look: 'It lies on top, as in a single figure-eight.',
+          look: 'It lies {on top}, as in a single figure-eight.',
         },
         {
           shown: 'whole',
-          say: 'Take it round behind the doubled part and through the first turn.',
+          say: 'Take it round {behind} the doubled part and through the first turn.',
           look: 'The loop comes out.',
         },
         {

@@ -70,12 +70,12 @@ export const figureEight = {
         },
         {
           shown: { upTo: [10] },
-          say: 'Cross it over the standing part.',
-          look: 'The end lies on top.',
+          say: 'Cross it {over} the standing part.',
+          look: 'The end lies {on top}.',
         },
         {
           shown: { upTo: [16] },
-          say: 'Take it round behind the standing part and through the loop.',
+          say: 'Take it round {behind} the standing part and through the loop.',
           look: 'An 8 lies before you.',
         },
         { shown: 'drawn up', say: 'Pull both parts.', look: 'The 8 closes evenly.' },

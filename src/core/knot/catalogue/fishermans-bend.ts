@@ -24,7 +24,7 @@ export const fishermansBend = {
   disputes: [],
   checks: [
     'Two turns round the ring.',
-    'The first hitch passes under both turns.',
+    'The first hitch passes {under} both turns.',
     'A second half hitch round the standing part.',
   ],
   leadsTo: [],
@@ -48,12 +48,12 @@ export const fishermansBend = {
         { shown: { upTo: [14.2] }, say: 'A second turn.', look: 'Side by side.' },
         {
           shown: { upTo: [18.4] },
-          say: 'Cross in front of the standing part.',
-          look: 'To the left.',
+          say: 'Cross {in front of} the standing part.',
+          look: 'To the {left}.',
         },
         {
           shown: { upTo: [23.2] },
-          say: 'Tuck under both turns.',
+          say: 'Tuck {under} both turns.',
           look: 'Between them and the rail.',
         },
         { shown: { upTo: [35] }, say: 'A half hitch round the standing part.', look: 'Close up.' },
@@ -73,7 +73,7 @@ export const fishermansBend = {
     {
       id: 'over',
       name: 'first hitch not under the turns',
-      says: 'The end lies over the turns: nothing pins it.',
+      says: 'The end lies {over} the turns: nothing pins it.',
       insteadOf: 'plain',
       spec: {
         ropes: [

@@ -62,7 +62,7 @@ export const fishermansKnot = {
         {
           shown: { upTo: [16, 2] },
           say: 'Overhand with one end round the other rope.',
-          look: 'Out under its own loop.',
+          look: 'Out {under} its own loop.',
         },
         {
           shown: 'whole',

@@ -24,7 +24,7 @@ export const halfHitch = {
   crews: ['transport', 'stage', 'farm', 'trades', 'instructors'],
   disputes: [],
   checks: [
-    'The end passes over the standing part, behind it, and out over itself.',
+    'The end passes {over} the standing part, {behind} it, and out {over} itself.',
     'The end is pinched when you pull.',
     'A second hitch follows.',
   ],
@@ -47,14 +47,18 @@ export const halfHitch = {
       steps: [
         {
           shown: { upTo: [8.3] },
-          say: 'Take the end over the rail and down behind.',
+          say: 'Take the end over the rail and down {behind}.',
           look: 'It hangs beside the standing part.',
         },
-        { shown: { upTo: [12.4] }, say: 'Cross it over the standing part.', look: 'To the left.' },
-        { shown: { upTo: [15.2] }, say: 'Bring it round behind.', look: 'Above itself.' },
+        {
+          shown: { upTo: [12.4] },
+          say: 'Cross it {over} the standing part.',
+          look: 'To the {left}.',
+        },
+        { shown: { upTo: [15.2] }, say: 'Bring it round {behind}.', look: 'Above itself.' },
         {
           shown: { upTo: [18] },
-          say: 'Out through the gap, over itself.',
+          say: 'Out through the gap, {over} itself.',
           look: 'The end points away.',
         },
         { shown: 'drawn up', say: 'Pull the end.', look: 'Now make a second one.' },
@@ -94,23 +98,27 @@ export const halfHitch = {
       release: 'fully slipped',
       slippedOf: 'plain',
       checks: [
-        'The end passes over the standing part and round behind it.',
-        'A bight, not the end, comes out over itself.',
+        'The end passes {over} the standing part and round {behind} it.',
+        'A bight, not the end, comes out {over} itself.',
         'The tail hangs free on the other side.',
       ],
       tailD: 20,
       steps: [
         {
           shown: { upTo: [8.3] },
-          say: 'Take the end over the rail and down behind.',
+          say: 'Take the end over the rail and down {behind}.',
           look: 'It hangs beside the standing part.',
         },
-        { shown: { upTo: [12.4] }, say: 'Cross it over the standing part.', look: 'To the left.' },
-        { shown: { upTo: [15.2] }, say: 'Bring it round behind.', look: 'Above itself.' },
+        {
+          shown: { upTo: [12.4] },
+          say: 'Cross it {over} the standing part.',
+          look: 'To the {left}.',
+        },
+        { shown: { upTo: [15.2] }, say: 'Bring it round {behind}.', look: 'Above itself.' },
         {
           shown: 'whole',
-          say: 'Push a bight of it out through the gap, over itself.',
-          look: 'The tail stays behind, on the left.',
+          say: 'Push a bight of it out through the gap, {over} itself.',
+          look: 'The tail stays {behind}, on the {left}.',
         },
         { shown: 'drawn up', say: 'Pull the bight snug.', look: 'The tail undoes it.' },
       ],
@@ -125,7 +133,7 @@ export const halfHitch = {
     {
       id: 'untucked',
       name: 'end not tucked',
-      says: 'The end lies under its own part: it is only a turn and runs out.',
+      says: 'The end lies {under} its own part: it is only a turn and runs out.',
       insteadOf: 'plain',
       spec: {
         ropes: [

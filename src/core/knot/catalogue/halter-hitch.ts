@@ -58,23 +58,23 @@ export const halterHitch = {
       steps: [
         {
           shown: { upTo: [8.4] },
-          say: 'Over the rail and down behind.',
+          say: 'Over the rail and down {behind}.',
           look: 'End beside the standing part.',
         },
         {
           shown: { upTo: [17.4] },
           say: 'Round the standing part.',
-          look: 'Over it, back behind it.',
+          look: '{Over} it, back {behind} it.',
         },
         {
           shown: { upTo: [21.3] },
-          say: 'Over its own part, upward.',
+          say: '{Over} its own part, upward.',
           look: 'A loop round the standing part.',
         },
         {
           shown: 'whole',
-          say: 'Push a bight down through that loop.',
-          look: 'From behind, out in front.',
+          say: 'Push a bight through that loop.',
+          look: 'From {behind}, out {in front}.',
         },
         {
           shown: 'drawn up',

@@ -22,7 +22,7 @@ export const marlinspikeHitch = {
   crews: ['stage', 'farm', 'trades', 'instructors'],
   disputes: [],
   checks: [
-    'The toggle goes over one side of the loop, under the standing part, over the other.',
+    'The toggle goes {over} one side of the loop, {under} the standing part, {over} the other.',
     'The load pulls on the knot, not on the toggle.',
     'The toggle is longer than the hitch is wide.',
   ],
@@ -53,12 +53,12 @@ export const marlinspikeHitch = {
         },
         {
           shown: { upTo: [14] },
-          say: 'Fold it over the standing part.',
+          say: 'Fold it {over} the standing part.',
           look: 'The standing part shows in the loop.',
         },
         {
           shown: 'whole',
-          say: 'Toggle: over one side of the loop, under the standing part, over the other.',
+          say: 'Toggle: {over} one side of the loop, {under} the standing part, {over} the other.',
           look: 'It lies across all three.',
         },
         { shown: 'drawn up', say: 'Pull the standing part.', look: 'It bites on the toggle.' },
@@ -69,7 +69,7 @@ export const marlinspikeHitch = {
     {
       id: 'missed',
       name: 'standing part missed',
-      says: 'The toggle passes over the standing part too: it drops out.',
+      says: 'The toggle passes {over} the standing part too: it drops out.',
       insteadOf: 'plain',
       spec: {
         ropes: [

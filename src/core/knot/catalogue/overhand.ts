@@ -41,7 +41,7 @@ export const overhand = {
     {
       id: 'plain',
       name: 'plain',
-      note: 'Right over left or left over right: both are overhand knots, mirror images of each other.',
+      note: 'Whichever hand leads: the two are mirror images of each other, and both are overhand knots.',
       spec: {
         ropes: [
           { path: '-11,0 -5,0 OU 4,0 6,2 O 6,4 3,6.5 -1,6 -3,3 U -2.5,-2 0,-3 O 2,1 5,3 U 11,4' },
@@ -51,17 +51,17 @@ export const overhand = {
       steps: [
         {
           shown: { upTo: [8.4] },
-          say: 'Turn a loop: take the end back behind the standing part.',
-          look: 'The end has gone under.',
+          say: 'Turn a loop: take the end back {behind} the standing part.',
+          look: 'The end has gone {under}.',
         },
         {
           shown: { upTo: [10.4] },
-          say: 'Bring it round in front of the standing part.',
-          look: 'Now it lies on top.',
+          say: 'Bring it round {in front of} the standing part.',
+          look: 'Now it lies {on top}.',
         },
         {
           shown: { upTo: [12] },
-          say: 'Out through the loop, under its side.',
+          say: 'Out through the loop, {under} its side.',
           look: 'The end points away; nothing slips out.',
         },
         { shown: 'drawn up', say: 'Pull both parts.', look: 'A small round knot.' },
@@ -104,7 +104,7 @@ export const overhand = {
         },
         {
           shown: { upTo: [9.5] },
-          say: 'Take the end behind the standing part.',
+          say: 'Take the end {behind} the standing part.',
           look: 'Leave it long.',
         },
         {
@@ -152,7 +152,7 @@ export const overhand = {
         {
           shown: { bight: [10.5, 21.5] },
           say: 'Turn it once round the doubled part.',
-          look: 'The bight goes behind.',
+          look: 'The bight goes {behind}.',
         },
         {
           shown: 'whole',

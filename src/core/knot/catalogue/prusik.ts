@@ -41,7 +41,7 @@ export const prusik = {
     {
       id: 'three',
       name: 'three wraps',
-      note: 'A girth hitch repeated inside itself: with a closed loop, lay it behind the rope and pass its knot through it once for every wrap. Drawn here leg by leg.',
+      note: 'A girth hitch repeated inside itself: with a closed loop, lay it {behind} the rope and pass its knot through it once for every wrap. Drawn here leg by leg.',
       spec: {
         ropes: [
           { path: '0,-15 OU 0,-5 OUOUUOUO 0,5 UO 0,15', diameter: 1.5, taut: [0, 3] },
@@ -55,17 +55,17 @@ export const prusik = {
       steps: [
         {
           shown: { upTo: [3, 6.4] },
-          say: 'Take the cord over the rope and back behind it.',
+          say: 'Take the cord {over} the rope and back {behind} it.',
           look: 'One wrap; the other leg waits.',
         },
         {
           shown: { upTo: [3, 20.5] },
-          say: 'Over and behind twice more.',
+          say: '{Over} and {behind} twice more.',
           look: 'Each wrap nearer the middle.',
         },
         {
           shown: 'whole',
-          say: 'Three wraps more on the other side, over and behind; both legs come out under the bridge.',
+          say: 'Three wraps more on the other side, {over} and {behind}; both legs come out {under} the bridge.',
           look: 'As many wraps above as below.',
         },
         {
@@ -96,12 +96,12 @@ export const prusik = {
       steps: [
         {
           shown: { upTo: [3, 14.5] },
-          say: 'Over the rope and behind it, twice.',
+          say: '{Over} the rope and {behind} it, twice.',
           look: 'Two wraps.',
         },
         {
           shown: 'whole',
-          say: 'Two wraps more on the other side, over and behind; both legs come out under the bridge.',
+          say: 'Two wraps more on the other side, {over} and {behind}; both legs come out {under} the bridge.',
           look: 'Two above, two below.',
         },
         { shown: 'drawn up', say: 'Dress and pull.', look: 'Side by side.' },

@@ -42,7 +42,7 @@ export const reef = {
     {
       id: 'plain',
       name: 'plain',
-      note: 'Left over right, then right over left.',
+      note: 'Two half knots, the second crossed the other way from the first.',
       spec: {
         ropes: [
           {
@@ -65,12 +65,12 @@ export const reef = {
         },
         {
           shown: { upTo: [6.5, 10] },
-          say: 'Bring the other down through it and round in front of both.',
+          say: 'Bring the other {down through} it and round {in front of} both.',
           look: 'Both parts together.',
         },
         {
           shown: 'whole',
-          say: 'Back up through the bight, beside itself.',
+          say: 'Back {up through} the bight, beside itself.',
           look: 'Both parts on the same side.',
         },
         { shown: 'drawn up', say: 'Pull all four.', look: 'Flat.' },

@@ -33,7 +33,7 @@ export const rollingHitch = {
   ],
   checks: [
     'The turns are on the side the pull comes from.',
-    'Each turn crosses over the standing part.',
+    'Each turn crosses {over} the standing part.',
     'The last tuck is on the other side.',
   ],
   leadsTo: ['prusik'],
@@ -41,7 +41,7 @@ export const rollingHitch = {
     {
       id: 'two',
       name: 'two turns',
-      note: 'The pull comes from the left, along the pole.',
+      note: 'The pull comes from the {left}, along the pole.',
       spec: {
         ropes: [
           {
@@ -62,17 +62,17 @@ export const rollingHitch = {
         },
         {
           shown: { upTo: [18.4] },
-          say: 'Cross over it and round again, on the pull side.',
+          say: 'Cross {over} it and round again, on the pull side.',
           look: 'Beside the first turn.',
         },
         {
           shown: { upTo: [22.4] },
-          say: 'Cross over everything to the other side.',
+          say: 'Cross {over} everything to the other side.',
           look: 'The diagonal.',
         },
         {
           shown: { upTo: [32] },
-          say: 'Round once more and under the diagonal.',
+          say: 'Round once more and {under} the diagonal.',
           look: 'The lock.',
         },
         { shown: 'drawn up', say: 'Pull along the pole.', look: 'It does not creep.' },
@@ -98,10 +98,10 @@ export const rollingHitch = {
         {
           shown: { upTo: [18.4] },
           say: 'Two turns on the pull side.',
-          look: 'Each over the standing part.',
+          look: 'Each {over} the standing part.',
         },
         { shown: { upTo: [26.4] }, say: 'A third.', look: 'Side by side.' },
-        { shown: 'whole', say: 'Across to the other side, round and under.', look: 'The lock.' },
+        { shown: 'whole', say: 'Across to the other side, round and {under}.', look: 'The lock.' },
         { shown: 'drawn up', say: 'Pull along the pole.', look: 'It does not creep.' },
       ],
     },

@@ -53,7 +53,7 @@ export const roundTurnTwoHalfHitches = {
         {
           shown: { upTo: [23.6] },
           say: 'First half hitch round the standing part.',
-          look: 'Over, behind, out over itself.',
+          look: '{Over}, {behind}, out {over} itself.',
         },
         { shown: { upTo: [35] }, say: 'Second half hitch, the same way.', look: 'Both alike.' },
         { shown: 'drawn up', say: 'Pull the end tight.', look: 'Hitches close to the rail.' },
@@ -102,7 +102,7 @@ export const roundTurnTwoHalfHitches = {
           say: 'Round turn on the rail.',
           look: 'Both parts on one side.',
         },
-        { shown: { upTo: [23.6] }, say: 'First half hitch.', look: 'Over, behind, out.' },
+        { shown: { upTo: [23.6] }, say: 'First half hitch.', look: '{Over}, {behind}, out.' },
         {
           shown: 'whole',
           say: 'Second half hitch with a bight instead of the end.',

@@ -25,7 +25,7 @@ export const sheetBend = {
   checks: [
     'The bight is in the thicker rope.',
     'Both tails are on the same side.',
-    'The thin rope is pinned under itself, over the bight.',
+    'The thin rope is pinned {under} itself, {over} the bight.',
   ],
   leadsTo: ['bowline'],
   forms: [
@@ -56,11 +56,19 @@ export const sheetBend = {
           say: 'A bight in the thicker rope.',
           look: 'Tail and standing part side by side.',
         },
-        { shown: { upTo: [10, 4.3] }, say: 'The thin rope up through it.', look: 'From below.' },
-        { shown: { upTo: [10, 9.6] }, say: 'Round behind both parts.', look: 'Not between them.' },
+        {
+          shown: { upTo: [10, 4.3] },
+          say: 'The thin rope {up through} it.',
+          look: '{From below}.',
+        },
+        {
+          shown: { upTo: [10, 9.6] },
+          say: 'Round {behind} both parts.',
+          look: 'Not between them.',
+        },
         {
           shown: 'whole',
-          say: 'Tuck it under itself, over the bight.',
+          say: 'Tuck it {under} itself, {over} the bight.',
           look: 'Tails on the same side.',
         },
         {
@@ -96,24 +104,24 @@ export const sheetBend = {
       checks: [
         'The bight is in the thicker rope.',
         'Both tails are on the same side.',
-        'Two turns of the thin rope lie side by side, its end under both.',
+        'Two turns of the thin rope lie side by side, its end {under} both.',
       ],
       strength: 'double-sheet-bend',
       holds: KNOTS['double-sheet-bend'].holds,
       steps: [
         {
           shown: { upTo: [8, 6.4] },
-          say: 'Up through the bight.',
+          say: '{Up through} the bight.',
           look: 'The bight in the thicker rope.',
         },
         {
           shown: { upTo: [8, 17.6] },
-          say: 'Round behind both and under itself.',
+          say: 'Round {behind} both and {under} itself.',
           look: 'That is the single.',
         },
         {
           shown: 'whole',
-          say: 'Round once more and under itself again.',
+          say: 'Round once more and {under} itself again.',
           look: 'Two turns side by side.',
         },
         { shown: 'drawn up', say: 'Pull the thin rope.', look: 'Two turns pinch it.' },

@@ -64,7 +64,7 @@ export const slipLoop = {
         {
           shown: { upTo: [10.3] },
           say: 'Twist a loop in the line.',
-          look: 'The line has gone under itself.',
+          look: 'The line has gone {under} itself.',
         },
         {
           shown: { bight: [11, 18.5] },

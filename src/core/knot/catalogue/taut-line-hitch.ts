@@ -73,7 +73,7 @@ export const tautLineHitch = {
         {
           shown: { upTo: [16.3] },
           say: 'One turn round the standing part, inside the loop.',
-          look: 'Up in front, down behind.',
+          look: 'Up {in front}, down {behind}.',
         },
         {
           shown: { upTo: [22.2] },
@@ -82,13 +82,13 @@ export const tautLineHitch = {
         },
         {
           shown: { upTo: [25.4] },
-          say: 'Cross over to the outside.',
+          say: 'Cross {over} to the outside.',
           look: 'Away from the anchor.',
         },
         {
           shown: { upTo: [33] },
           say: 'One hitch outside, the same way.',
-          look: 'Out over itself.',
+          look: 'Out {over} itself.',
         },
         {
           shown: 'drawn up',
@@ -104,7 +104,7 @@ export const tautLineHitch = {
     {
       id: 'reversed',
       name: 'last turn reversed',
-      note: 'The outside hitch goes the other way: the end comes out behind. Slides more easily, holds as well in soft line.',
+      note: 'The outside hitch goes the other way: the end comes out {behind}. Slides more easily, holds as well in soft line.',
       aliases: ['adjustable grip hitch', 'reversed taut-line'],
       spec: {
         ropes: [
@@ -133,13 +133,13 @@ export const tautLineHitch = {
         },
         {
           shown: { upTo: [25.4] },
-          say: 'Cross over to the outside.',
+          say: 'Cross {over} to the outside.',
           look: 'Away from the anchor.',
         },
         {
           shown: { upTo: [33] },
-          say: 'One hitch outside, but behind first.',
-          look: 'Out under itself.',
+          say: 'One hitch outside, but {behind} first.',
+          look: 'Out {under} itself.',
         },
         { shown: 'drawn up', say: 'Draw up the turns.', look: 'The last turn lies the other way.' },
       ],
@@ -147,7 +147,7 @@ export const tautLineHitch = {
     {
       id: 'crossed',
       name: 'second turn across the first',
-      note: 'The second turn rides over the first and jams it: holds in slick line, and does not slip while you finish.',
+      note: 'The second turn rides {over} the first and jams it: holds in slick line, and does not slip while you finish.',
       aliases: ['midshipman’s hitch', 'crossed taut-line'],
       spec: {
         ropes: [
@@ -182,17 +182,17 @@ export const tautLineHitch = {
         {
           shown: { upTo: [16.3] },
           say: 'One turn inside the loop.',
-          look: 'Up in front, down behind.',
+          look: 'Up {in front}, down {behind}.',
         },
         {
           shown: { upTo: [24.5] },
           say: 'A second turn across the first, on its outer side.',
-          look: 'It rides over the first.',
+          look: 'It rides {over} the first.',
         },
         {
           shown: { upTo: [36] },
           say: 'One hitch outside, the same way.',
-          look: 'Out over itself.',
+          look: 'Out {over} itself.',
         },
         { shown: 'drawn up', say: 'Draw up.', look: 'The riding turn pins the first.' },
       ],

@@ -47,8 +47,8 @@ export const truckersHitch = {
     },
   ],
   checks: [
-    'The loop is loaded on the right leg.',
-    'There is travel left between loop and anchor.',
+    'The loop is loaded on the leg that does not slide.',
+    'There is travel to spare between loop and anchor.',
     'The lock is hard against the loop, slipped, with a second hitch.',
   ],
   leadsTo: [],
@@ -127,7 +127,7 @@ export const truckersHitch = {
       claims: [{ closure: 'cut 1', linking: [1, 0, 1] }],
       checks: [
         'The butterfly’s parts lie parallel on one side.',
-        'There is travel left between loop and anchor.',
+        'There is travel to spare between loop and anchor.',
         'The lock is hard against the loop, slipped, with a second hitch.',
       ],
       strength: 'alpine-butterfly',
@@ -169,7 +169,7 @@ export const truckersHitch = {
       },
       claims: [{ closure: 'cut 1', linking: [0, 0, 2] }],
       checks: [
-        'The loop is loaded on the right leg.',
+        'The loop is loaded on the leg that does not slide.',
         'Both passes lie side by side, not crossed.',
         'The lock is hard against the loop.',
       ],
@@ -223,8 +223,8 @@ export const truckersHitch = {
       },
       claims: [{ closure: 'cut 1', alone: ['3₁', 'unknot'], linking: [0] }],
       checks: [
-        'The loop is loaded on the right leg.',
-        'There is travel left between loop and anchor.',
+        'The loop is loaded on the leg that does not slide.',
+        'There is travel to spare between loop and anchor.',
         'Two half hitches of the bight lie hard against the loop.',
       ],
       steps: [

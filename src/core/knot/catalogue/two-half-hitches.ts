@@ -45,7 +45,7 @@ export const twoHalfHitches = {
     {
       id: 'same-way',
       name: 'same way',
-      note: 'Each hitch goes over the standing part and round behind.',
+      note: 'Each hitch goes {over} the standing part and round {behind}.',
       spec: {
         ropes: [
           {
@@ -59,20 +59,24 @@ export const twoHalfHitches = {
       steps: [
         {
           shown: { upTo: [8.3] },
-          say: 'Over the rail and down behind.',
+          say: 'Over the rail and down {behind}.',
           look: 'End beside the standing part.',
         },
         {
           shown: { upTo: [17.5] },
-          say: 'First half hitch: over, behind, out over itself.',
+          say: 'First half hitch: {over}, {behind}, out {over} itself.',
           look: 'End points away.',
         },
         {
           shown: { upTo: [23.4] },
-          say: 'Cross over the standing part again.',
+          say: 'Cross {over} the standing part again.',
           look: 'The same way as before.',
         },
-        { shown: { upTo: [29] }, say: 'Behind, and out over itself.', look: 'Two hitches alike.' },
+        {
+          shown: { upTo: [29] },
+          say: '{Behind}, and out {over} itself.',
+          look: 'Two hitches alike.',
+        },
         {
           shown: 'drawn up',
           say: 'Pull the end and push the hitches together.',
@@ -85,7 +89,7 @@ export const twoHalfHitches = {
     {
       id: 'reversed',
       name: 'second hitch reversed',
-      says: 'The second goes behind first: a cow hitch on the standing part. It holds less and slides.',
+      says: 'The second goes {behind} first: a cow hitch on the standing part. It holds less and slides.',
       insteadOf: 'same-way',
       spec: {
         ropes: [

@@ -1,10 +1,12 @@
 import { describe, expect, it } from 'vitest';
 import { accentsOf } from '../drawing/step';
+import { turnedWords, TURNING_WORDS } from '../drawing/turned-words';
+import { MY_SIDE, type View } from '../drawing/view';
 import { readForm } from '../form/form';
 import type { Diagram } from '../topology/diagram';
 import type { Passage } from '../path/meetings';
-import { allForms } from '.';
-import type { Step, TiedForm } from './entry';
+import { allForms, type NamedForm } from '.';
+import type { Step, TiedForm, WrongForm } from './entry';
 
 /** Where along its rope a crossing is met, in control points. */
 function controlAt({ ropes }: Diagram, { rope, piece, along }: Passage): number {
@@ -73,6 +75,11 @@ const UNDER = /\b(under|underneath|behind|beneath)\b/i;
 const OVER_STANDING = /\b(over|in front of|on top of) the standing part/i;
 const UNDER_STANDING = /\b(under|behind) the standing part/i;
 
+const VIEWS: readonly View[] = (['mine', 'facing'] as const).map((side) => ({
+  side,
+  leftHanded: false,
+}));
+
 const steps = allForms()
   .filter((f) => !f.wrong)
   .flatMap(({ name, form }) =>
@@ -82,16 +89,57 @@ const steps = allForms()
   );
 
 describe('words of a step and the crossings it adds', () => {
-  it.each(steps)('%s', (_, form, i, step) => {
-    const words = `${step.say} ${step.look}`;
-    const crossings = added(form, i);
-    if (OVER.test(words)) expect([...crossings], words).toContain('over');
-    if (UNDER.test(words)) expect([...crossings], words).toContain('under');
+  /** What is over from the tier's side is under for who faces them. */
+  const seen = (crossings: ReadonlySet<Pass>, { side }: View): Pass[] =>
+    side === 'mine'
+      ? [...crossings]
+      : [...crossings].map((c) =>
+          c.startsWith('over')
+            ? (c.replace('over', 'under') as Pass)
+            : (c.replace('under', 'over') as Pass),
+        );
+  it.each(
+    steps.flatMap(([n, ...rest]) => VIEWS.map((v) => [`${n}, ${v.side}`, v, ...rest] as const)),
+  )('%s', (_, view, form, i, step) => {
+    const words = turnedWords(`${step.say} ${step.look}`, view);
+    const crossings = seen(added(form, i), view);
+    if (OVER.test(words)) expect(crossings, words).toContain('over');
+    if (UNDER.test(words)) expect(crossings, words).toContain('under');
     // Where the bar is put through, the rope has no crossing of its own.
     if (/\btoggle\b/i.test(step.say)) return;
-    if (OVER_STANDING.test(words))
-      expect([...crossings], words).toContain('over the standing part');
-    if (UNDER_STANDING.test(words))
-      expect([...crossings], words).toContain('under the standing part');
+    if (OVER_STANDING.test(words)) expect(crossings, words).toContain('over the standing part');
+    if (UNDER_STANDING.test(words)) expect(crossings, words).toContain('under the standing part');
+  });
+});
+
+describe('words that turn with the view', () => {
+  const said = ({ entry, form, wrong }: NamedForm): string[] => {
+    if (wrong) return [(form as WrongForm).says];
+    const { steps: all, checks = entry.checks, note } = form as TiedForm;
+    return [...all.flatMap((s) => [s.say, s.look]), ...checks, note];
+  };
+  /** Said of what is above or of something else, not of what lies before. */
+  const UPWARD = /\b(over the (rail|pole|post)|over a load|under load|under the least pull)\b/gi;
+  it.each(allForms().map((f) => [f.name, f] as const))('%s', (_, named) => {
+    for (const text of said(named)) {
+      for (const [, word] of text.matchAll(/\{([^}]+)\}/g))
+        expect(TURNING_WORDS).toContain(word!.toLowerCase());
+      const bare = text.replace(/\{[^}]+\}/g, '').replace(UPWARD, '');
+      expect(bare).not.toMatch(/\b(left|right|over|under|behind|in front|on top|underneath)\b/i);
+      for (const view of [...VIEWS, { side: 'mine', leftHanded: true } as const])
+        expect(turnedWords(text, view)).not.toMatch(/[{}]/);
+    }
+  });
+  it('left is right for who faces the tier, and for the left hand; for both at once it is left again', () => {
+    const say = (side: View['side'], leftHanded: boolean): string =>
+      turnedWords('{Over} the line to the {left}, {behind} it, out {in front}.', {
+        side,
+        leftHanded,
+      });
+    expect(say('mine', false)).toBe('Over the line to the left, behind it, out in front.');
+    expect(say('mine', true)).toBe('Over the line to the right, behind it, out in front.');
+    expect(say('facing', false)).toBe('Under the line to the right, in front of it, out behind.');
+    expect(say('facing', true)).toBe('Under the line to the left, in front of it, out behind.');
+    expect(turnedWords('plain', MY_SIDE)).toBe('plain');
   });
 });

@@ -44,7 +44,11 @@ export const wrapHitch = {
       },
       claims: [{ closure: 'ends', alone: ['unknot', 'unknot'], linking: [4] }],
       steps: [
-        { shown: { upTo: [6.2] }, say: 'Once round the post.', look: 'Standing part on top.' },
+        {
+          shown: { upTo: [6.2] },
+          say: 'Once round the post.',
+          look: 'The standing part is the uppermost wrap.',
+        },
         { shown: { upTo: [14.2] }, say: 'Twice more, downward.', look: 'Side by side.' },
         {
           shown: 'whole',

@@ -32,7 +32,7 @@ export const zeppelin = {
     {
       id: 'plain',
       name: 'plain',
-      note: 'One loop with its end on top, one with its end underneath.',
+      note: 'One loop with its end {on top}, one with its end {underneath}.',
       spec: {
         ropes: [
           {
@@ -55,23 +55,23 @@ export const zeppelin = {
       steps: [
         {
           shown: { upTo: [11.3, 1.2] },
-          say: 'First rope: a 6, its end on top.',
-          look: 'The end crosses over.',
+          say: 'First rope: a 6, its end {on top}.',
+          look: 'The end crosses {over}.',
         },
         {
           shown: { upTo: [11.3, 11.3] },
-          say: 'Second rope: a 9, its end underneath. Lay the 6 on the 9.',
+          say: 'Second rope: a 9, its end {underneath}. Lay the 6 on the 9.',
           look: 'Ends on the outside.',
         },
         {
           shown: { upTo: [18, 11.3] },
-          say: 'The 6’s end goes round behind and up through both loops.',
-          look: 'It comes out on top.',
+          say: 'The 6’s end goes round {behind} and {up through} both loops.',
+          look: 'It comes out {on top}.',
         },
         {
           shown: 'whole',
-          say: 'The 9’s end goes round in front and down through both.',
-          look: 'It comes out below.',
+          say: 'The 9’s end goes round {in front} and {down through} both.',
+          look: 'It comes out {underneath}.',
         },
         {
           shown: 'drawn up',

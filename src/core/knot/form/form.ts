@@ -42,6 +42,8 @@ export interface RopeSpec {
 export interface FormSpec {
   readonly ropes: readonly RopeSpec[];
   readonly fixtures?: readonly Fixture[];
+  /** The tail leaves a loop in front of it: seen from the side from which others of its kind leave behind. */
+  readonly tailInFront?: true;
 }
 
 /** A form read from its notation, with every crossing decided. */

@@ -10,6 +10,8 @@ export interface RopeEnd {
   readonly end: 'start' | 'end';
   /** Which way the joining arc leaves. A rope that is drawn up turns its ends a little, and the arc must not follow. */
   readonly out?: PathPoint;
+  /** Whether the joining arc passes in front of everything, instead of behind it. */
+  readonly inFront?: boolean;
 }
 
 /** Which ends are joined outside the drawing, pair by pair. */
@@ -43,13 +45,13 @@ export interface ClosedDiagram {
   readonly crossings: readonly ClosedCrossing[];
 }
 
-/** A piece of a closed curve: from a rope, or from the `n`th joining arc, which passes under all ropes and under earlier arcs. */
+/** A piece of a closed curve: from a rope, or from the `n`th joining arc, which passes under all ropes and under earlier arcs, or over them all. */
 interface ClosedPiece {
   readonly from: PathPoint;
   readonly to: PathPoint;
   readonly source:
     | { readonly rope: number; readonly piece: number; readonly reversed: boolean }
-    | { readonly arc: number };
+    | { readonly arc: number; readonly inFront: boolean };
 }
 
 const ARC_STEPS = 40;
@@ -88,7 +90,7 @@ function joiningArc(
     y: radius * Math.sin(wa + (turn * i) / ARC_STEPS),
   }));
   const route = [ta.at, ...round, tb.at];
-  return route.slice(1).map((to, i) => ({ from: route[i]!, to, source: { arc } }));
+  return route.slice(1).map((to, i) => ({ from: route[i]!, to, source: { arc, inFront: a.inFront === true } }));
 }
 
 function ropePieces(diagram: Diagram, rope: number, reversed: boolean): ClosedPiece[] {
@@ -136,15 +138,18 @@ function components(diagram: Diagram, closure: Closure): ClosedPiece[][] {
 const key = (rope: number, piece: number, otherRope: number, otherPiece: number): string =>
   `${rope}/${piece}|${otherRope}/${otherPiece}`;
 
-/** Closes a diagram by joining rope ends outside it, behind everything, and finds every crossing of the closed curves. */
+/** Closes a diagram by joining rope ends outside it, behind everything or in front, and finds every crossing of the closed curves. */
 export function closed(diagram: Diagram, closure: Closure): ClosedDiagram {
   const overs = new Set(
     diagram.crossings.map((c) => key(c.over.rope, c.over.piece, c.under.rope, c.under.piece)),
   );
   const curves = components(diagram, closure);
   const liesOver = (p: ClosedPiece, q: ClosedPiece): boolean => {
-    if ('arc' in p.source) return 'arc' in q.source && p.source.arc < q.source.arc;
-    if ('arc' in q.source) return true;
+    if ('arc' in p.source)
+      return 'arc' in q.source && p.source.inFront === q.source.inFront
+        ? p.source.arc < q.source.arc
+        : p.source.inFront;
+    if ('arc' in q.source) return !q.source.inFront;
     const over = overs.has(key(p.source.rope, p.source.piece, q.source.rope, q.source.piece));
     assert(
       over || overs.has(key(q.source.rope, q.source.piece, p.source.rope, p.source.piece)),

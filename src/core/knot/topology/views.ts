@@ -73,10 +73,11 @@ function cutView(form: Form, name: ClosureName, tips: readonly Tip[]): Result<Pr
 
 /** The views that need no cut, for a diagram of the form's ropes in any state. */
 export function wholeViews(form: Form, diagram: Diagram): ProofView[] {
+  const inFront = form.spec.tailInFront === true;
   const leaving = (closure: Closure): Closure =>
     closure.map(([a, b]) => [
-      { ...a, out: outward(form.diagram.ropes[a.rope]!, a.end) },
-      { ...b, out: outward(form.diagram.ropes[b.rope]!, b.end) },
+      { ...a, out: outward(form.diagram.ropes[a.rope]!, a.end), inFront },
+      { ...b, out: outward(form.diagram.ropes[b.rope]!, b.end), inFront },
     ]);
   const each = leaving(eachToItself(diagram.ropes.length));
   const views: ProofView[] = [{ name: 'ends', diagram, closure: each }];
