@@ -2,6 +2,7 @@ import { describe, expect, it } from 'vitest';
 import { readForm } from '../form/form';
 import { knot, KNOTS, type KnotId } from '../knots';
 import type { Passage } from '../path/meetings';
+import { eitherHand } from '../topology/either-hand';
 import { closed, eachToItself } from '../topology/closure';
 import { unnoticedFlips, withCrossingFlipped } from '../topology/flip';
 import { fingerprintOf, invariantsOf } from '../topology/invariants';
@@ -50,6 +51,30 @@ describe('every form is what its entry claims', () => {
   });
 });
 
+describe('the claims of a form hold of no other', () => {
+  const holds = (claims: TiedForm['claims'], spec: TiedForm['spec']): boolean => {
+    const proof = proofOf('other', spec, claims);
+    return proof.ok && proof.value.results.every((r) => r.holds);
+  };
+  it.each(CATALOGUE.map((e) => [e.id, e] as const))('%s', (_, entry) => {
+    const all: readonly TiedForm[] = entry.forms;
+    for (const form of all) {
+      const fits = all.filter((f) => f !== form && holds(form.claims, f.spec));
+      const same = (f: TiedForm): boolean =>
+        f.sameAs === form.id || form.sameAs === f.id || (!!f.sameAs && f.sameAs === form.sameAs);
+      expect(
+        fits.filter((f) => !same(f)).map((f) => f.id),
+        form.id,
+      ).toEqual([]);
+      const mistaken = entry.wrong.filter((w) => holds(form.claims, w.spec));
+      expect(
+        mistaken.filter((w) => w.toldBy === 'invariants').map((w) => w.id),
+        form.id,
+      ).toEqual([]);
+    }
+  });
+});
+
 describe('a crossing turned over is noticed by the invariants alone', () => {
   it.each(forms.map((f) => [f.name, f] as const))('every one of %s', (name, { form }) => {
     const allowed = 'idleCrossings' in form ? form.idleCrossings : undefined;
@@ -64,21 +89,6 @@ describe('one knot by several ways', () => {
       ? [[f.name, `${f.entry.id}/${f.form.sameAs}`] as const]
       : [],
   );
-  /** Powers from the lowest, read in either direction: the hand it is tied with and the way the rope runs do not matter. */
-  const either = (whole: string): string[] => {
-    const terms = [...whole.matchAll(/(?:([+−]) )?(\d*)(A(?:\^(-?\d+))?)?/g)].filter(
-      (m) => m[0].trim() !== '',
-    );
-    const powers = new Map(
-      terms.map((m) => [m[3] ? Number(m[4] ?? 1) : 0, Number(m[2] || 1) * (m[1] === '−' ? -1 : 1)]),
-    );
-    const read = (sign: 1 | -1): string => {
-      const list = [...powers].map(([p, c]) => [sign * p, c] as const).sort((a, b) => a[0] - b[0]);
-      const flip = list[0]![1] < 0 ? -1 : 1;
-      return JSON.stringify(list.map(([p, c]) => [p - list[0]![0], c * flip]));
-    };
-    return [read(1), read(-1)].sort();
-  };
   it('the entries say which', () =>
     expect(pairs.map((p) => p[0])).toEqual(
       expect.arrayContaining([
@@ -94,7 +104,7 @@ describe('one knot by several ways', () => {
     expect(shared.length).toBeGreaterThan(0);
     // Which closing line of a pole counts as in front depends on how the pole lies: every view of the one must be a view of the other.
     const seen = (views: typeof va): string[] =>
-      views.map((v) => invariantsOf(v)).map((i) => `${i.alone.join()} ${either(i.whole).join()}`);
+      views.map((v) => invariantsOf(v)).map((i) => `${i.alone.join()} ${eitherHand(i.whole)}`);
     expect(seen(vb.filter((w) => shared.some((v) => v.name === w.name)))).toEqual(
       expect.arrayContaining(seen(shared)),
     );

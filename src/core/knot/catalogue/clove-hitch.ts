@@ -91,7 +91,14 @@ export const cloveHitch = {
         ],
         fixtures: [{ kind: 'post', at: [0, 0], radius: 4.2, axis: true }],
       },
-      claims: [{ closure: 'ends', alone: ['unknot', 'unknot'], linking: [2] }],
+      claims: [
+        {
+          closure: 'ends',
+          alone: ['unknot', 'unknot'],
+          linking: [2],
+          whole: 'A^24 − 2A^20 + 2A^16 − 2A^12 + 3A^8 − A^4 + 1',
+        },
+      ],
       sameAs: 'passed',
       dressedAs: 'passed',
       release: 'in the bight',

@@ -41,7 +41,12 @@ export const constrictor = {
         fixtures: [{ kind: 'bar', from: [-10, 0], to: [10, 0], radius: 3 }],
       },
       claims: [
-        { closure: 'ends', alone: ['unknot', 'unknot'], linking: [2] },
+        {
+          closure: 'ends',
+          alone: ['unknot', 'unknot'],
+          linking: [2],
+          whole: '− A^28 + 2A^24 − 3A^20 + 3A^16 − 4A^12 + 3A^8 − 3A^4 + 1',
+        },
         { closure: 'behind', linking: [3] },
       ],
       steps: [
@@ -82,7 +87,15 @@ export const constrictor = {
           { kind: 'post', at: [0.5, 8.9], radius: 0.35, hidden: true },
         ],
       },
-      claims: [{ closure: 'ends', alone: ['unknot', 'unknot'], linking: [2] }],
+      claims: [
+        {
+          closure: 'ends',
+          alone: ['unknot', 'unknot'],
+          linking: [2],
+          whole: 'A^16 + A^8 − A^4 + 1',
+          because: 'fully slipped: only a round turn is left',
+        },
+      ],
       release: 'fully slipped',
       slippedOf: 'plain',
       checks: [

@@ -63,6 +63,8 @@ export interface Claim {
   readonly alone?: readonly KnotName[];
   /** Absolute linking numbers of all pairs. */
   readonly linking?: readonly number[];
+  /** Bracket polynomial of the whole, whichever hand ties it: for what components and linking numbers cannot tell apart. */
+  readonly whole?: string;
   /** The whole equals its own mirror image. */
   readonly amphichiral?: true;
   /** Why a partly slipped form closes to what it does, or which tail is meant. */

@@ -53,6 +53,7 @@ export const halterHitch = {
           linking: [1],
           because: 'fully slipped: only the turn over the rail is left',
         },
+        { closure: 'cut 1', whole: 'A^24 + 2A^16 − A^12 + 2A^8 − A^4 + 1' },
       ],
       release: 'fully slipped',
       steps: [

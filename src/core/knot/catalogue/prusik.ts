@@ -51,7 +51,14 @@ export const prusik = {
           },
         ],
       },
-      claims: [{ closure: 'ends', alone: ['unknot', 'unknot'], linking: [0] }],
+      claims: [
+        { closure: 'ends', alone: ['unknot', 'unknot'], linking: [0] },
+        {
+          closure: 'bend',
+          whole:
+            'A^56 − A^52 + 2A^48 − 3A^44 + 4A^40 − 5A^36 + 5A^32 − 6A^28 + 6A^24 − 5A^20 + 4A^16 − 3A^12 + 2A^8 − A^4 + 1',
+        },
+      ],
       steps: [
         {
           shown: { upTo: [3, 6.4] },
@@ -92,7 +99,13 @@ export const prusik = {
           },
         ],
       },
-      claims: [{ closure: 'ends', alone: ['unknot', 'unknot'], linking: [0] }],
+      claims: [
+        { closure: 'ends', alone: ['unknot', 'unknot'], linking: [0] },
+        {
+          closure: 'bend',
+          whole: 'A^40 − A^36 + 2A^32 − 3A^28 + 3A^24 − 4A^20 + 4A^16 − 3A^12 + 2A^8 − A^4 + 1',
+        },
+      ],
       steps: [
         {
           shown: { upTo: [3, 14.5] },

@@ -100,7 +100,10 @@ export const sheetBend = {
           },
         ],
       },
-      claims: [{ closure: 'ends', alone: ['unknot', 'unknot'], linking: [1] }],
+      claims: [
+        { closure: 'ends', alone: ['unknot', 'unknot'], linking: [1] },
+        { closure: 'bend', whole: 'A^36 − 2A^32 + 2A^28 − 2A^24 + 2A^20 − A^16 + A^8 − A^4 + 1' },
+      ],
       checks: [
         'The bight is in the thicker rope.',
         'Both tails are on the same side.',

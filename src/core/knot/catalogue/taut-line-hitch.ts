@@ -168,6 +168,7 @@ export const tautLineHitch = {
             'the turns can be slid into those of the plain form: the two are told apart by how they lie',
         },
       ],
+      sameAs: 'plain',
       checks: [
         'Two turns inside the loop, the second riding across the first.',
         'One turn outside, the same way.',

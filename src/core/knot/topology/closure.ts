@@ -90,7 +90,9 @@ function joiningArc(
     y: radius * Math.sin(wa + (turn * i) / ARC_STEPS),
   }));
   const route = [ta.at, ...round, tb.at];
-  return route.slice(1).map((to, i) => ({ from: route[i]!, to, source: { arc, inFront: a.inFront === true } }));
+  return route
+    .slice(1)
+    .map((to, i) => ({ from: route[i]!, to, source: { arc, inFront: a.inFront === true } }));
 }
 
 function ropePieces(diagram: Diagram, rope: number, reversed: boolean): ClosedPiece[] {

@@ -2,8 +2,10 @@ import type { Result } from '../../result';
 import { fail, ok } from '../../result';
 import type { Claim } from '../catalogue/entry';
 import { type Form, type FormSpec, readForm } from '../form/form';
+import { eitherHand } from './either-hand';
 import { withCrossingFlipped } from './flip';
 import { type Invariants, invariantsOf } from './invariants';
+import type { KnotName } from './names';
 import { type ProofView, viewsOf } from './views';
 
 /** What a claim expects beside what the path gives. */
@@ -21,14 +23,11 @@ export interface Proof {
   readonly results: readonly Proved[];
 }
 
-const words = (
-  alone: readonly string[] | undefined,
-  linking: readonly number[] | undefined,
-  amphichiral: boolean | undefined,
-): string =>
+const words = ({ alone, linking, whole, amphichiral }: Omit<Claim, 'closure'>): string =>
   [
     alone?.join(', '),
     linking?.length ? `linking ${linking.map((n) => `±${n}`).join(', ')}` : undefined,
+    whole,
     amphichiral ? 'its own mirror image' : undefined,
   ]
     .filter(Boolean)
@@ -47,21 +46,28 @@ function isAmphichiral(invariants: Invariants): boolean {
 }
 
 function prove(claim: Claim, views: readonly ProofView[]): Proved {
-  const expected = words(claim.alone, claim.linking, claim.amphichiral);
+  const expected = words(claim);
   const view = views.find((v) => v.name === claim.closure);
   if (!view)
     return { claim, expected, obtained: 'the form cannot be closed this way', holds: false };
   const found = invariantsOf(view);
   const linking = found.linking.map(Math.abs);
   const amphichiral = claim.amphichiral ? isAmphichiral(found) : undefined;
+  const whole = claim.whole === undefined ? undefined : eitherHand(found.whole);
   const holds =
     (!claim.alone || claim.alone.join() === found.alone.join()) &&
     (!claim.linking || claim.linking.join() === linking.join()) &&
+    claim.whole === whole &&
     amphichiral !== false;
   return {
     claim,
     expected,
-    obtained: words(claim.alone && found.alone, claim.linking && linking, amphichiral),
+    obtained: words({
+      ...(claim.alone ? { alone: found.alone as readonly KnotName[] } : {}),
+      ...(claim.linking ? { linking } : {}),
+      ...(whole === undefined ? {} : { whole }),
+      ...(amphichiral ? { amphichiral } : {}),
+    }),
     holds,
   };
 }
