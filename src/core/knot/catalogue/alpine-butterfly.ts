@@ -139,6 +139,7 @@ export const alpineButterfly = {
             tips: [19],
           },
         ],
+        fixtures: [{ kind: 'post', at: [7.8, 0], radius: 0.3, hidden: true }],
       },
       claims: [
         { closure: 'ends', alone: ['unknot'] },

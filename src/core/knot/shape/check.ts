@@ -1,6 +1,6 @@
 import type { Form } from '../form/form';
 import { fingerprintOf } from '../topology/invariants';
-import { wholeViews } from '../topology/views';
+import { stateViews } from '../topology/views';
 import type { Body } from './body';
 import { SHAPE_LIMITS } from './limits';
 import { sharpestTurnRad, worstOverlap } from './measure';
@@ -19,7 +19,7 @@ export interface ShapeCheck {
  * authored form, nothing may overlap beyond the limit, and no rope may zigzag.
  */
 export function checkShape(form: Form, body: Body): ShapeCheck {
-  const sameInvariants = printOfBody(form, body) === fingerprintOf(wholeViews(form, form.diagram));
+  const sameInvariants = printOfBody(form, body) === fingerprintOf(stateViews(form, form.diagram));
   const [overlapD, turnRad] = [worstOverlap(body), sharpestTurnRad(body)];
   return {
     overlapD,
@@ -29,7 +29,7 @@ export function checkShape(form: Form, body: Body): ShapeCheck {
   };
 }
 
-/** Invariants of a body, closed in every way that needs no cut. */
+/** Invariants of a body, closed in every way its form is. */
 export function printOfBody(form: Form, body: Body): string {
-  return fingerprintOf(wholeViews(form, projected(body)));
+  return fingerprintOf(stateViews(form, projected(body)));
 }

@@ -3,9 +3,9 @@ import { assert, ok } from '../../result';
 import { fixedLine, type Form } from '../form/form';
 import type { Mark, RopePath } from '../path/notation';
 import type { Passage } from '../path/meetings';
-import { diagramOf } from './diagram';
+import { type Crossing, type Diagram, diagramOf } from './diagram';
 import { fingerprintOf } from './invariants';
-import { viewsOf } from './views';
+import { type ProofView, viewsOf } from './views';
 
 const OTHER: Record<Mark, Mark> = { O: 'U', U: 'O', o: 'u', u: 'o', '.': '.' };
 
@@ -52,4 +52,29 @@ export function unnoticedFlips(form: Form): number[] {
     const views = turned.ok ? viewsOf(turned.value) : turned;
     return views.ok && fingerprintOf(views.value) === print ? [i] : [];
   });
+}
+
+const turned = (crossings: readonly Crossing[], which: number): Crossing[] =>
+  crossings.map((c, i) => (i === which ? { over: c.under, under: c.over } : c));
+
+/** The crossings whose turning over a form's views, in any one state of it, do not notice. */
+export function unnoticedIn(views: readonly ProofView[]): number[] {
+  const print = fingerprintOf(views);
+  return views[0]!.diagram.crossings.flatMap((_, i) => {
+    const other = views.map((v) => ({
+      ...v,
+      diagram: { ...v.diagram, crossings: turned(v.diagram.crossings, i) },
+    }));
+    return fingerprintOf(other) === print ? [i] : [];
+  });
+}
+
+/** Whether a crossing is a mere kink: the rope between its two passages meets nothing but itself, so that it can be turned out. */
+export function isKink({ crossings }: Diagram, which: number): boolean {
+  const { over, under } = crossings[which]!;
+  if (over.rope !== under.rope) return false;
+  const place = (p: Passage): number => p.piece + p.along;
+  const [from, to] = [place(over), place(under)].sort((a, b) => a - b) as [number, number];
+  const within = (p: Passage): boolean => p.rope === over.rope && place(p) > from && place(p) < to;
+  return crossings.every((c, i) => i === which || within(c.over) === within(c.under));
 }

@@ -3,6 +3,7 @@ import { fail, ok, type Result } from '../../result';
 import type { Form } from '../form/form';
 import { fixedLine } from '../form/form';
 import { type Closure, eachToItself, outward } from './closure';
+import { cutDiagram, type Tip, tipsOf } from './cut-diagram';
 import { type Diagram, diagramOf } from './diagram';
 
 /**
@@ -35,12 +36,7 @@ const BEND: Closure = [
 /** All views a form is judged by. The same closures serve a drawn-up frame, given its diagram. */
 export function viewsOf(form: Form): Result<ProofView[]> {
   const views = wholeViews(form, form.diagram);
-  const tips = form.spec.ropes.flatMap((rope, r) =>
-    (rope.tips ?? []).map((tip) => ({ rope: r, tip })),
-  );
-  const cuts: [ClosureName, Tip[]][] = tips.map((t, i) => [`cut ${i + 1}`, [t]]);
-  if (tips.length > 1) cuts.push(['cut all', tips]);
-  for (const [name, at] of cuts) {
+  for (const [name, at] of cutsOf(form)) {
     const cut = cutView(form, name, at);
     if (!cut.ok) return cut;
     views.push(cut.value);
@@ -48,10 +44,18 @@ export function viewsOf(form: Form): Result<ProofView[]> {
   return ok(views);
 }
 
-interface Tip {
-  readonly rope: number;
-  readonly tip: number;
+/** Every way in which a form is cut for proving: at each of its bights, and at all of several. */
+function cutsOf(form: Form): (readonly [ClosureName, readonly Tip[]])[] {
+  const tips = tipsOf(form);
+  const each = tips.map((t, i) => [`cut ${i + 1}`, [t]] as const);
+  return tips.length > 1 ? [...each, ['cut all', tips]] : each;
 }
+
+/** All views of a form in any state, cuts included: the same closures for its path and for a drawn-up frame. */
+export const stateViews = (form: Form, diagram: Diagram): ProofView[] => [
+  ...wholeViews(form, diagram),
+  ...cutsOf(form).map(([name, tips]) => cutDiagram(form, diagram, name, tips)),
+];
 
 /** The form with its ropes cut at some tips; the pieces of a rope follow each other. */
 function cutView(form: Form, name: ClosureName, tips: readonly Tip[]): Result<ProofView> {
