@@ -3,7 +3,7 @@ import { INPUT_ISSUES } from './input';
 
 /** Which knot of the catalogue an author's mistake lies in. */
 const ofKnot = (v: Issue['values']): string =>
-  v['knot'] ? `Knot ${v['knot']}${v['cut'] ? `, ${v['cut']}` : ''}: ` : '';
+  v['knot'] ? `Knot ${v['knot']}: ` : '';
 
 /** Wording of coded issues, for the screen and the programming interface alike. First what to do, then why. */
 const ISSUES: Record<string, (v: Issue['values']) => string> = {

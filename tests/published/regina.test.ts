@@ -45,9 +45,8 @@ function terms(list: [number, number][], link: boolean): string {
 
 const cases = allForms().flatMap(({ name, form }) => {
   const read = readForm(name, form.spec);
-  const views = read.ok ? viewsOf(read.value) : read;
-  return views.ok
-    ? views.value
+  return read.ok
+    ? viewsOf(read.value)
         .map((v) => ({
           name: `${name}, ${v.name}`,
           code: planarCode(closed(v.diagram, v.closure)),

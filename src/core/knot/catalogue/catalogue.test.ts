@@ -3,7 +3,7 @@ import { readForm } from '../form/form';
 import { knot, KNOTS, type KnotId } from '../knots';
 import type { Passage } from '../path/meetings';
 import { eitherHand } from '../topology/either-hand';
-import { closed, eachToItself } from '../topology/closure';
+import { closed } from '../topology/closure';
 import { unnoticedFlips, withCrossingFlipped } from '../topology/flip';
 import { fingerprintOf, invariantsOf } from '../topology/invariants';
 import { jonesInA } from '../topology/jones';
@@ -19,9 +19,7 @@ const named = (name: string) => forms.find((f) => f.name === name)!;
 const viewsOfForm = (name: string) => {
   const form = readForm(name, named(name).form.spec);
   if (!form.ok) throw new Error(wordIssue(form.issues[0]!));
-  const views = viewsOf(form.value);
-  if (!views.ok) throw new Error(wordIssue(views.issues[0]!));
-  return { form: form.value, views: views.value };
+  return { form: form.value, views: viewsOf(form.value) };
 };
 const closes = (name: string, closure: string) =>
   invariantsOf(viewsOfForm(name).views.find((v) => v.name === closure)!);
@@ -40,7 +38,12 @@ function withoutRope(view: ProofView, rope: number): ProofView {
         .map((c) => ({ over: passage(c.over), under: passage(c.under) })),
       shut: shut.filter((r) => r !== rope).map(kept),
     },
-    closure: eachToItself(ropes.length - 1),
+    closure: view.closure
+      .filter((_, r) => r !== rope)
+      .map(([a, b]) => [
+        { ...a, rope: kept(a.rope) },
+        { ...b, rope: kept(b.rope) },
+      ]),
   };
 }
 

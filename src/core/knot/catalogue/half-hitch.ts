@@ -93,7 +93,7 @@ export const halfHitch = {
           linking: [1],
           because: 'fully slipped: the bight pulls out',
         },
-        { closure: 'cut 1', alone: ['3₁', 'unknot', 'unknot'], linking: [1, 1, 1] },
+        { closure: 'cut 1', alone: ['3₁', 'unknot', 'unknot'], linking: [1, 1, 0] },
       ],
       release: 'fully slipped',
       slippedOf: 'plain',

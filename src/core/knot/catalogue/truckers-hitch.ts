@@ -55,23 +55,29 @@ export const truckersHitch = {
   forms: [
     {
       id: 'slip-loop',
-      name: 'slip loop, slipped half hitch',
-      note: 'The quick one. The load line comes from above, the anchor is below.',
+      name: 'slip loop, two half hitches',
+      note: 'The quick one, its second hitch slipped. The load line comes from above, the anchor is below.',
       spec: {
         ropes: [
           {
-            path: '0,18 0,6 O 0,2.6 0,0.2 U 0,-2.6 O 1.2,-5 O 4.2,-6 O 6.5,-3 6,1 3,3 0,3.2 U -2.6,2.6 -2.6,1 O 0,-0.6 3,-1.4 3.9,-3.4 U 4.4,-6.4 4.8,-10 5,-13 U 3.5,-15.2 O 2,-13 2.2,-9 U 2.2,-5 1,-3 U -2.8,-2.6 -6,-3.4 -8,-8 -7,-20 -4.4,-30 o -2.8,-33.6 -1.7,-34.6 -0.6,-33.8 u 0.4,-30 1.4,-25 U 1.5,-22 O 1.6,-20 O 1.8,-17.6 U 2.6,-13 3.5,-11.5 4.4,-13 O 5.5,-16 5.5,-19 UU 3.5,-22 2.6,-22.6 O 0,-23.7 -1.2,-22.7 0,-21.7 U 2.5,-21.5 O 5,-21.9 9,-22.9 11,-22 9,-20.9 5.6,-20.2 O 3.4,-19.7 U 1.6,-19.2 -1,-18.8 -6,-19.4',
-            tips: [18],
+            path: '0,18 0,6 O 0,2.6 0,0.2 U 0,-2.6 O 1.2,-5 O 4.2,-6 O 6.5,-3 6,1 3,3 0,3.2 U -2.6,2.6 -2.6,1 O 0,-0.6 3,-1.4 3.9,-3.4 U 4.4,-6.4 4.8,-10 5,-13 U 3.5,-15.2 O 2,-13 2.2,-9 U 2.2,-5 1,-3 U -2.8,-2.6 -6,-3.4 -7.6,-7 -6,-12 -2.6,-15.6 OUOOU -2.3,-28 -3.2,-31 o -2.8,-33.6 -1.7,-34.6 -0.6,-33.8 u 0.4,-30 1.4,-27 UOOUO 1.9,-16 U 2.6,-13 3.5,-11.5 4.4,-13 O 5.5,-16 4.6,-17.6 U 3.2,-18.8 OO -3.6,-19.7 -5,-19.4 -5.4,-18.4 -4.6,-17.5 UU 2.6,-17.3 3.4,-17.4 O 5.4,-18.6 6.8,-20.4 5.6,-22.2 U 4,-23.2 U 3,-24.2 OO -3.4,-25.1 -4.8,-25 -5.4,-24 -4.6,-23.2 UU 2.4,-23.2 3.5,-23.4 O 7,-24.9 10.5,-25.7 11.6,-24.9 10.5,-24.1 7,-23.1 O 4.8,-22.4 3.4,-21.7 2.4,-21.5 UU -5.5,-21.7 -9,-22.4',
+            tips: [18, 32, 62],
           },
         ],
         fixtures: [
           { kind: 'ring', at: [-1.7, -36], radius: 3, tube: 0.6 },
-          { kind: 'post', at: [9.2, -21.9], radius: 0.35, hidden: true },
+          { kind: 'post', at: [10.8, -24.9], radius: 0.35, hidden: true },
         ],
       },
       claims: [
         { closure: 'cut 1', linking: [0, 0, 1] },
         { closure: 'ends', linking: [1] },
+        {
+          closure: 'cut all',
+          alone: ['3₁', 'unknot', '3₁#3₁', 'unknot', 'unknot'],
+          linking: [0, 0, 1, 0, 0, 1, 0, 1, 0, 0],
+          because: 'two half hitches, linked with the leg from the knot to the anchor',
+        },
       ],
       steps: [
         {
@@ -80,51 +86,64 @@ export const truckersHitch = {
           look: 'The sliding leg toward the anchor.',
         },
         {
-          shown: { upTo: [32.4] },
+          shown: { upTo: [34.4] },
           say: 'Take the end round the anchor.',
           look: 'Leave travel: a hand’s width and the stretch.',
         },
         {
-          shown: { upTo: [40.5] },
+          shown: { upTo: [40.4] },
           say: 'Up through the loop and down.',
           look: 'This is your purchase: pull.',
         },
         {
+          shown: { upTo: [49.6] },
+          say: 'Pinch it at the loop. Half hitch round both short strands.',
+          look: '{Over}, {behind}, out {over} itself.',
+        },
+        {
           shown: 'whole',
-          say: 'Pinch it at the loop, slipped half hitch round the short strands.',
-          look: 'Hard against the loop.',
+          say: 'Second half hitch the same way, with a bight instead of the end.',
+          look: 'The tail stays on its own side.',
         },
         {
           shown: 'drawn up',
-          say: 'Second hitch, tail tucked.',
-          look: 'Loop still open, lock close.',
+          say: 'Pull the bight snug.',
+          look: 'Loop still open, lock close. The tail undoes the second hitch.',
         },
       ],
       labels: [
         { u: 0.3, text: 'to the load' },
         { u: 4, text: 'slip loop', inset: true },
         { u: 30, text: 'anchor' },
-        { u: 47, text: 'slipped lock', inset: true },
+        { u: 52, text: 'lock', inset: true },
       ],
     },
     {
       id: 'butterfly',
       name: 'butterfly loop',
-      note: 'Best to untie, does not fall out when slack.',
+      note: 'Best to untie, does not fall out when slack. Two half hitches lock it, the second one slipped.',
       spec: {
         ropes: [
           {
-            path: '0,16 0,9 U 0.3,3.5 OOO 3,-2 5.5,-4 8,-2.4 UUU 10.2,2 11,5 8,7.5 3,7.5 O -3,6.5 -4.5,4 -2,1.7 UU 5.5,1.4 OO 11,1.9 15,3 18,0 U 15,-3 O 11,-1.9 OO 5.5,-1.4 UU -2,-1.7 -4.5,-4 -3,-6.5 O 3,-7.5 8,-7.5 11,-5 10.2,-2 UOU 8,2.4 5.5,4 3,2 OUO 0.3,-3.5 U 0.3,-8 0.8,-11 -0.6,-18 -1.4,-24 -2,-29.6 -1.5,-31.8 o -0.6,-33.2 u 0.4,-31.6 4,-24 9,-14 12.8,-13.9 U 12.9,-10.9 O 13,-8.9 O 13.2,-6.5 U 14,-1.9 14.9,-0.4 15.8,-1.9 O 16.9,-4.9 16.9,-7.9 UU 14.9,-10.9 14,-11.5 O 11.4,-12.6 10.2,-11.6 11.4,-10.6 U 13.9,-10.4 O 16.4,-10.8 20.4,-11.8 22.4,-10.9 20.4,-9.8 17,-9.1 O 14.8,-8.6 U 13,-8.1 10.4,-7.7 5.4,-8.3',
-            tips: [16],
+            path: '0,16 0,9 U 0.3,3.5 OOO 3,-2 5.5,-4 8,-2.4 UUU 10.2,2 11,5 8,7.5 3,7.5 O -3,6.5 -4.5,4 -2,1.7 UU 5.5,1.4 OO 11,1.9 15,3 18,0 U 15,-3 O 11,-1.9 OO 5.5,-1.4 UU -2,-1.7 -4.5,-4 -3,-6.5 O 3,-7.5 8,-7.5 11,-5 10.2,-2 UOU 8,2.4 5.5,4 3,2 OUO 0.3,-3.5 U 0.3,-8 -0.6,-11 -2.2,-15 OUOOU -2.2,-28 -2,-29.8 -1.5,-31.8 o -0.6,-33.2 u 0.4,-31.6 1.2,-27.5 UOOUO 1.9,-16 4,-13.4 8.5,-12.2 12.6,-10.6 13.2,-6.5 U 14,-1.9 14.9,-0.4 15.8,-1.9 O 16.9,-4.9 16.5,-9 13.5,-14 8.5,-16.2 5.5,-16.8 4.6,-17.6 U 3.2,-18.8 OO -3.6,-19.7 -5,-19.4 -5.4,-18.4 -4.6,-17.5 UU 2.6,-17.3 3.4,-17.4 O 5.4,-18.6 6.8,-20.4 5.6,-22.2 U 4,-23.2 U 3,-24.2 OO -3.4,-25.1 -4.8,-25 -5.4,-24 -4.6,-23.2 UU 2.4,-23.2 3.5,-23.4 O 7,-24.9 10.5,-25.7 11.6,-24.9 10.5,-24.1 7,-23.1 O 4.8,-22.4 3.4,-21.7 2.4,-21.5 UU -5.5,-21.7 -9,-22.4',
+            tips: [16, 37, 74],
           },
         ],
         fixtures: [
           { kind: 'ring', at: [-0.5, -35.2], radius: 3, tube: 0.6 },
-          { kind: 'post', at: [20.6, -10.8], radius: 0.35, hidden: true },
+          { kind: 'post', at: [10.8, -24.9], radius: 0.35, hidden: true },
           { kind: 'post', at: [15.6, 1.1], radius: 1.3, hidden: true },
         ],
       },
-      claims: [{ closure: 'cut 1', linking: [1, 0, 1] }],
+      claims: [
+        { closure: 'cut 1', linking: [1, 0, 1] },
+        {
+          closure: 'cut all',
+          alone: ['3₁', '3₁', '3₁#3₁', 'unknot', 'unknot'],
+          linking: [1, 0, 1, 0, 0, 1, 0, 1, 0, 0],
+          because: 'two half hitches, linked with the leg from the knot to the anchor',
+        },
+      ],
       checks: [
         'The butterfly’s parts lie parallel on one side.',
         'There is travel to spare between loop and anchor.',
@@ -137,14 +156,27 @@ export const truckersHitch = {
           say: 'Butterfly in the load line.',
           look: 'Parallel on one side.',
         },
-        { shown: { upTo: [39.4] }, say: 'Round the anchor.', look: 'Leave travel.' },
-        { shown: { upTo: [48.5] }, say: 'Up through the loop and down: pull.', look: 'Purchase.' },
+        { shown: { upTo: [38.6] }, say: 'Round the anchor.', look: 'Leave travel.' },
+        {
+          shown: { upTo: [49.5] },
+          say: 'Up through the loop and down: pull.',
+          look: 'Purchase.',
+        },
+        {
+          shown: { upTo: [61.6] },
+          say: 'Pinch it at the loop. Half hitch round both short strands.',
+          look: '{Over}, {behind}, out {over} itself.',
+        },
         {
           shown: 'whole',
-          say: 'Slipped half hitch round the short strands.',
-          look: 'Hard against the loop.',
+          say: 'Second half hitch the same way, with a bight instead of the end.',
+          look: 'The tail stays on its own side.',
         },
-        { shown: 'drawn up', say: 'Draw up.', look: 'Loop open, lock close.' },
+        {
+          shown: 'drawn up',
+          say: 'Pull the bight snug.',
+          look: 'Loop still open, lock close. The tail undoes the second hitch.',
+        },
       ],
       labels: [
         { u: 0.3, text: 'to the load' },
@@ -161,13 +193,21 @@ export const truckersHitch = {
       spec: {
         ropes: [
           {
-            path: '0,18 0,6 O 0,2.6 0,0.2 U 0,-2.6 O 1.2,-5 O 4.2,-6 O 6.5,-3 6,1 3,3 0,3.2 U -2.6,2.6 -2.6,1 O 0,-0.6 3,-1.4 3.9,-3.4 U 4.6,-6.4 5.8,-10 6.8,-13.5 5.8,-16.2 UO 3.8,-17 UO 1.6,-15.8 1,-12.5 1.8,-9 U 2.2,-5 1,-3 U -2.8,-2.6 -6,-3.4 -8,-8 -7,-20 -4.4,-29 -3,-31.6 o -2.4,-33.2 u -1.4,-31.6 0,-27 UO 1.4,-20 U 2.3,-16 2.8,-13.4 3.3,-16 O 3.4,-20 OU 2.6,-27 1.3,-31.4 o 1.9,-33.4 u 2.7,-31.2 4.2,-26 UO 4.4,-20 U 4.5,-16.4 5,-13.6 5.6,-16.2 O 6.6,-19.5 6.4,-22.5 U 5.2,-24.8 OOO 0,-25.6 -1.8,-24.6 -0.4,-23.3 U 3,-23 UU 5,-23 5.7,-23.1 O 7.4,-23.6 11,-25',
-            tips: [18],
+            path: '0,18 0,6 O 0,2.6 0,0.2 U 0,-2.6 O 1.2,-5 O 4.2,-6 O 6.5,-3 6,1 3,3 0,3.2 U -2.6,2.6 -2.6,1 O 0,-0.6 3,-1.4 3.9,-3.4 U 4.6,-6.4 5.8,-10 6.8,-13.5 5.8,-16.2 UO 3.8,-17 UO 1.6,-15.8 1,-12.5 1.8,-9 U 2.2,-5 1,-3 U -2.8,-2.6 -6,-3.4 -8,-8 -7,-20 OU -4.4,-29 -3,-31.6 o -2.4,-33.2 u -1.4,-31.6 0,-27 UO 1.4,-20 U 2.3,-16 2.8,-13.4 3.3,-16 O 3.4,-20 OU 2.6,-27 1.3,-31.4 o 1.9,-33.4 u 2.7,-31.2 4.2,-26 UO 4.4,-20 U 4.5,-16.4 5,-13.6 5.6,-16.2 O 6.6,-19.5 6.4,-22.5 U 5.2,-24.8 OOOO -7.6,-26 -8.6,-24.8 -7.6,-23.6 UU 3,-23 UU 5,-23 5.7,-23.1 O 7.4,-23.6 11,-25',
+            tips: [18, 32, 42],
           },
         ],
         fixtures: [{ kind: 'ring', at: [0, -36], radius: 4.5, tube: 0.6 }],
       },
-      claims: [{ closure: 'cut 1', linking: [0, 0, 2] }],
+      claims: [
+        { closure: 'cut 1', linking: [0, 0, 2] },
+        {
+          closure: 'cut all',
+          alone: ['3₁', 'unknot', 'unknot', '3₁', 'unknot'],
+          linking: [0, 0, 1, 0, 0, 0, 0, 1, 1, 0],
+          because: 'a half hitch, linked with the leg from the knot to the anchor',
+        },
+      ],
       checks: [
         'The loop is loaded on the leg that does not slide.',
         'Both passes lie side by side, not crossed.',
@@ -246,7 +286,7 @@ export const truckersHitch = {
         {
           shown: 'drawn up',
           say: 'Pull, then lock with half hitches of the bight.',
-          look: 'Both round the short strands.',
+          look: 'Both round the short strands. They are not drawn here.',
         },
       ],
       labels: [

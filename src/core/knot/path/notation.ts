@@ -53,37 +53,3 @@ export function parseRope(text: string): Result<RopePath> {
     ? ok({ points, marks })
     : fail('path-too-short', { points: points.length });
 }
-
-/** How far the tails of a cut loop stand apart and out, in rope diameters: they must leave the form without crossing. */
-const TAIL_APART = 0.6;
-const TAIL_OUT = 2;
-
-/**
- * The rope cut at the tip of a loop: two ropes, each with its marks, the cut ends led side by side away from the form.
- * For judging what is tied in the bight, which is invisible when the ends are merely joined.
- * @param tip control point at the tip; it must not be an end.
- */
-export function cutAt(path: RopePath, tip: number): [RopePath, RopePath] {
-  const { points, marks } = path;
-  const [before, at, after] = [points[tip - 1]!, points[tip]!, points[tip + 1]!];
-  const length = Math.hypot(after.x - before.x, after.y - before.y);
-  const along = { x: (after.x - before.x) / length, y: (after.y - before.y) / length };
-  const middle = {
-    x: points.reduce((s, p) => s + p.x, 0) / points.length,
-    y: points.reduce((s, p) => s + p.y, 0) / points.length,
-  };
-  const side = along.x * (at.y - middle.y) - along.y * (at.x - middle.x) > 0 ? 1 : -1;
-  const out = { x: -along.y * side, y: along.x * side };
-  const tail = (apart: number, away: number): PathPoint => ({
-    x: at.x + along.x * apart + out.x * away,
-    y: at.y + along.y * apart + out.y * away,
-  });
-  const half = (sign: 1 | -1): PathPoint[] => [
-    tail(sign * TAIL_APART, TAIL_OUT),
-    tail(sign * 2 * TAIL_APART, 3 * TAIL_OUT),
-  ];
-  return [
-    { points: [...points.slice(0, tip), ...half(-1)], marks: [...marks.slice(0, tip), []] },
-    { points: [...half(1).reverse(), ...points.slice(tip + 1)], marks: [[], ...marks.slice(tip)] },
-  ];
-}

@@ -1,9 +1,9 @@
 import type { Result } from '../../result';
-import { assert, ok } from '../../result';
+import { ok } from '../../result';
 import { fixedLine, type Form } from '../form/form';
 import type { Mark, RopePath } from '../path/notation';
 import type { Passage } from '../path/meetings';
-import { type Crossing, type Diagram, diagramOf } from './diagram';
+import { type Diagram, diagramOf, flipped } from './diagram';
 import { fingerprintOf } from './invariants';
 import { type ProofView, viewsOf } from './views';
 
@@ -42,29 +42,14 @@ export function withCrossingFlipped(form: Form, crossing: number): Result<Form> 
   return diagram.ok ? ok({ ...form, paths, diagram: diagram.value }) : diagram;
 }
 
-/** The crossings whose turning over the invariants of the form do not notice. The form's views must be readable. */
-export function unnoticedFlips(form: Form): number[] {
-  const right = viewsOf(form);
-  assert(right.ok, 'a form is proved before its crossings are turned over');
-  const print = fingerprintOf(right.value);
-  return form.diagram.crossings.flatMap((_, i) => {
-    const turned = withCrossingFlipped(form, i);
-    const views = turned.ok ? viewsOf(turned.value) : turned;
-    return views.ok && fingerprintOf(views.value) === print ? [i] : [];
-  });
-}
-
-const turned = (crossings: readonly Crossing[], which: number): Crossing[] =>
-  crossings.map((c, i) => (i === which ? { over: c.under, under: c.over } : c));
+/** The crossings whose turning over the invariants of the form do not notice. */
+export const unnoticedFlips = (form: Form): number[] => unnoticedIn(viewsOf(form));
 
 /** The crossings whose turning over a form's views, in any one state of it, do not notice. */
 export function unnoticedIn(views: readonly ProofView[]): number[] {
   const print = fingerprintOf(views);
   return views[0]!.diagram.crossings.flatMap((_, i) => {
-    const other = views.map((v) => ({
-      ...v,
-      diagram: { ...v.diagram, crossings: turned(v.diagram.crossings, i) },
-    }));
+    const other = views.map((v) => ({ ...v, diagram: flipped(v.diagram, i) }));
     return fingerprintOf(other) === print ? [i] : [];
   });
 }

@@ -80,16 +80,7 @@ export function proofOf(name: string, spec: FormSpec, claims: readonly Claim[]):
   const form = readForm(name, spec);
   if (!form.ok) return form;
   const views = viewsOf(form.value);
-  if (!views.ok)
-    return {
-      ok: false,
-      issues: views.issues.map((i) => ({ ...i, values: { ...i.values, knot: name } })),
-    };
-  return ok({
-    form: form.value,
-    views: views.value,
-    results: claims.map((c) => prove(c, views.value)),
-  });
+  return ok({ form: form.value, views, results: claims.map((c) => prove(c, views)) });
 }
 
 /**
@@ -118,8 +109,9 @@ export function provedOrWrong(
 function suspect(form: Form, claims: readonly Claim[]): Record<string, string | number> {
   const found = form.diagram.crossings.findIndex((_, i) => {
     const turned = withCrossingFlipped(form, i);
-    const views = turned.ok ? viewsOf(turned.value) : turned;
-    return views.ok && claims.every((c) => prove(c, views.value).holds);
+    if (!turned.ok) return false;
+    const views = viewsOf(turned.value);
+    return claims.every((c) => prove(c, views).holds);
   });
   if (found < 0) return {};
   const { over } = form.diagram.crossings[found]!;

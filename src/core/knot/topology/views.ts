@@ -1,10 +1,7 @@
-import { cutAt, type RopePath } from '../path/notation';
-import { fail, ok, type Result } from '../../result';
 import type { Form } from '../form/form';
-import { fixedLine } from '../form/form';
 import { type Closure, eachToItself, outward } from './closure';
 import { cutDiagram, type Tip, tipsOf } from './cut-diagram';
-import { type Diagram, diagramOf } from './diagram';
+import type { Diagram } from './diagram';
 
 /**
  * How a form is closed for proving.
@@ -33,16 +30,8 @@ const BEND: Closure = [
   ],
 ];
 
-/** All views a form is judged by. The same closures serve a drawn-up frame, given its diagram. */
-export function viewsOf(form: Form): Result<ProofView[]> {
-  const views = wholeViews(form, form.diagram);
-  for (const [name, at] of cutsOf(form)) {
-    const cut = cutView(form, name, at);
-    if (!cut.ok) return cut;
-    views.push(cut.value);
-  }
-  return ok(views);
-}
+/** All views a form is judged by, as its path lies. */
+export const viewsOf = (form: Form): ProofView[] => stateViews(form, form.diagram);
 
 /** Every way in which a form is cut for proving: at each of its bights, and at all of several. */
 function cutsOf(form: Form): (readonly [ClosureName, readonly Tip[]])[] {
@@ -56,24 +45,6 @@ export const stateViews = (form: Form, diagram: Diagram): ProofView[] => [
   ...wholeViews(form, diagram),
   ...cutsOf(form).map(([name, tips]) => cutDiagram(form, diagram, name, tips)),
 ];
-
-/** The form with its ropes cut at some tips; the pieces of a rope follow each other. */
-function cutView(form: Form, name: ClosureName, tips: readonly Tip[]): Result<ProofView> {
-  const paths = form.paths.flatMap((path: RopePath, r) => {
-    const pieces: RopePath[] = [path];
-    // From the far end, so that the numbers of the tips before stay right.
-    for (const { tip } of tips.filter((t) => t.rope === r).sort((a, b) => b.tip - a.tip))
-      pieces.splice(0, 1, ...cutAt(pieces[0]!, tip));
-    return pieces;
-  });
-  const diagram = diagramOf(
-    paths,
-    form.fixtures.map(fixedLine).filter((f) => f !== null),
-  );
-  if (!diagram.ok)
-    return fail(diagram.issues[0]!.code, { ...diagram.issues[0]!.values, cut: name });
-  return ok({ name, diagram: diagram.value, closure: eachToItself(diagram.value.ropes.length) });
-}
 
 /** The views that need no cut, for a diagram of the form's ropes in any state. */
 export function wholeViews(form: Form, diagram: Diagram): ProofView[] {
