@@ -26,13 +26,19 @@ import { closed } from '@/core/knot/topology/closure';
 import { planarCode, planarCodeText } from '@/core/knot/topology/planar-code';
 import { wholeViews } from '@/core/knot/topology/views';
 
-/** What the finder and the comparison show of an entry. */
-export interface KnotCard {
+/** Part of breaking strength that is counted, and whether any school has a figure. */
+interface Counted {
+  readonly counted: number;
+  readonly published: boolean;
+}
+
+/** What the finder and the comparison show of an entry; counted as its first form is, unless a form is named. */
+export interface KnotCard extends Counted {
   readonly id: string;
   readonly name: string;
   readonly aliases: readonly string[];
   /** Ways of tying it and what each is called; what people tie by mistake. */
-  readonly forms: readonly FindableForm[];
+  readonly forms: readonly (FindableForm & Counted)[];
   readonly mistakes: readonly string[];
   /** The way that serves a purpose, where it is not the first. */
   readonly formFor: Partial<Record<Purpose, string>>;
@@ -41,9 +47,6 @@ export interface KnotCard {
   readonly purposes: readonly Purpose[];
   readonly crews: readonly Crew[];
   readonly easy: Entry['easy'];
-  /** Part of breaking strength that is counted, and whether any school has a figure. */
-  readonly counted: number;
-  readonly published: boolean;
 }
 
 /** Everything a comparison says of an entry. */
@@ -111,11 +114,22 @@ function shippedOf(name: string): Promise<ShippedForm> {
 /** What a form is, where it is not as its entry says. */
 type OfForm = Pick<TiedForm, 'checks' | 'strength' | 'holds' | 'tailD'>;
 
-const counted = (strength: Entry['strength']): number =>
-  strength ? (knotEfficiency(strength, 'lowest', 'polyester').value ?? 0) : UNPUBLISHED_EFFICIENCY;
-
 const schoolsOf = (strength: Entry['strength']): SchoolValue[] =>
   strength ? schoolValues(strength) : [];
+
+const countedOf = (strength: Entry['strength']): Counted => ({
+  counted: strength
+    ? (knotEfficiency(strength, 'lowest', 'polyester').value ?? 0)
+    : UNPUBLISHED_EFFICIENCY,
+  published: schoolsOf(strength).length > 0,
+});
+
+/** Forms of an entry by their names, each with what it leaves of a rope. */
+const formsOf = (entry: Entry): KnotCard['forms'] =>
+  namesOf(entry).forms.map((names, i) => {
+    const { strength = entry.strength }: OfForm = entry.forms[i]!;
+    return { ...names, ...countedOf(strength) };
+  });
 
 /** The short facts of every entry, in the order they are taught. */
 export function knotCards(): KnotCard[] {
@@ -124,6 +138,7 @@ export function knotCards(): KnotCard[] {
     name: entry.name,
     aliases: entry.aliases,
     ...namesOf(entry),
+    forms: formsOf(entry),
     formFor: Object.fromEntries(
       entry.purposes
         .map((p) => [p, formFor(entry, p).id] as const)
@@ -134,8 +149,7 @@ export function knotCards(): KnotCard[] {
     purposes: entry.purposes,
     crews: entry.crews,
     easy: entry.easy,
-    counted: counted(entry.strength),
-    published: schoolsOf(entry.strength).length > 0,
+    ...countedOf(entry.strength),
   }));
 }
 
@@ -149,11 +163,9 @@ function factsOf(entry: Entry, form: TiedForm | null): KnotFacts {
     tailD = entry.tailD,
   }: OfForm = form ?? {};
   const card = knotCards().find((c) => c.id === entry.id)!;
-  const schools = schoolsOf(strength);
   return {
     ...card,
-    counted: counted(strength),
-    published: schools.length > 0,
+    ...countedOf(strength),
     notFor,
     jams,
     unties,
@@ -164,7 +176,7 @@ function factsOf(entry: Entry, form: TiedForm | null): KnotFacts {
     backup,
     tailD,
     checks,
-    schools,
+    schools: schoolsOf(strength),
   };
 }
 

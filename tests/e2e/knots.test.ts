@@ -36,6 +36,14 @@ describe('the finder', () => {
     await p.clickText('stage');
     expect(await p.text('[role=status]')).toMatch(/of 24 knots/);
     await p.clickText('every crew');
+    await p.fill('Any name, or what it must do', 'double sheet bnd');
+    await p.page.waitForSelector(
+      'ul[aria-label="Knots found"] a[href="/knots/sheet-bend?form=double"]',
+    );
+    const like = await p.text('ul[aria-label="Knots found"]');
+    expect(like).toContain('here: double');
+    expect(like).toContain('45 %, no published value');
+    await p.fill('Any name, or what it must do', '');
     for (const name of ['Bowline', 'Clove hitch', 'Prusik', 'Reef']) {
       // As a person would: away from the bar at the foot, then clicked.
       await p.page.evaluate((n) => {

@@ -228,6 +228,39 @@ describe('a tying run', () => {
     await p.leave();
   });
 
+  it('what is said and read aloud turns with the view: left is right, and over is under, for who faces the tier', async () => {
+    const p = await Person.at(browser);
+    await p.page.evaluateOnNewDocument(() => {
+      const said: string[] = [];
+      Object.assign(window, { said });
+      Object.defineProperty(window, 'speechSynthesis', {
+        value: { speak: (u: { text: string }) => said.push(u.text), cancel: () => {} },
+      });
+      Object.defineProperty(window, 'SpeechSynthesisUtterance', {
+        value: class {
+          constructor(readonly text: string) {}
+        },
+      });
+    });
+    await p.stepInAs('Ilse Varrow', '/knots/half-hitch');
+    const second = (): Promise<string> => p.text('[aria-label="Steps"] li:nth-child(2)');
+    expect(await second()).toMatch(/Cross it over the standing part\.\s+To the left\./);
+    await p.clickText('left-handed');
+    expect(await second()).toMatch(/Cross it over the standing part\.\s+To the right\./);
+    await p.clickText('facing me');
+    expect(await second()).toMatch(/Cross it under the standing part\.\s+To the left\./);
+    await p.clickText('left-handed');
+    await p.page.keyboard.press('ArrowRight');
+    await p.page.keyboard.press('h');
+    await p.page.waitForFunction(() =>
+      (window as unknown as { said: string[] }).said.includes(
+        '2. Cross it under the standing part. To the right.',
+      ),
+    );
+    expect(p.errors).toEqual([]);
+    await p.leave();
+  });
+
   it('who wants no motion gets the drawn-up knot at once, without a worker', async () => {
     const p = await Person.at(browser);
     await p.page.emulateMediaFeatures([{ name: 'prefers-reduced-motion', value: 'reduce' }]);

@@ -53,6 +53,7 @@ function Result({
   full: boolean;
   onPick: (on: boolean) => void;
 }) {
+  const { counted, published } = card.forms.find((f) => f.id === form) ?? card;
   return (
     <Card $picked={picked}>
       <Link href={`/knots/${card.id}${form ? `?form=${form}` : ''}`} prefetch={false}>
@@ -67,7 +68,7 @@ function Result({
         <Marks>
           <dt>strength left</dt>
           <dd>
-            {Math.round(card.counted * 100)} %{card.published ? '' : ', no published value'}
+            {Math.round(counted * 100)} %{published ? '' : ', no published value'}
           </dd>
           <dt>tying</dt>
           <dd>
@@ -168,9 +169,9 @@ export function Finder({
           />
         </div>
         <Label role="status">
-          {found.length === cards.length
+          {shown.length === cards.length
             ? `${cards.length} knots`
-            : `${found.length} of ${cards.length} knots`}
+            : `${shown.length} of ${cards.length} knots`}
         </Label>
       </Head>
       <Filters role="group" aria-label="What it must do">

@@ -218,7 +218,7 @@ export function ElementEditor({
     <Box aria-label={`Picked: ${wordKind(element.kind)}`}>
       <Head>
         <h3>{list.length > 0 ? 'What else could be here' : wordKind(element.kind)}</h3>
-        {list.length > 0 ? <Small>what suits first, then by what it does to the line</Small> : null}
+        {list.length > 0 ? <Small>what suits first, then the strongest</Small> : null}
         {pulls && !editor.readOnly ? (
           <Button $kind="quiet" onPress={() => setBench(true)}>
             Open the pull bench
