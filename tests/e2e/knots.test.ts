@@ -44,6 +44,9 @@ describe('the finder', () => {
     expect(like).toContain('here: double');
     expect(like).toContain('45 %, no published value');
     await p.fill('Any name, or what it must do', '');
+    await p.page.waitForFunction(
+      () => document.querySelectorAll('ul[aria-label="Knots found"] > li').length === 24,
+    );
     for (const name of ['Bowline', 'Clove hitch', 'Prusik', 'Reef']) {
       // As a person would: away from the bar at the foot, then clicked.
       await p.page.evaluate((n) => {

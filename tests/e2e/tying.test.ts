@@ -37,6 +37,21 @@ const untilBusy = (page: Page, n: number): Promise<unknown> =>
     n,
   );
 
+/** Gives pages to come a voice that keeps what it says: `window.said`. */
+const giveVoice = (p: Person): Promise<unknown> =>
+  p.page.evaluateOnNewDocument(() => {
+    const said: string[] = [];
+    Object.assign(window, { said });
+    Object.defineProperty(window, 'speechSynthesis', {
+      value: { speak: (u: { text: string }) => said.push(u.text), cancel: () => {} },
+    });
+    Object.defineProperty(window, 'SpeechSynthesisUtterance', {
+      value: class {
+        constructor(readonly text: string) {}
+      },
+    });
+  });
+
 describe('a tying run', () => {
   it('by keyboard: through the steps, drawn up, from the other side, left-handed, checks ticked', async () => {
     const p = await at('/knots/bowline');
@@ -188,17 +203,9 @@ describe('a tying run', () => {
 
   it('steps are read aloud where the browser has a voice, and the screen is asked to stay awake', async () => {
     const p = await Person.at(browser);
+    await giveVoice(p);
     await p.page.evaluateOnNewDocument(() => {
-      const said: string[] = [];
-      Object.assign(window, { said, locks: 0 });
-      Object.defineProperty(window, 'speechSynthesis', {
-        value: { speak: (u: { text: string }) => said.push(u.text), cancel: () => {} },
-      });
-      Object.defineProperty(window, 'SpeechSynthesisUtterance', {
-        value: class {
-          constructor(readonly text: string) {}
-        },
-      });
+      Object.assign(window, { locks: 0 });
       Object.defineProperty(navigator, 'wakeLock', {
         value: {
           request: async () => {
@@ -230,18 +237,7 @@ describe('a tying run', () => {
 
   it('what is said and read aloud turns with the view: left is right, and over is under, for who faces the tier', async () => {
     const p = await Person.at(browser);
-    await p.page.evaluateOnNewDocument(() => {
-      const said: string[] = [];
-      Object.assign(window, { said });
-      Object.defineProperty(window, 'speechSynthesis', {
-        value: { speak: (u: { text: string }) => said.push(u.text), cancel: () => {} },
-      });
-      Object.defineProperty(window, 'SpeechSynthesisUtterance', {
-        value: class {
-          constructor(readonly text: string) {}
-        },
-      });
-    });
+    await giveVoice(p);
     await p.stepInAs('Ilse Varrow', '/knots/half-hitch');
     const second = (): Promise<string> => p.text('[aria-label="Steps"] li:nth-child(2)');
     expect(await second()).toMatch(/Cross it over the standing part\.\s+To the left\./);
