@@ -3,6 +3,7 @@ import type { Browser, Page } from 'puppeteer-core';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { violations } from '../support/axe';
 import { BASE, frames, launch, Person } from '../support/browser';
+import { giveVoice } from '../support/voice';
 import { countPictures } from '../support/stage';
 
 let browser: Browser;
@@ -36,21 +37,6 @@ const untilBusy = (page: Page, n: number): Promise<unknown> =>
     {},
     n,
   );
-
-/** Gives pages to come a voice that keeps what it says: `window.said`. */
-const giveVoice = (p: Person): Promise<unknown> =>
-  p.page.evaluateOnNewDocument(() => {
-    const said: string[] = [];
-    Object.assign(window, { said });
-    Object.defineProperty(window, 'speechSynthesis', {
-      value: { speak: (u: { text: string }) => said.push(u.text), cancel: () => {} },
-    });
-    Object.defineProperty(window, 'SpeechSynthesisUtterance', {
-      value: class {
-        constructor(readonly text: string) {}
-      },
-    });
-  });
 
 describe('a tying run', () => {
   it('by keyboard: through the steps, drawn up, from the other side, left-handed, checks ticked', async () => {
