@@ -35,5 +35,9 @@ export const MEASURED = {
   'figure-eight/plain': { insideD: [30.3], reachD: [6.6], tailD: 12 },
   'double-overhand/plain': { insideD: [39.4], reachD: [12.7], tailD: 8 },
   'overhand/plain': { insideD: [26.5], reachD: [9.5], tailD: 12 },
+  'cow-hitch/plain': { insideD: [58.9], reachD: [13.1], tailD: 12 },
+  'cow-hitch/girth': { insideD: [61.2], reachD: [12.9], tailD: 12 },
+  'timber-hitch/plain': { insideD: [59.6], reachD: [20.6], tailD: 12 },
+  'carrick-bend/plain': { insideD: [25.8, 26.1], reachD: [9.6, 9.9], tailD: 15 },
 } as const satisfies Record<string, RopeUse>;
 export type MeasuredForm = keyof typeof MEASURED;

@@ -1,5 +1,6 @@
 import { overhand } from './overhand';
 import { doubleOverhand } from './double-overhand';
+import { stevedore } from './stevedore';
 import { figureEight } from './figure-eight';
 import { figureEightOnBight } from './figure-eight-on-bight';
 import { bowline } from './bowline';
@@ -9,14 +10,17 @@ import { halfHitch } from './half-hitch';
 import { twoHalfHitches } from './two-half-hitches';
 import { roundTurnTwoHalfHitches } from './round-turn-two-half-hitches';
 import { cloveHitch } from './clove-hitch';
+import { cowHitch } from './cow-hitch';
 import { constrictor } from './constrictor';
 import { tautLineHitch } from './taut-line-hitch';
 import { rollingHitch } from './rolling-hitch';
+import { timberHitch } from './timber-hitch';
 import { prusik } from './prusik';
 import { marlinspikeHitch } from './marlinspike-hitch';
 import { fishermansBend } from './fishermans-bend';
 import { reef } from './reef';
 import { sheetBend } from './sheet-bend';
+import { carrickBend } from './carrick-bend';
 import { zeppelin } from './zeppelin';
 import { fishermansKnot } from './fishermans-knot';
 import { halterHitch } from './halter-hitch';
@@ -29,6 +33,7 @@ export const CATALOGUE: readonly Entry[] = [
   overhand,
   doubleOverhand,
   figureEight,
+  stevedore,
   figureEightOnBight,
   bowline,
   slipLoop,
@@ -37,15 +42,18 @@ export const CATALOGUE: readonly Entry[] = [
   twoHalfHitches,
   roundTurnTwoHalfHitches,
   cloveHitch,
+  cowHitch,
   constrictor,
   tautLineHitch,
   rollingHitch,
+  timberHitch,
   prusik,
   marlinspikeHitch,
   fishermansBend,
   reef,
   sheetBend,
   zeppelin,
+  carrickBend,
   fishermansKnot,
   halterHitch,
   wrapHitch,

@@ -81,8 +81,8 @@ export const ATTACHMENTS = {
     hazards: ['slips-on-metal'],
     hint: 'rough round things only',
     holds: { slack: 'no', wet: 'yes', stiff: 'with care', slick: 'no' },
-    taught: null,
-    rope: null,
+    taught: { entry: 'timber-hitch', form: 'plain' },
+    rope: MEASURED['timber-hitch/plain'],
   },
   'taut-line-hitch': {
     name: 'taut-line hitch',
@@ -111,8 +111,8 @@ export const ATTACHMENTS = {
     hazards: [],
     hint: 'one leg loaded: tuck the tail',
     holds: { slack: 'with care', wet: 'yes', stiff: 'with care', slick: 'no' },
-    taught: null,
-    rope: null,
+    taught: { entry: 'cow-hitch', form: 'plain' },
+    rope: MEASURED['cow-hitch/plain'],
   },
   'girth-hitch': {
     name: 'girth (ring) hitch',
@@ -121,8 +121,8 @@ export const ATTACHMENTS = {
     hazards: ['both-legs-loaded'],
     hint: 'both legs loaded',
     holds: { slack: 'with care', wet: 'yes', stiff: 'with care', slick: 'no' },
-    taught: null,
-    rope: null,
+    taught: { entry: 'cow-hitch', form: 'girth' },
+    rope: MEASURED['cow-hitch/girth'],
   },
   'wrap-hitch': {
     name: 'wrap (tensionless) hitch',

@@ -55,6 +55,16 @@ export const BENDS = {
     taught: { entry: 'zeppelin', form: 'plain' },
     rope: MEASURED['zeppelin/plain'],
   },
+  'carrick-bend': {
+    name: 'carrick (full) bend',
+    uses: ['bend'],
+    efficiency: {},
+    hazards: ['equal-ropes-only'],
+    hint: 'large or stiff ropes; seize the ends',
+    holds: { slack: 'with care', wet: 'yes', stiff: 'yes', slick: 'with care' },
+    taught: { entry: 'carrick-bend', form: 'plain' },
+    rope: MEASURED['carrick-bend/plain'],
+  },
   reef: {
     name: 'reef (square) knot',
     uses: ['bend'],
