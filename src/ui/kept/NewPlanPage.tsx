@@ -83,9 +83,8 @@ function OwnLoad({ own, onOwn }: { own: Own; onOwn: (own: Own) => void }) {
     placeholder: `${formatQuantity(1, 'length', units)} so far`,
   } as const;
   const measure = (key: 'lengthM' | 'widthM' | 'heightM') => (v: number | null) => {
-    const { [key]: before, ...rest } = own;
+    const { [key]: _, ...rest } = own;
     onOwn(v === null ? rest : { ...rest, [key]: v });
-    void before;
   };
   return (
     <FieldGrid $min={150}>
@@ -130,10 +129,13 @@ function OwnLoad({ own, onOwn }: { own: Own; onOwn: (own: Own) => void }) {
 export function NewPlanPage({
   strength,
   ropes,
+  more,
 }: {
   strength: Strength;
-  /** Ropes of the locker that are in service. */
+  /** The first ropes of the locker that are in service, by code. */
   ropes: readonly LockerItem[];
+  /** Whether the locker has more of them. */
+  more: boolean;
 }) {
   const { viewer } = useMember();
   const router = useRouter();
@@ -222,6 +224,9 @@ export function NewPlanPage({
               </li>
             ))}
           </Ropes>
+          {more ? (
+            <Small>The locker holds more: put another on the line once the plan is begun.</Small>
+          ) : null}
           {ropes.length === 0 ? <Small>The locker holds no rope that is in service.</Small> : null}
         </Step>
       </Steps>

@@ -10,6 +10,7 @@ import {
   withKeptLoad,
 } from '@/core/securement/kept/take';
 import type { Plan } from '@/core/securement/plan';
+import { MOST_UNITS } from '@/core/securement/vocabulary';
 import { call, messageOf } from '../api';
 import { KeptPicker } from '../kept/KeptPicker';
 import { Button } from '../kit/Button';
@@ -114,7 +115,11 @@ export function KeptLoadBar({ plan, unit, hand }: BarProps & { readonly unit: Lo
   return (
     <>
       <Cluster $gap={4}>
-        <Button $kind="quiet" isDisabled={plan.units.length >= 24} onPress={() => setOpen(true)}>
+        <Button
+          $kind="quiet"
+          isDisabled={plan.units.length >= MOST_UNITS}
+          onPress={() => setOpen(true)}
+        >
           Put a kept load on
         </Button>
         {keptAs === null ? (

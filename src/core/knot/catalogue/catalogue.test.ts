@@ -78,6 +78,14 @@ describe('the claims of a form hold of no other', () => {
   });
 });
 
+describe('a claim of a form closed behind its pole', () => {
+  const claimed = forms.filter((f) => f.form.claims.some((c) => c.closure === 'behind'));
+  it('is made of some', () => expect(claimed.length).toBeGreaterThan(0));
+  it.each(claimed.map((f) => f.name))('%s says something that in front of it is not said', (name) =>
+    expect(closes(name, 'behind')).not.toEqual(closes(name, 'ends')),
+  );
+});
+
 describe('a crossing turned over is noticed by the invariants alone', () => {
   it.each(forms.map((f) => [f.name, f] as const))('every one of %s', (name, { form }) => {
     const allowed = 'idleCrossings' in form ? form.idleCrossings : undefined;

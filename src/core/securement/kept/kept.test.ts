@@ -104,6 +104,33 @@ describe('a plan on a kept deck', () => {
   });
 });
 
+describe('a unit that stands against a board', () => {
+  const [first] = bins.units;
+  const atFront: Plan = {
+    ...bins,
+    units: [{ ...first!, fromFrontM: 0, against: ['forward', 'rearward'] }],
+    deck: { ...bins.deck, lengthM: first!.lengthM },
+    lines: [],
+  };
+  it('stands against it no longer on a deck whose board is elsewhere', () => {
+    const { deck } = deckToKeep(atFront);
+    const longer = onKeptDeck(atFront, AT_1, { deck: { ...deck, lengthM: deck.lengthM + 1 } });
+    expect(longer.units[0]!.against).toEqual(['forward']);
+    expect(onKeptDeck(atFront, AT_1, { deck }).units).toEqual(atFront.units);
+  });
+  it('nor once it is found shorter; what was said of a board it never reached stays', () => {
+    const { unit } = loadToKeep(first!);
+    const at = { id: LOAD, version: 2 };
+    const shorter = { unit: { ...unit, lengthM: unit.lengthM - 0.5 } };
+    expect(asKeptNow(atFront, first!.id, at, shorter).units[0]!.against).toEqual(['forward']);
+    const aside: Plan = {
+      ...atFront,
+      units: atFront.units.map((u) => ({ ...u, against: ['left'] as const })),
+    } as unknown as Plan;
+    expect(asKeptNow(aside, first!.id, at, { unit }).units[0]!.against).toEqual(['left']);
+  });
+});
+
 describe('a load that comes back', () => {
   const load = loadToKeep(bins.units[0]!);
   const keptAs = { id: LOAD, version: 1 };

@@ -1,16 +1,40 @@
 /** Plans take decks and loads that are kept, and decks and loads of plans are kept. */
 import { freshId } from '../../ids';
+import { gapToBoard, isAtBoard } from '../load/findings';
+import { placeUnits } from '../load/placed';
 import type { LoadUnit } from '../load/schema';
 import type { Plan } from '../plan';
 import type { KeptAs } from '../schema';
+import type { Direction } from '../vocabulary';
 import type { KeptDeck, KeptLoad } from './schema';
 import { KEPT_DECK_FORMAT, KEPT_LOAD_FORMAT, KEPT_VERSION } from './vocabulary';
 
+/** A gap that has changed by less has not changed, m. */
+const SAME_GAP_M = 1e-3;
+
+/**
+ * A plan whose deck or units have changed: a unit that no longer reaches a board stands against it no longer. What was said
+ * of a board it never reached stays as it was said.
+ */
+function againstStill(before: Plan, after: Plan): Plan {
+  const stood = new Map(placeUnits(before.units).map((p) => [p.unit.id, p]));
+  return {
+    ...after,
+    units: placeUnits(after.units).map((now) => {
+      const was = stood.get(now.unit.id);
+      const isStill = (d: Direction): boolean =>
+        isAtBoard(now, d, after.deck) ||
+        (was !== undefined &&
+          Math.abs(gapToBoard(now, d, after.deck) - gapToBoard(was, d, before.deck)) < SAME_GAP_M);
+      const against = now.unit.against.filter(isStill);
+      return against.length === now.unit.against.length ? now.unit : { ...now.unit, against };
+    }),
+  };
+}
+
 /** A plan on a kept deck as it is now. Lines keep the anchors they name, whether this deck has them or not. */
-export const onKeptDeck = (plan: Plan, keptAs: KeptAs, { deck }: Pick<KeptDeck, 'deck'>): Plan => ({
-  ...plan,
-  deck: { ...deck, keptAs },
-});
+export const onKeptDeck = (plan: Plan, keptAs: KeptAs, { deck }: Pick<KeptDeck, 'deck'>): Plan =>
+  againstStill(plan, { ...plan, deck: { ...deck, keptAs } });
 
 /** What of a unit is its place on a deck, not what it is. */
 type OfItsPlace = 'id' | 'fromFrontM' | 'fromCentreM' | 'turnRad' | 'on' | 'against' | 'keptAs';
@@ -43,10 +67,11 @@ export const asKeptNow = (
   unitId: string,
   keptAs: KeptAs,
   { unit }: Pick<KeptLoad, 'unit'>,
-): Plan => ({
-  ...plan,
-  units: plan.units.map((u) => (u.id === unitId ? { ...u, ...itself(unit), keptAs } : u)),
-});
+): Plan =>
+  againstStill(plan, {
+    ...plan,
+    units: plan.units.map((u) => (u.id === unitId ? { ...u, ...itself(unit), keptAs } : u)),
+  });
 
 /** The deck of a plan as a document to keep. */
 export function deckToKeep({ deck }: Pick<Plan, 'deck'>): KeptDeck {

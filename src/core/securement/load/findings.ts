@@ -51,7 +51,7 @@ const pressed = (load: readonly Placed[]): Finding[] =>
 const AT_BOARD_M = 0.05;
 
 /** How far a unit stands from the edge of the deck on one side, m; less than nothing: it reaches over it. */
-const gapToBoard = (
+export const gapToBoard = (
   { box }: Placed,
   direction: Direction,
   { lengthM, widthM }: Pick<Deck, 'lengthM' | 'widthM'>,

@@ -11,11 +11,12 @@ export default async function NewPlan() {
   const { crewId } = await memberOrFirstPage();
   const now = new Date();
   const asked = new URLSearchParams({ kind: 'rope', state: 'in-service' });
-  const { gear } = await gearPage(pool(), crewId, gearQuery(asked, now));
+  const { gear, next } = await gearPage(pool(), crewId, gearQuery(asked, now));
   return (
     <NewPlanPage
       strength={await crewStrength(pool(), crewId)}
       ropes={gear.map((g) => standingOn(g, now))}
+      more={next !== null}
     />
   );
 }
