@@ -2,8 +2,7 @@ import type { Issue } from '@/core/result';
 import { INPUT_ISSUES } from './input';
 
 /** Which knot of the catalogue an author's mistake lies in. */
-const ofKnot = (v: Issue['values']): string =>
-  v['knot'] ? `Knot ${v['knot']}: ` : '';
+const ofKnot = (v: Issue['values']): string => (v['knot'] ? `Knot ${v['knot']}: ` : '');
 
 /** Wording of coded issues, for the screen and the programming interface alike. First what to do, then why. */
 const ISSUES: Record<string, (v: Issue['values']) => string> = {
