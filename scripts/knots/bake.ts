@@ -1,11 +1,30 @@
+import { spawn } from 'node:child_process';
+import { once } from 'node:events';
 import { mkdirSync, readdirSync, rmSync, writeFileSync } from 'node:fs';
+import { createRequire } from 'node:module';
+import { availableParallelism } from 'node:os';
 import path from 'node:path';
-import { allForms } from '@/core/knot/catalogue';
-import { fileOf, kept, make } from './forms';
+import { fileURLToPath } from 'node:url';
+import { allForms, type NamedForm } from '@/core/knot/catalogue';
+import { fileOf, kept } from './forms';
 import { writeGlyphs } from './glyphs';
 import { reportOf } from './report';
 
 /** Makes the geometry the application ships, form by form, and the report of what was proved. Unchanged forms are kept. */
+
+const tsx = createRequire(import.meta.url).resolve('tsx/cli');
+const maker = fileURLToPath(new URL('make.ts', import.meta.url));
+
+/** Forms dealt out to as many processes as there are processors, the longest first, so that all have about as much to do. */
+function shares(forms: readonly NamedForm[]): NamedForm[][] {
+  const written = (f: NamedForm): number =>
+    f.form.spec.ropes.reduce((sum, r) => sum + r.path.length, 0);
+  const dealt = Array.from({ length: availableParallelism() }, (): NamedForm[] => []);
+  forms
+    .toSorted((a, b) => written(b) - written(a))
+    .forEach((f, i) => dealt[i % dealt.length]!.push(f));
+  return dealt.filter((share) => share.length > 0);
+}
 
 const all = allForms();
 const wanted = new Set(all.map((f) => path.basename(fileOf(f.name))));
@@ -13,15 +32,15 @@ const folder = path.dirname(fileOf('x'));
 mkdirSync(folder, { recursive: true });
 for (const file of readdirSync(folder)) if (!wanted.has(file)) rmSync(path.join(folder, file));
 
-for (const named of all) {
-  if (kept(named)) continue;
-  const began = performance.now();
-  const shipped = make(named);
-  writeFileSync(fileOf(named.name), JSON.stringify(shipped));
-  console.log(
-    `${named.name}: ${shipped.strands.map((s) => s.u.length).join(' + ')} nodes, ${((performance.now() - began) / 1000).toFixed(1)} s`,
-  );
-}
+const ended = await Promise.all(
+  shares(all.filter((f) => !kept(f))).map((share) =>
+    once(
+      spawn(process.execPath, [tsx, maker, ...share.map((f) => f.name)], { stdio: 'inherit' }),
+      'exit',
+    ),
+  ),
+);
+if (ended.some(([code]) => code !== 0)) process.exit(1);
 writeGlyphs(all);
 const report = reportOf(all);
 writeFileSync(new URL('../../docs/knots.md', import.meta.url), report.text);

@@ -6,12 +6,12 @@ import { readForm } from '@/core/knot/form/form';
 import { frameOf, FRAME_STATES, type ShippedForm, shippedStrands } from '@/core/knot/shape/frames';
 import { ropeInside } from '@/core/knot/shape/measure';
 import { framesOf } from '@/core/knot/shape/states';
-import { drawnUp, looseOf } from '@/core/knot/shape/tighten';
+import { looseOf } from '@/core/knot/shape/tighten';
 import { wordIssue } from '@/wording/issues';
 
 const FOLDER = fileURLToPath(new URL('../../public/knot-forms/', import.meta.url));
 /** Raised when the physics changes, so that everything is made anew. */
-const PHYSICS = 2;
+const PHYSICS = 3;
 
 /** Where a form's geometry is kept. */
 export const fileOf = (name: string): string => `${FOLDER}${name.replace('/', '--')}.json`;
@@ -35,7 +35,7 @@ export function make(named: NamedForm): ShippedForm {
   const form = readForm(named.name, named.form.spec);
   if (!form.ok) throw new Error(wordIssue(form.issues[0]!));
   const loose = looseOf(form.value);
-  const frames = framesOf(loose, drawnUp(loose));
+  const frames = framesOf(loose, named.form.spec.light);
   const tight = frames.at(-1)!;
   return {
     version: 1,

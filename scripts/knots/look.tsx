@@ -79,7 +79,7 @@ function stepsOf(form: TiedForm, named: NamedForm): ReactNode[] {
 function statesOf(named: NamedForm): ReactNode[] {
   const shipped = kept(named) ?? make(named);
   return shipped.frames
-    .filter((_, i) => [0, 3, 5].includes(i))
+    .filter((_, i) => [0, 3, 4].includes(i))
     .map((f) => (
       <Cell
         key={named.name + f.drawn}

@@ -65,7 +65,7 @@ export function reportOf(all: ReturnType<typeof allForms>): Report {
     '',
     '## Geometry',
     '',
-    `Six states from loose to drawn up. In every one the invariants of the projection are those of the authored path. Limits: overlap ${SHAPE_LIMITS.overlapD * 100} % of the diameter, turn from node to node ${SHAPE_LIMITS.turnRad} rad, ${SHAPE_LIMITS.bytes / 1000} kB.`,
+    `Five states from loose to drawn up. In every one the invariants of the projection are those of the authored path. Limits: overlap ${SHAPE_LIMITS.overlapD * 100} % of the diameter, turn from node to node ${SHAPE_LIMITS.turnRad} rad, ${SHAPE_LIMITS.bytes / 1000} kB.`,
     '',
     '| form | nodes | invariants | worst overlap | sharpest turn | rope inside | size |',
     '|---|--:|---|--:|--:|--:|--:|',

@@ -56,6 +56,7 @@ export function useDrawingUp(form: ShippedForm): DrawnUp {
         fixtures: form.fixtures,
         lifts: [],
         sides: [],
+        held: [],
       });
       // At rest for an earlier wish is not at rest.
       setMoving(!data.rest || data.wanted !== latest.current);

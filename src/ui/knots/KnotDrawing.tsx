@@ -66,7 +66,7 @@ function normal(t: Trace, i: number): [number, number] {
 /** Colours of a rope's body, outline and light side. */
 function inksOf(strand: number): { fill: string; ink: string; lit: string } {
   if (strand < 0) return { fill: 'var(--steel)', ink: 'var(--steel-ink)', lit: 'var(--steel-lit)' };
-  return strand === 1
+  return strand >= 1
     ? { fill: 'var(--rope-2)', ink: 'var(--rope-2-ink)', lit: 'var(--rope-2-lit)' }
     : { fill: 'var(--rope)', ink: 'var(--rope-ink)', lit: 'var(--rope-lit)' };
 }
@@ -183,6 +183,8 @@ export function KnotStrokes({ picture, accents = NONE, thickness = 1, lay = true
             stroke="var(--cargo-ink)"
             strokeWidth={0.12}
           />
+        ) : f.as === 'cleat' ? (
+          <CleatBase key={i} {...f} />
         ) : null,
       )}
       {picture.items.map((item, i) => {
@@ -217,25 +219,43 @@ export function KnotStrokes({ picture, accents = NONE, thickness = 1, lay = true
   );
 }
 
-function Bar({
-  x1,
-  y1,
-  x2,
-  y2,
-  radius,
-}: {
-  x1: number;
-  y1: number;
-  x2: number;
-  y2: number;
-  radius: number;
-}) {
-  const line = { x1, y1, x2, y2 };
+type DrawnBar = Extract<Picture['fixtures'][number], { kind: 'bar' }>;
+
+/** Body and outline of a bar by what it is. */
+const BAR_INKS = {
+  pole: { fill: 'var(--cargo)', ink: 'var(--cargo-ink)' },
+  toggle: { fill: 'var(--cargo)', ink: 'var(--cargo-ink)' },
+  cleat: { fill: 'var(--steel)', ink: 'var(--steel-ink)' },
+  rope: { fill: 'var(--rope-2)', ink: 'var(--rope-2-ink)' },
+} as const;
+
+function Bar({ as, radius, ...line }: DrawnBar) {
+  const { fill, ink } = BAR_INKS[as ?? 'pole'];
+  const cap = as === 'cleat' || as === 'toggle' ? 'round' : 'butt';
   return (
-    <g>
-      <line {...line} stroke="var(--cargo-ink)" strokeWidth={2 * radius + 0.12} />
-      <line {...line} stroke="var(--cargo)" strokeWidth={2 * radius - 0.12} />
+    <g strokeLinecap={cap}>
+      <line {...ends(line)} stroke={ink} strokeWidth={2 * radius + 0.12} />
+      <line {...ends(line)} stroke={fill} strokeWidth={2 * radius - 0.12} />
     </g>
+  );
+}
+
+const ends = ({ x1, y1, x2, y2 }: Omit<DrawnBar, 'as' | 'radius' | 'kind'>) => ({ x1, y1, x2, y2 });
+
+/** What a cleat stands on, under all rope that is led round it. */
+function CleatBase({ x1, y1, x2, y2, radius }: DrawnBar) {
+  const [cx, cy, half] = [(x1 + x2) / 2, (y1 + y2) / 2, Math.hypot(x2 - x1, y2 - y1) / 7];
+  return (
+    <rect
+      x={cx - half}
+      y={cy - 1.7 * radius}
+      width={2 * half}
+      height={3.4 * radius}
+      rx={radius}
+      fill={BAR_INKS.cleat.fill}
+      stroke={BAR_INKS.cleat.ink}
+      strokeWidth={0.12}
+    />
   );
 }
 

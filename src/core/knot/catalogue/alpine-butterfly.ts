@@ -171,6 +171,84 @@ export const alpineButterfly = {
         },
       ],
     },
+    {
+      id: 'middle-wrap',
+      name: 'middle wrap',
+      note: 'Three wraps on the hand; the middle one is drawn out, round the other two and back in through them.',
+      aliases: ['butterfly by the middle wrap'],
+      spec: {
+        ropes: [
+          {
+            path: '-16,0 -9,0 U -3.5,0.3 OOO 2,3 4,5.5 2.4,8 UUU -2,10.2 -5,11 -7.5,8 -7.5,3 O -6.5,-3 -4,-4.5 -1.7,-2 UU -1.4,5.5 OO -1.9,11 -3,15 0,18 3,15 1.9,11 OO 1.4,5.5 UU 1.7,-2 4,-4.5 6.5,-3 O 7.5,3 7.5,8 5,11 2,10.2 UOU -2.4,8 -4,5.5 -2,3 OUO 3.5,0.3 U 9,0 16,0',
+            tips: [16],
+          },
+        ],
+        fixtures: [{ kind: 'post', at: [0, 14], radius: 2, hidden: true }],
+      },
+      claims: [
+        { closure: 'ends', alone: ['unknot'] },
+        { closure: 'cut 1', alone: ['3₁', '3₁'], linking: [1] },
+      ],
+      sameAs: 'twist',
+      dressedAs: 'twist',
+      release: 'in the bight',
+      steps: [
+        {
+          shown: { bight: [12, 20] },
+          say: 'Three wraps on the hand; take hold of the middle one.',
+          look: 'From thumb to fingers.',
+        },
+        {
+          shown: 'whole',
+          say: 'Draw it out, lead it round the other two and back through.',
+          look: 'The loop.',
+        },
+        {
+          shown: 'drawn up',
+          say: 'Pull the loop, then both parts.',
+          look: 'Parallel on one side.',
+        },
+      ],
+    },
+    {
+      id: 'crossed-hand',
+      name: 'crossed hand',
+      note: 'Wraps laid crosswise on the hand, the last one pulled through the others.',
+      aliases: ['butterfly by the crossed hand'],
+      spec: {
+        ropes: [
+          {
+            path: '-1,-16 -3.4,-7 -3.4,-3 UOOU -3.4,3 -3.4,7 -0.53,5 UUUUU 0.93,-5 O 3.4,-7 3.4,-4.2 2.2,-2.6 OOOO -4.5,-2.6 -5.5,-1.8 -4.5,-0.9 UUOO 4.5,-0.9 8,-0.7 9.3,0 8,0.7 4.5,0.9 OOUU -4.5,0.9 -5.5,1.8 -4.5,2.6 OOO 2.2,2.6 O 3.4,4.2 3.4,7 2.87,5 UUUU 0.93,-5 U 0,-7 0,-3 UOOU 0,3 O 0,7 1,16',
+            tips: [15],
+          },
+        ],
+      },
+      claims: [
+        { closure: 'ends', alone: ['unknot'] },
+        { closure: 'cut 1', alone: ['3₁', '3₁'], linking: [1] },
+      ],
+      sameAs: 'twist',
+      dressedAs: 'twist',
+      release: 'in the bight',
+      idleCrossings: {
+        count: 2,
+        because:
+          'where the picked wrap passes the part behind the hand: the hand lies between them while it is tied, and once it is out they are free of each other',
+      },
+      steps: [
+        {
+          shown: { bight: [10, 22] },
+          say: 'Lay the wraps crosswise on the hand.',
+          look: 'The last lies across the first two.',
+        },
+        { shown: 'whole', say: 'Pull the last one through the others.', look: 'The loop.' },
+        {
+          shown: 'drawn up',
+          say: 'Pull the loop, then both parts.',
+          look: 'Parallel on one side.',
+        },
+      ],
+    },
   ],
   wrong: [
     {

@@ -183,6 +183,93 @@ export const bowline = {
         { shown: 'drawn up', say: 'Draw it up.', look: 'Collar round the loop leg.' },
       ],
     },
+    {
+      id: 'tail-outside',
+      name: 'tail outside',
+      note: 'The end goes round the standing part the other way, so that the tail comes out beside the loop. As strong; it catches more. The crossings are those of the anti form; what differs is which part is the standing part.',
+      aliases: ['cowboy bowline', 'outside-tail bowline'],
+      spec: {
+        ropes: [
+          {
+            path: '0,15 O 0,9.4 U -0.8,5.5 U -3.2,3 -2,0.3 O 0,-0.4 O 2,0.3 3.2,3 2.6,5.5 U 1.2,6.8 O -1.5,7.3 U -5,6.5 -6.6,2 -6.6,-5 -3.6,-9.6 0,-11 3.6,-9.6 5.6,-6 3.4,-3 -0.4,-1.6 U -1.4,0 -1.4,3 O -1.6,6.2 O -2.2,9 -1.2,11.5 U 1.2,11.5 2.2,9 O 1.6,6 1.4,3 1.5,0.6 U 2.4,-1.2 5,-1.6 8,-2 11,-3',
+            tips: [14],
+          },
+        ],
+        fixtures: [{ kind: 'post', at: [0, -7.4], radius: 2.4, hidden: true }],
+      },
+      claims: [
+        { closure: 'ends', alone: ['6₂'], whole: 'A^24 − 2A^20 + 2A^16 − 2A^12 + 2A^8 − A^4 + 1' },
+        { closure: 'cut 1', alone: ['unknot', 'unknot'], linking: [1] },
+      ],
+      checks: [
+        'The collar goes round the standing part.',
+        'The small loop grips two strands, side by side.',
+        'The tail lies outside the big loop.',
+      ],
+      sameAs: 'anti',
+      steps: [
+        {
+          shown: { upTo: [10.6] },
+          say: 'Turn a small loop, end {on top}.',
+          look: 'The end crosses {over} the standing part.',
+        },
+        {
+          shown: { upTo: [21.4] },
+          say: 'Bring the end {up through} it on the other side.',
+          look: 'Beside the standing part.',
+        },
+        {
+          shown: { upTo: [25.4] },
+          say: 'Pass it {behind} the standing part.',
+          look: 'The other way round.',
+        },
+        {
+          shown: 'whole',
+          say: 'Back down through the small loop.',
+          look: 'The tail comes out beside the loop.',
+        },
+        { shown: 'drawn up', say: 'Draw it up.', look: 'Collar round the standing part.' },
+      ],
+    },
+    {
+      id: 'made-first',
+      name: 'made before the ring',
+      note: 'The small loop is made first as a slip noose; the end goes through the ring, then through the noose, and a pull capsizes it into a bowline.',
+      aliases: ['snap bowline', 'bowline from a slip noose'],
+      spec: {
+        ropes: [
+          {
+            path: '0,17 O 0,9 U -0.8,5.5 U -3.2,3 -2,0.3 O 0,-0.4 O 2,0.3 3.2,3 2.6,5.5 U 1.2,6.8 O -1.5,7.3 U -5,6.5 -7,2 -7,-6 -4,-11 0,-12.5 4,-11 6,-7 4,-3 1.2,-1.5 U 1.2,3 O 2.2,9 1.2,11.5 U -1.2,11.5 -2.2,9 OO -1.4,3 U -1.6,-2 -2,-6',
+            tips: [14],
+          },
+        ],
+        fixtures: [{ kind: 'post', at: [0, -8.8], radius: 2.6, hidden: true }],
+      },
+      claims: [
+        { closure: 'ends', alone: ['8₂₀'] },
+        { closure: 'cut 1', alone: ['unknot', 'unknot'], linking: [1] },
+      ],
+      sameAs: 'facing-away',
+      steps: [
+        {
+          shown: { upTo: [10.6] },
+          say: 'Make the small loop before you reach the ring: a slip noose in the standing part.',
+          look: 'It crosses {over} the standing part.',
+        },
+        {
+          shown: { upTo: [16] },
+          say: 'Take the end through the ring.',
+          look: 'The big loop is open.',
+        },
+        { shown: { upTo: [23.3] }, say: 'Through the noose’s bight.', look: 'As far as you need.' },
+        {
+          shown: 'whole',
+          say: 'Pull the standing part: the noose capsizes, and the end is drawn down through the small loop.',
+          look: 'A bowline.',
+        },
+        { shown: 'drawn up', say: 'Draw it up.', look: 'Check it as any bowline.' },
+      ],
+    },
   ],
   wrong: [
     {

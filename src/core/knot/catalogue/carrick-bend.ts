@@ -94,6 +94,41 @@ export const carrickBend = {
         { rope: 1, u: 13.8, text: 'its end' },
       ],
     },
+    {
+      id: 'seized',
+      name: 'ends seized',
+      note: 'Each end seized to its own standing part: it keeps this flat form under load. The seizings are not drawn; see Seizing.',
+      aliases: ['seized carrick bend'],
+      spec: {
+        ropes: [
+          {
+            path: '-15,-5 -9,-2 OU -4,1.6 -2,2.7 O 1,3.9 3.6,3.6 4.9,2 U 5.2,0 O 4.9,-2 3.6,-3.6 1,-3.9 U -2,-2.7 -4,-1.6 OU -9,2 -15,5',
+          },
+          {
+            path: '15,5 9,2 OU 4,-1.6 2,-2.7 O -1,-3.9 -3.6,-3.6 -4.9,-2 U -5.2,0 O -4.9,2 -3.6,3.6 -1,3.9 U 2,2.7 4,1.6 OU 9,-2 15,-5',
+          },
+        ],
+        light: true,
+      },
+      claims: [
+        { closure: 'ends', alone: ['unknot', 'unknot'], linking: [3] },
+        { closure: 'bend', whole: '− A^28 + 2A^24 − 3A^20 + 2A^16 − 3A^12 + 2A^8 − A^4 + 1' },
+      ],
+      sameAs: 'plain',
+      checks: [
+        'Every crossing is {over}, then {under}, all the way round.',
+        'Each end is seized to its own standing part.',
+        'It lies flat.',
+      ],
+      steps: [
+        {
+          shown: 'whole',
+          say: 'Tie it flat and seize each end to its own standing part.',
+          look: 'Twine round both, drawn together.',
+        },
+        { shown: 'drawn up', say: 'Pull the standing parts.', look: 'It stays flat.' },
+      ],
+    },
   ],
   wrong: [
     {

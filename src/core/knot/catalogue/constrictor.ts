@@ -118,6 +118,76 @@ export const constrictor = {
         { shown: 'drawn up', say: 'Pull standing part and bight.', look: 'The tail lets it go.' },
       ],
     },
+    {
+      id: 'handle',
+      name: 'two as a handle',
+      note: 'Two constrictors with slack between: something to carry a log or a bundle by.',
+      aliases: ['constrictor handle', 'carrying handle'],
+      spec: {
+        ropes: [
+          {
+            path: '-8.5,-14 -8.5,-5 U -8.5,-1.8 UoO -8.5,2 -8.8,3.8 -9.5,4.2 -10.3,3 -11.7,0.5 u -12.7,-3 -12.5,-4 -11.7,-3.8 -11.1,-2.7 OOo -3.1,2.9 -2.5,3.9 -1.9,3.6 -2.1,0.5 u -2.9,-3 -3.9,-4 -5.5,-3.4 -7.1,-2.9 O -9.3,-2.5 -10.1,-2 U -9.5,-0.4 oU -7.5,2 -7,4 -7,7 -5.5,11 -2,13.4 2,13.4 5.5,11 7,7 8.5,5 U 8.5,1.8 UoO 8.5,-2 8.8,-3.8 9.5,-4.2 10.3,-3 11.7,-0.5 u 12.7,3 12.5,4 11.7,3.8 11.1,2.7 OOo 3.1,-2.9 2.5,-3.9 1.9,-3.6 2.1,-0.5 u 2.9,3 3.9,4 5.5,3.4 7.1,2.9 O 9.3,2.5 10.1,2 U 9.5,0.4 oU 7.5,-2 7,-4 6.9,-12',
+          },
+        ],
+        fixtures: [{ kind: 'bar', from: [-16, 0], to: [16, 0], radius: 3 }],
+      },
+      claims: [{ closure: 'ends', alone: ['unknot', 'unknot'], linking: [0] }],
+      needs: 'an end',
+      checks: [
+        'Both are constrictors: the end {under} two crossings.',
+        'The slack between is a hand wide.',
+        'Both pulled hard.',
+      ],
+      steps: [
+        { shown: { upTo: [20] }, say: 'A constrictor on one side.', look: 'Pulled hard.' },
+        {
+          shown: { upTo: [28] },
+          say: 'Leave slack for the hand.',
+          look: 'A hand wide and a fist high.',
+        },
+        { shown: 'whole', say: 'A second constrictor on the other side.', look: 'Tied the same.' },
+        { shown: 'drawn up', say: 'Pull all ends.', look: 'Neither slides.' },
+      ],
+    },
+    {
+      id: 'in-the-bight',
+      name: 'in the bight',
+      note: 'Two loops, turned opposite ways and folded together, dropped onto an open end.',
+      aliases: ['constrictor in the bight'],
+      spec: {
+        ropes: [
+          {
+            path: '-1,-14 -1,-5 U -1,-1.8 UoO -1,2 -1.3,3.8 -2,4.2 -2.8,3 -4.2,0.5 u -5.2,-3 -5,-4 -4.2,-3.8 -3.6,-2.7 OOo 4.4,2.9 5,3.9 5.6,3.6 5.4,0.5 u 4.6,-3 3.6,-4 2,-3.4 0.4,-2.9 O -1.8,-2.5 -2.6,-2 U -2,-0.4 oU 0,2 0.5,4 0.6,12',
+          },
+        ],
+        fixtures: [{ kind: 'bar', from: [-10, 0], to: [10, 0], radius: 3 }],
+      },
+      claims: [
+        {
+          closure: 'ends',
+          alone: ['unknot', 'unknot'],
+          linking: [2],
+          whole: '− A^28 + 2A^24 − 3A^20 + 3A^16 − 4A^12 + 3A^8 − 3A^4 + 1',
+        },
+        { closure: 'behind', linking: [3] },
+      ],
+      sameAs: 'plain',
+      needs: 'a bight',
+      release: 'in the bight',
+      steps: [
+        {
+          shown: { bight: [6.4, 18] },
+          say: 'Twist a loop in the rope, then half a twist more.',
+          look: 'Two loops, opposite.',
+        },
+        {
+          shown: 'whole',
+          say: 'Fold the two together and drop them onto the end of the pole.',
+          look: 'The end crosses {over} itself, then goes {under} the diagonal.',
+        },
+        { shown: 'drawn up', say: 'Pull both ends.', look: 'It bites.' },
+      ],
+    },
   ],
   wrong: [
     {

@@ -83,7 +83,7 @@ export const halfHitch = {
         ],
         fixtures: [
           { kind: 'bar', from: [-8, 0], to: [8, 0], radius: 2 },
-          { kind: 'post', at: [6.9, -8.1], radius: 0.3, hidden: true },
+          { kind: 'post', at: [6.8, -8.1], radius: 0.6, hidden: true },
         ],
       },
       claims: [
@@ -126,6 +126,62 @@ export const halfHitch = {
         { u: 0.3, text: 'standing part' },
         { u: 19, text: 'bight' },
         { u: 23.8, text: 'tail' },
+      ],
+    },
+    {
+      id: 'in-the-bight',
+      name: 'in the bight',
+      note: 'A loop turned in the rope and dropped onto an open end.',
+      aliases: ['half hitch in the bight', 'dropped half hitch'],
+      spec: {
+        ropes: [
+          {
+            path: '-1,-18 -1,-13 UO -1,-5 -1,-2 o -1,2 0,3.6 1,2 u 1.3,-2 2,-4 1,-5.3 U 0,-6.3 O -1.8,-7.1 -3.2,-7.2 -3.8,-6 -3,-5 U -0.4,-5.1 0.5,-5.2 O 2.4,-6.2 6,-8.5',
+            taut: [0, 2],
+          },
+        ],
+        fixtures: [{ kind: 'bar', from: [-8, 0], to: [8, 0], radius: 2 }],
+      },
+      claims: [{ closure: 'ends', alone: ['3₁', 'unknot'], linking: [1] }],
+      sameAs: 'plain',
+      needs: 'a bight',
+      steps: [
+        {
+          shown: 'whole',
+          say: 'Turn a loop in the rope and drop it onto the end of the rail, the standing part on the outside.',
+          look: 'It grips its own part.',
+        },
+        { shown: 'drawn up', say: 'Pull the standing part.', look: 'Alone it does not hold.' },
+      ],
+    },
+    {
+      id: 'turned-over',
+      name: 'second method',
+      note: 'The end is laid across the standing part, then the standing part’s own crossing is turned round it.',
+      aliases: ['half hitch by turning'],
+      spec: {
+        ropes: [
+          {
+            path: '-1,-18 -1,-13 UO -1,-5 -1,-2 o -1,2 0,3.6 1,2 u 1.3,-2 2,-4 1,-5.3 U 0,-6.3 O -1.8,-7.1 -3.2,-7.2 -3.8,-6 -3,-5 U -0.4,-5.1 0.5,-5.2 O 2.4,-6.2 6,-8.5',
+            taut: [0, 2],
+          },
+        ],
+        fixtures: [{ kind: 'bar', from: [-8, 0], to: [8, 0], radius: 2 }],
+      },
+      claims: [{ closure: 'ends', alone: ['3₁', 'unknot'], linking: [1] }],
+      sameAs: 'plain',
+      steps: [
+        {
+          shown: { upTo: [9] },
+          say: 'Round the rail, the end laid across the standing part.',
+          look: 'Hold the crossing.',
+        },
+        {
+          shown: 'whole',
+          say: 'Twist the crossing round: the end is caught.',
+          look: 'The same half hitch, without letting go.',
+        },
+        { shown: 'drawn up', say: 'Pull the standing part.', look: 'Alone it does not hold.' },
       ],
     },
   ],

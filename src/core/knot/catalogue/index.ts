@@ -26,6 +26,29 @@ import { fishermansKnot } from './fishermans-knot';
 import { halterHitch } from './halter-hitch';
 import { wrapHitch } from './wrap-hitch';
 import { truckersHitch } from './truckers-hitch';
+import { bowlineOnABight } from './bowline-on-a-bight';
+import { runningBowline } from './running-bowline';
+import { perfectionLoop } from './perfection-loop';
+import { surgeonsLoop } from './surgeons-loop';
+import { doubleOverhandNoose } from './double-overhand-noose';
+import { wiremansLoop } from './wiremans-loop';
+import { inlineFigureEight } from './inline-figure-eight';
+import { bellRinger } from './bell-ringer';
+import { sheepshank } from './sheepshank';
+import { catsPaw } from './cats-paw';
+import { pipeHitch } from './pipe-hitch';
+import { evenkHitch } from './evenk-hitch';
+import { cleatHitch } from './cleat-hitch';
+import { muleHitch } from './mule-hitch';
+import { munterMule } from './munter-mule';
+import { frictionHitch } from './friction-hitch';
+import { loopToLoop } from './loop-to-loop';
+import { loopAndToggle } from './loop-and-toggle';
+import { jamKnot } from './jam-knot';
+import { commonWhipping } from './common-whipping';
+import { splintLashing } from './splint-lashing';
+import { seizing } from './seizing';
+import { alternatingCoil } from './alternating-coil';
 import type { Entry, TiedForm, WrongForm } from './entry';
 
 /** All entries in the order they are taught. Adding one: `npm run knots:new`, then `docs/adding.md`. */
@@ -58,6 +81,29 @@ export const CATALOGUE: readonly Entry[] = [
   halterHitch,
   wrapHitch,
   truckersHitch,
+  bowlineOnABight,
+  runningBowline,
+  perfectionLoop,
+  surgeonsLoop,
+  doubleOverhandNoose,
+  wiremansLoop,
+  inlineFigureEight,
+  bellRinger,
+  sheepshank,
+  catsPaw,
+  pipeHitch,
+  evenkHitch,
+  cleatHitch,
+  muleHitch,
+  munterMule,
+  frictionHitch,
+  loopToLoop,
+  loopAndToggle,
+  jamKnot,
+  commonWhipping,
+  splintLashing,
+  seizing,
+  alternatingCoil,
 ];
 
 /** The entry with an id, or null. */

@@ -120,6 +120,53 @@ export const prusik = {
         { shown: 'drawn up', say: 'Dress and pull.', look: 'Side by side.' },
       ],
     },
+    {
+      id: 'with-an-end',
+      name: 'with an end',
+      note: 'Two wraps each way made with the end of a long cord, which is made fast elsewhere.',
+      aliases: ['prusik with an end'],
+      spec: {
+        ropes: [
+          { path: '0,-13 0,-5 OUOUUOUO 0,5 0,13', diameter: 1.5, taut: [0, 3] },
+          {
+            path: '13,0.6 6,0.6 U 3.4,0.7 1.4,0.8 O 0,0.9 -1.2,0.9 -1.9,1.4 -1.2,1.95 0,2 U 1.2,2.1 1.9,2.6 1.2,3.1 0,3.2 O -1.2,3.35 -1.9,3.85 -1.2,4.4 0,4.5 U 1.2,4.6 3,4.4 4.2,2.8 O 4.8,0 O 4.2,-2.8 3,-4.4 1.2,-4.6 U 0,-4.5 -1.2,-4.4 -1.9,-3.85 -1.2,-3.35 O 0,-3.2 1.2,-3.1 1.9,-2.6 1.2,-2.1 U 0,-2 -1.2,-1.95 -1.9,-1.4 -1.2,-0.9 0,-0.8 O 1.2,-0.7 3.4,-0.6 U 6,-0.6 10,-1 14,-4',
+            diameter: 0.9,
+          },
+        ],
+      },
+      claims: [
+        { closure: 'ends', alone: ['unknot', 'unknot'], linking: [0] },
+        {
+          closure: 'bend',
+          whole: 'A^40 − A^36 + 2A^32 − 3A^28 + 3A^24 − 4A^20 + 4A^16 − 3A^12 + 2A^8 − A^4 + 1',
+        },
+      ],
+      needs: 'an end',
+      tailD: 12,
+      checks: [
+        'Wraps lie side by side, none crosses.',
+        'As many above as below.',
+        'The tail is made fast to the cord.',
+      ],
+      sameAs: 'two',
+      steps: [
+        {
+          shown: { upTo: [3, 15.4] },
+          say: '{Over} the rope and {behind} it, twice, toward the far side.',
+          look: 'Two wraps.',
+        },
+        {
+          shown: 'whole',
+          say: 'Across, then two wraps back; the end comes out {under} the bridge.',
+          look: 'Two above, two below.',
+        },
+        {
+          shown: 'drawn up',
+          say: 'Make the end fast to its own part and load both.',
+          look: 'Side by side.',
+        },
+      ],
+    },
   ],
   wrong: [
     {

@@ -81,6 +81,44 @@ export const reef = {
         { rope: 1, u: 0.3, text: 'standing part' },
       ],
     },
+    {
+      id: 'crossings',
+      name: 'by two crossings',
+      note: 'As shoes are tied: two half knots, the second crossed the other way.',
+      aliases: ['reef by two crossings'],
+      spec: {
+        ropes: [
+          {
+            path: '-11,-2 -7,-1.6 -4.4,-0.9 O -2.8,0 -1.2,0.7 U 0,0 1.2,-0.7 2.8,0 O 4.6,1.6 4.6,4 O 2.8,5.4 1.2,6.1 U 0,5.4 -1.2,4.7 -2.8,5.4 O -4.6,6.6 -8,8',
+          },
+          {
+            path: '11,-2 7,-1.6 4.4,-0.9 U 2.8,0 1.2,0.7 O 0,0 -1.2,-0.7 U -2.8,0 -4.6,1.6 -4.6,4 U -2.8,5.4 -1.2,6.1 O 0,5.4 1.2,4.7 U 2.8,5.4 4.6,6.6 8,8',
+          },
+        ],
+      },
+      claims: [
+        { closure: 'ends', alone: ['unknot', 'unknot'], linking: [0] },
+        { closure: 'bend', alone: ['3₁#3₁*'] },
+      ],
+      sameAs: 'plain',
+      steps: [
+        {
+          shown: { upTo: [8, 8] },
+          say: 'Cross the ends and tuck one {under}: a half knot.',
+          look: 'Remember which went {over}.',
+        },
+        {
+          shown: 'whole',
+          say: 'Cross them back, the same end {over} again, and tuck.',
+          look: 'The other way round, it would be a granny.',
+        },
+        {
+          shown: 'drawn up',
+          say: 'Pull both ends.',
+          look: 'Both parts of each rope on the same side.',
+        },
+      ],
+    },
   ],
   wrong: [
     {

@@ -91,7 +91,12 @@ export const rollingHitch = {
         fixtures: [{ kind: 'bar', from: [-14, 0], to: [10, 0], radius: 3 }],
       },
       claims: [
-        { closure: 'ends', alone: ['unknot', 'unknot'], linking: [4] },
+        {
+          closure: 'ends',
+          alone: ['unknot', 'unknot'],
+          linking: [4],
+          whole: 'A^32 − A^28 + 2A^24 − 2A^20 + 3A^16 − 3A^12 + 2A^8 − A^4 + 1',
+        },
         { closure: 'behind', linking: [5] },
       ],
       steps: [
@@ -103,6 +108,50 @@ export const rollingHitch = {
         { shown: { upTo: [26.4] }, say: 'A third.', look: 'Side by side.' },
         { shown: 'whole', say: 'Across to the other side, round and {under}.', look: 'The lock.' },
         { shown: 'drawn up', say: 'Pull along the pole.', look: 'It does not creep.' },
+      ],
+    },
+    {
+      id: 'two-half-hitches',
+      name: 'finished with two half hitches',
+      note: 'Two turns, then two half hitches on the pole in place of one.',
+      aliases: ['rolling hitch and two half hitches'],
+      spec: {
+        ropes: [
+          {
+            path: '-20,-7 -13,-6.2 -9,-4 -5,-2 UOU -0.5,-1.5 O 1.1,-0.4 oU 1.4,2 1.3,3.9 0.6,3.8 U -0.2,0 uU -1,-4 -1.3,-4.2 -1.4,-3 O -1.5,-1.2 Uo -1.3,2 -1.2,4.2 -1.3,3.8 -2.1,0 uUU -2.9,-4 -3.2,-4.2 -3.3,-3 O -2.9,-1.4 OOoOOO 3.4,2.6 4.2,3.8 5,4.2 5.3,3 5.2,0 u 4.8,-3 4.2,-4.3 3.4,-3.6 2.8,-2 o 2.8,0.8 U 3,4 3.6,5.6 5.2,6.2 O 7.6,5.6 8.6,3.4 8.6,0 u 8.2,-3 7.4,-4.2 6.6,-3.4 6.3,-1.5 o 6.3,1.5 6.3,4.4 U 6.4,8 6.5,11',
+          },
+        ],
+        fixtures: [{ kind: 'bar', from: [-14, 0], to: [13, 0], radius: 3 }],
+      },
+      claims: [
+        {
+          closure: 'ends',
+          alone: ['unknot', 'unknot'],
+          linking: [4],
+          whole: 'A^32 − 2A^28 + 4A^24 − 4A^20 + 4A^16 − 4A^12 + 3A^8 − A^4 + 1',
+        },
+      ],
+      steps: [
+        {
+          shown: { upTo: [15] },
+          say: 'Two turns {over} the pole’s front, on the side of the pull.',
+          look: 'Each beside the last.',
+        },
+        {
+          shown: { upTo: [30] },
+          say: 'Across both, then a half hitch on the other side, {behind} the pole.',
+          look: 'A rolling hitch.',
+        },
+        {
+          shown: 'whole',
+          say: 'A second half hitch beside it, tucked {under} itself.',
+          look: 'The end cannot work loose.',
+        },
+        {
+          shown: 'drawn up',
+          say: 'Pull along the pole.',
+          look: 'Turns grip; hitches hold the end.',
+        },
       ],
     },
   ],

@@ -130,6 +130,101 @@ export const sheetBend = {
         { shown: 'drawn up', say: 'Pull the thin rope.', look: 'Two turns pinch it.' },
       ],
     },
+    {
+      id: 'triple',
+      name: 'triple',
+      note: 'Three turns: for ropes that differ greatly, or slick ones.',
+      aliases: ['triple sheet bend'],
+      spec: {
+        ropes: [
+          {
+            path: '-14,-2.4 O -7,-2.4 UOU 0,-2.4 OU 6.5,-2.4 9,-1.8 O 10,0 9,1.8 6.5,2.4 UOU 0,2.4 OUU -7,2.4 O -12,2.4',
+            diameter: 1.5,
+          },
+          {
+            path: '17,-0.4 13.5,-0.4 10,-0.3 U 7.6,-0.2 5.8,-0.2 OO 0,0 OOO -5,0.6 -6.4,2.4 O -7,4.6 -7.6,5 -8.2,4 U -8,0 U -7.8,-4 -7,-5 -6,-4 O -5.4,-2.4 -4.9,0 UO -4.4,2.4 -4,4.4 -3.4,5 -2.8,4 UU -2.6,0 U -2.4,-4 -1.8,-5 -1.2,-4 -0.7,-2.4 O -0.2,0 U 0.2,2.4 O 0.6,4.4 1.2,5 1.8,4 U 2,0 UU 2.2,-4 2.8,-5 3.4,-4 O 3.8,-2.4 4.3,-0.2 U 4.8,2.4 O 5.4,5 6,8',
+            diameter: 0.9,
+          },
+        ],
+      },
+      claims: [
+        { closure: 'ends', alone: ['unknot', 'unknot'], linking: [1] },
+        {
+          closure: 'bend',
+          whole:
+            'A^48 − 2A^44 + 2A^40 − 2A^36 + 2A^32 − 2A^28 + 2A^24 − A^20 + A^16 − A^12 + A^8 − A^4 + 1',
+        },
+      ],
+      checks: [
+        'The bight is in the thicker rope.',
+        'Three turns, each tucked {under} the thinner rope’s own part.',
+        'Both ends on the same side.',
+      ],
+      steps: [
+        {
+          shown: { upTo: [10, 5] },
+          say: 'Up through the bight of the thicker rope, from {behind}.',
+          look: 'The thinner rope runs inside.',
+        },
+        { shown: { upTo: [10, 13] }, say: 'Round both legs, {behind} them.', look: 'Once.' },
+        {
+          shown: { upTo: [10, 18] },
+          say: 'Tuck it {under} its own part.',
+          look: 'A single sheet bend.',
+        },
+        {
+          shown: 'whole',
+          say: 'Twice more round, each time {under} its own part.',
+          look: 'Three turns side by side.',
+        },
+        { shown: 'drawn up', say: 'Pull the standing parts.', look: 'The turns grip the bight.' },
+      ],
+    },
+    {
+      id: 'corner',
+      name: 'to a bunched corner or an eye',
+      note: 'The corner of a tarp, bunched and folded back, stands for the thicker rope; a spliced eye likewise.',
+      aliases: ['sheet bend to a tarp corner', 'becket hitch', 'sheet bend to an eye'],
+      spec: {
+        ropes: [
+          {
+            path: '-13,-2.6 -7,-2.6 O -2,-2.6 U 3,-2.6 5.6,-2 O 6.8,0 5.6,2 3,2.6 UU -2,2.6 O -7,2.6 -13,2.6',
+            diameter: 2.2,
+          },
+          {
+            path: '14,-0.5 9.5,-0.5 6.8,-0.3 U 4,0 O 2,0.6 0.6,2.6 O -1.4,4.8 -3,5.2 -4.2,4 U -4.4,0 U -4.2,-4 -2.8,-5.2 -1,-4.4 O 0.6,-2.6 2,0 UO 3,2.6 3.8,5 4.4,8.5',
+          },
+        ],
+      },
+      claims: [
+        { closure: 'ends', alone: ['unknot', 'unknot'], linking: [1] },
+        { closure: 'bend', alone: ['6₂'] },
+      ],
+      checks: [
+        'The cloth is folded back far enough.',
+        'The line is tucked {under} its own part.',
+        'The line grips both parts of the corner.',
+      ],
+      sameAs: 'single',
+      steps: [
+        {
+          shown: { upTo: [10, 4] },
+          say: 'Up through the fold of the corner, from {behind}.',
+          look: 'Hold the bunched cloth.',
+        },
+        {
+          shown: { upTo: [10, 11] },
+          say: 'Round both parts, {behind} them.',
+          look: 'Close to the fold.',
+        },
+        {
+          shown: 'whole',
+          say: 'Tuck the end {under} its own part.',
+          look: 'Between line and cloth.',
+        },
+        { shown: 'drawn up', say: 'Pull line and cloth.', look: 'It grips the fold.' },
+      ],
+    },
   ],
   wrong: [
     {

@@ -1,5 +1,6 @@
 import { KNOTS } from '../knots';
 import type { Entry } from './entry';
+import { slippedTautLine, tautLineOnABight } from './taut-line-hitch-forms';
 
 /** Taut-line hitch. Paths in rope diameters; tying from the trade's common practice. */
 export const tautLineHitch = {
@@ -198,6 +199,8 @@ export const tautLineHitch = {
         { shown: 'drawn up', say: 'Draw up.', look: 'The riding turn pins the first.' },
       ],
     },
+    slippedTautLine,
+    tautLineOnABight,
   ],
   wrong: [
     {

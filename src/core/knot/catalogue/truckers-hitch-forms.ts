@@ -60,57 +60,120 @@ export const doublePass = {
   ],
 } as const satisfies TiedForm;
 
-/** Trucker’s hitch made without an end. */
-export const noEnd = {
-  id: 'no-end',
-  name: 'no-end form',
-  note: 'A long rope goes back and forth over a load: everything is done with bights. Lock with two half hitches of the bight.',
-  aliases: ['trucker’s hitch without an end'],
-  needs: 'a bight',
+/** Trucker’s hitch with a ring or connector in its loop. */
+export const ringInLoop = {
+  id: 'ring',
+  name: 'ring in the loop',
+  note: 'The loop holds a ring or connector, and the rope runs through that: less friction, no rope on rope.',
+  aliases: ['trucker’s hitch with a connector'],
   spec: {
     ropes: [
       {
-        path: '0,18 0,6 O 0,2.6 0,0.2 U 0,-2.6 O 1.2,-5 O 4.2,-6 O 6.5,-3 6,1 3,3 0,3.2 U -2.6,2.6 -2.6,1 O 0,-0.6 3,-1.4 3.9,-3.4 U 4.4,-6.4 4.8,-10 U 5,-13 U 3.5,-15.2 O 2,-13 O 2.2,-9 U 2.2,-5 1,-3 U -2.8,-2.6 -6,-3.4 -8,-8 -7,-20 O -4.8,-30 -4.4,-35.5 -2.2,-38.2 0.4,-36 0.6,-30 1.2,-24 1.7,-19 2.4,-15.6 U 2.9,-12.6 3.4,-11.6 4,-12.8 O 4.5,-15.6 5.4,-20 6.4,-26 7.4,-27.6 8.4,-26 7,-20 5.9,-15.2 5.2,-11.6 O 3.6,-9.8 2,-11 U 1.2,-15.6 0.4,-20 -1.6,-23 U -7.4,-25 -12,-25.5',
-        tips: [17, 28, 42],
+        path: '0,12 0,6 O 0,2.6 0,0.2 U 0,-2.6 O 1.2,-5 O 4.2,-6 O 6.5,-3 6,1 3,3 U 0,3.2 -2.6,2.6 -2.6,1 O 0,-0.6 3,-1.4 3.9,-3.4 U 4.4,-6.4 4.8,-10 4.9,-13 u 3.5,-16 o 2.1,-13 2.2,-9 U 2.2,-5 1,-3 U -2.8,-2.6 -4.6,-3.6 -5.6,-6 -6,-9 -4.6,-13 -2.6,-16 OUOU -2.3,-30 -2.1,-32.4 o -0.5,-34.2 u 1.1,-32.4 1.4,-30 UOUO 1.7,-22.5 2.6,-19.6 u 3.6,-18.2 o 4.6,-19.6 5.4,-21.6 4.4,-23 U 3.4,-24 O 1.4,-24.6 O -2.3,-24.8 -3.7,-24.5 -3.9,-23.5 -2.3,-23 U 1.4,-22.9 U 2.8,-22.8 3.9,-23.3 O 5.4,-24 5.9,-25.6 4.4,-26.8 U 3.4,-27.8 O 1.4,-28.4 -2.3,-28.6 O -3.7,-28.3 -3.9,-27.3 -2.3,-26.8 U 1.4,-26.7 U 2.8,-26.6 3.9,-27.1 O 6,-28 8.5,-29.4',
+        tips: [18, 32],
       },
     ],
     fixtures: [
-      { kind: 'post', at: [-2.1, -35.4], radius: 1.9 },
-      { kind: 'post', at: [7.4, -26], radius: 0.4, hidden: true },
+      { kind: 'ring', at: [-0.5, -36], radius: 3, tube: 0.6 },
+      { kind: 'ring', at: [3.5, -17], radius: 2.4, tube: 0.4 },
     ],
+    light: true,
   },
-  claims: [{ closure: 'cut 1', alone: ['3₁', 'unknot'], linking: [0] }],
+  claims: [
+    { closure: 'ends', alone: ['3₁', 'unknot', 'unknot'], linking: [1, 2, 0] },
+    {
+      closure: 'cut all',
+      alone: ['3₁', 'unknot', '3₁#3₁', 'unknot', 'unknot'],
+      linking: [0, 0, 2, 0, 1, 0, 0, 1, 1, 0],
+    },
+  ],
   checks: [
     'The loop is loaded on the leg that does not slide.',
-    'There is travel to spare between loop and anchor.',
-    'Two half hitches of the bight lie hard against the loop.',
-  ],
-  steps: [
-    {
-      shown: { upTo: [24.5] },
-      say: 'Twist a loop in the load line and push a bight of the slack through, from the side on which it locks.',
-      look: 'If it falls apart, go in from the other side.',
-    },
-    {
-      shown: { upTo: [33] },
-      say: 'Put the slack round the anchor.',
-      look: 'No end is needed.',
-    },
-    {
-      shown: 'whole',
-      say: 'Push a bight of the slack up through the loop and pull it down.',
-      look: 'Your purchase.',
-    },
-    {
-      shown: 'drawn up',
-      say: 'Pull, then lock with half hitches of the bight.',
-      look: 'Both round the short strands. They are not drawn here.',
-    },
+    'The ring is shut, and rated.',
+    'The lock is hard against the ring.',
   ],
   labels: [
     { u: 0.3, text: 'to the load' },
-    { u: 4, text: 'slip loop', inset: true },
-    { u: 30, text: 'anchor' },
-    { u: 37, text: 'bight of the slack', inset: true },
+    { u: 8, text: 'slip loop', inset: true },
+    { u: 18, text: 'ring' },
+    { u: 32, text: 'anchor' },
+  ],
+  steps: [
+    {
+      shown: { upTo: [27] },
+      say: 'Slip loop in the load line, its bight through a ring.',
+      look: 'Or a connector, shut.',
+    },
+    { shown: { upTo: [33.4] }, say: 'Take the end round the anchor.', look: 'Leave travel.' },
+    {
+      shown: { upTo: [38.6] },
+      say: 'Through the ring and down: pull.',
+      look: 'It runs more easily than through rope.',
+    },
+    {
+      shown: 'whole',
+      say: 'Two half hitches round both short strands.',
+      look: '{Over}, {behind}, out {over} itself.',
+    },
+    { shown: 'drawn up', say: 'Draw the lock up close.', look: 'The ring stays free.' },
+  ],
+} as const satisfies TiedForm;
+
+/** Trucker’s hitch with a second loop in its hauling part. */
+export const doubleLoop = {
+  id: 'double',
+  name: 'second loop',
+  note: 'A second loop in the hauling part, its end round a second turn of the anchor: pulls harder, and has far more friction.',
+  aliases: ['compound trucker’s hitch', 'trucker’s hitch with a second loop'],
+  spec: {
+    ropes: [
+      {
+        path: '0,12 0,6 O 0,2.6 0,0.2 U 0,-2.6 O 1.2,-5 O 4.2,-6 O 6.5,-3 6,1 3,3 U 0,3.2 -2.6,2.6 -2.6,1 O 0,-0.6 3,-1.4 3.9,-3.4 U 4.4,-6.4 4.8,-10 5,-13 U 3.5,-15.2 O 2,-13 2.2,-9 U 2.2,-5 1,-3 U -2.8,-2.6 -4.6,-3.6 -5.6,-6 -6,-9 -4.6,-13 -2.6,-16 -2.3,-24 -2.1,-26.4 o -0.5,-28.2 u 1.1,-26.4 1.4,-24 1.6,-17 2.4,-14.4 U 2.9,-12.6 3.5,-11.6 4.2,-12.6 O 4.8,-14.4 6,-17 8,-20 9.5,-24 9.5,-26 O 9.5,-29.4 9.5,-31.8 U 9.5,-34.6 O 10.7,-37 O 13.7,-38 O 16,-35 15.5,-31 12.5,-29 U 9.5,-28.8 6.9,-29.4 6.9,-31 O 9.5,-32.6 12.5,-33.4 13.4,-35.4 U 13.9,-38.4 14.3,-42 14.5,-45 U 13,-47.2 O 11.5,-45 11.7,-41 U 11.7,-37 10.5,-35 U 6.7,-34.6 4.9,-35.6 3.9,-38 3.5,-41 4.9,-45 6.9,-48 OUOU 7.2,-56 7.4,-58.4 o 9,-60.2 u 10.6,-58.4 10.9,-56 UOUO 11.1,-49 11.9,-46.4 U 12.4,-44.6 13,-43.6 13.7,-44.6 O 14.3,-46.4 14.9,-48 13.9,-49.6 U 12.9,-50.6 O 10.9,-51.2 O 7.2,-51.4 5.8,-51.1 5.6,-50.1 U 7.2,-49.6 10.9,-49.5 U 12.3,-49.4 13.4,-49.9 O 14.9,-50.6 15.4,-52.2 13.9,-53.4 U 12.9,-54.4 O 10.9,-55 7.2,-55.2 O 5.8,-54.9 5.6,-53.9 7.2,-53.4 U 10.9,-53.3 U 12.3,-53.2 13.4,-53.7 O 15.5,-54.6 18,-56',
+        tips: [18, 32, 61, 75],
+      },
+    ],
+    fixtures: [
+      { kind: 'ring', at: [-0.5, -30], radius: 3, tube: 0.6 },
+      { kind: 'ring', at: [9, -62], radius: 3, tube: 0.6 },
+    ],
+    light: true,
+  },
+  claims: [
+    { closure: 'ends', alone: ['3₁#3₁', 'unknot', 'unknot'], linking: [1, 1, 0] },
+    {
+      closure: 'cut all',
+      alone: ['3₁', 'unknot', '3₁', 'unknot', '3₁#3₁', 'unknot', 'unknot'],
+      linking: [0, 0, 1, 0, 0, 0, 0, 0, 0, 1, 0, 1, 0, 0, 0, 0, 0, 0, 1, 0, 0],
+    },
+  ],
+  checks: [
+    'Both loops are loaded on the leg that does not slide.',
+    'There is travel to spare at both.',
+    'The lock is hard against the second loop.',
+  ],
+  labels: [
+    { u: 0.3, text: 'to the load' },
+    { u: 8, text: 'first loop', inset: true },
+    { u: 49, text: 'second loop', inset: true },
+  ],
+  steps: [
+    { shown: { upTo: [27] }, say: 'Slip loop in the load line.', look: 'Leave travel.' },
+    {
+      shown: { upTo: [39.4] },
+      say: 'Round the anchor and up through the loop.',
+      look: 'As for one loop.',
+    },
+    {
+      shown: { upTo: [68] },
+      say: 'A second slip loop in the hauling part.',
+      look: 'The same way round.',
+    },
+    { shown: { upTo: [79] }, say: 'Round the anchor again.', look: 'A second ring is drawn.' },
+    {
+      shown: 'whole',
+      say: 'Up through the second loop; pull; two half hitches.',
+      look: '{Over}, {behind}, out {over} itself.',
+    },
+    { shown: 'drawn up', say: 'Draw the lock up close.', look: 'Both loops stay open.' },
   ],
 } as const satisfies TiedForm;

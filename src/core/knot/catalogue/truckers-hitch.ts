@@ -1,6 +1,35 @@
 import type { Entry } from './entry';
 import { slipLoop } from './slip-loop';
-import { doublePass, noEnd } from './truckers-hitch-forms';
+import {
+  slipLoopSlipped,
+  slipLoopTwoHalfHitches,
+  slipLoopTautLine,
+} from './truckers-hitch-slip-loop';
+import {
+  bellRingerSlipped,
+  halfSheepshankSlipped,
+  bellRingerTwoHalfHitches,
+  halfSheepshankTwoHalfHitches,
+  bellRingerTautLine,
+  halfSheepshankTautLine,
+} from './truckers-hitch-bell-ringer';
+import {
+  butterflySlipped,
+  butterflyTwoHalfHitches,
+  butterflyTautLine,
+} from './truckers-hitch-butterfly';
+import {
+  inlineFigureEightSlipped,
+  inlineFigureEightTwoHalfHitches,
+  inlineFigureEightTautLine,
+} from './truckers-hitch-inline-figure-eight';
+import {
+  figureEightSlipped,
+  figureEightTwoHalfHitches,
+  figureEightTautLine,
+} from './truckers-hitch-figure-eight';
+import { doublePass, doubleLoop, ringInLoop } from './truckers-hitch-forms';
+import { noEnd, noEndOther } from './truckers-hitch-no-end';
 
 /** Trucker’s hitch. Paths in rope diameters; tying from the trade's common practice. */
 export const truckersHitch = {
@@ -187,7 +216,28 @@ export const truckersHitch = {
       ],
     },
     doublePass,
+    doubleLoop,
+    ringInLoop,
     noEnd,
+    noEndOther,
+    slipLoopSlipped,
+    slipLoopTwoHalfHitches,
+    slipLoopTautLine,
+    bellRingerSlipped,
+    bellRingerTwoHalfHitches,
+    bellRingerTautLine,
+    halfSheepshankSlipped,
+    halfSheepshankTwoHalfHitches,
+    halfSheepshankTautLine,
+    butterflySlipped,
+    butterflyTwoHalfHitches,
+    butterflyTautLine,
+    inlineFigureEightSlipped,
+    inlineFigureEightTwoHalfHitches,
+    inlineFigureEightTautLine,
+    figureEightSlipped,
+    figureEightTwoHalfHitches,
+    figureEightTautLine,
   ],
   wrong: [
     {

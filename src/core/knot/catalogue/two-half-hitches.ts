@@ -84,6 +84,54 @@ export const twoHalfHitches = {
         },
       ],
     },
+    {
+      id: 'slipped',
+      name: 'both slipped',
+      note: 'Both hitches with a bight: two pulls take it off.',
+      aliases: ['two slipped half hitches'],
+      spec: {
+        ropes: [
+          {
+            path: '-1,-21 -1,-15 UOOUO -1,-4 O -1,0 o -0.6,3 0.4,3.2 1.2,0 u 2,-3.4 U 1,-4.8 UO -1,-6 -2.6,-6.4 -3.4,-5.6 -2.8,-4.7 -1,-4.9 UO 0.9,-5 3.4,-5.7 6.4,-6.8 7.4,-6 6.4,-5.2 3.6,-4.4 O 1.6,-4 0.2,-3.5 -1,-3.4 U -3.4,-3.2 -5.4,-4.4 -5.6,-7 U -3.8,-8.8 U -2.4,-9.6 -1,-10.1 OO 0.8,-10.2 1.7,-9.4 0.8,-8.6 -1,-8.5 U -2.4,-8.6 -3.4,-8.5 O -6.4,-8.2 -9,-8.6 -9.6,-9.6 -9,-10.4 -6.2,-9.8 -3.4,-9.4 O -2.2,-9 -1,-9.3 UU 1.4,-10.6 4,-12.6 6,-15',
+            taut: [0, 2],
+            tips: [17, 39],
+          },
+        ],
+        fixtures: [
+          { kind: 'bar', from: [-8, 0], to: [8, 0], radius: 2 },
+          { kind: 'post', at: [6.5, -6], radius: 0.35, hidden: true },
+          { kind: 'post', at: [-8.9, -9.5], radius: 0.45, hidden: true },
+        ],
+      },
+      claims: [
+        { closure: 'ends', alone: ['unknot', 'unknot'], linking: [1] },
+        {
+          closure: 'cut all',
+          alone: ['3₁', 'unknot', 'unknot', 'unknot'],
+          linking: [2, 0, 1, 1, 0, 0],
+        },
+      ],
+      release: 'fully slipped',
+      checks: ['Each hitch is made with a bight.', 'Both go the same way.', 'The tail stays free.'],
+      steps: [
+        {
+          shown: { upTo: [9] },
+          say: 'Round the rail and back.',
+          look: 'Beside the standing part.',
+        },
+        {
+          shown: { upTo: [27] },
+          say: 'A half hitch round the standing part, with a bight.',
+          look: 'The tail goes {behind} it.',
+        },
+        {
+          shown: 'whole',
+          say: 'A second one below, the same way, with a bight too.',
+          look: 'The tail stays outside.',
+        },
+        { shown: 'drawn up', say: 'Draw both up.', look: 'Pull the tail twice, and it is off.' },
+      ],
+    },
   ],
   wrong: [
     {

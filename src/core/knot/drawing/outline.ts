@@ -1,4 +1,4 @@
-import type { Fixture } from '../form/form';
+import type { BarLook, Fixture } from '../form/form';
 import { MY_SIDE, type View, viewSigns } from './view';
 
 /** A rope's middle line in space, ready to be drawn; its first and last point are cut ends or run on. */
@@ -79,6 +79,7 @@ export function traceOf(line: Line, view: View = MY_SIDE, sample = SAMPLE): Trac
 export type DrawnFixture =
   | {
       readonly kind: 'bar';
+      readonly as?: BarLook;
       readonly x1: number;
       readonly y1: number;
       readonly x2: number;
@@ -97,6 +98,7 @@ export function drawnFixtures(fixtures: readonly Fixture[], view: View = MY_SIDE
       return [
         {
           kind: 'bar',
+          ...(f.as ? { as: f.as } : {}),
           x1: sx * f.from[0],
           y1: -f.from[1],
           x2: sx * f.to[0],

@@ -2,9 +2,12 @@ import { fail, ok, type Result } from '../../result';
 import { parseRope, type PathPoint, type RopePath } from '../path/notation';
 import { type Diagram, diagramOf, type Fixed } from '../topology/diagram';
 
+/** What a bar is where it is no pole or rail: it is drawn as that. */
+export type BarLook = 'cleat' | 'toggle' | 'rope';
 /** A round bar lying in the picture's plane: pole, rail, toggle. Rope passes in front (`o`) or behind (`u`). */
 export interface Bar {
   readonly kind: 'bar';
+  readonly as?: BarLook;
   readonly from: readonly [x: number, y: number];
   readonly to: readonly [x: number, y: number];
   readonly radius: number;
@@ -36,12 +39,22 @@ export interface RopeSpec {
   readonly taut?: readonly [from: number, to: number];
   /** Control points of the bights the load or the tension keeps, where the rope is cut for proving. */
   readonly tips?: readonly number[];
+  /**
+   * Heights in front of the picture's plane, negative behind it, that the rope keeps at a control point before it is drawn
+   * up: where it lies along something thicker than itself, whose middle it does not cross.
+   */
+  readonly heights?: readonly (readonly [control: number, height: number])[];
 }
 
 /** What is drawn, proved and tightened: ropes and the things they are tied to. */
 export interface FormSpec {
   readonly ropes: readonly RopeSpec[];
   readonly fixtures?: readonly Fixture[];
+  /**
+   * Drawn up only lightly. The model has no friction: pulled to the end, an arrangement of several knots slides into
+   * itself, and a wrong one falls apart.
+   */
+  readonly light?: true;
   /** The tail leaves a loop in front of it: seen from the side from which others of its kind leave behind. */
   readonly tailInFront?: true;
 }

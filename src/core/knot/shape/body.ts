@@ -28,6 +28,12 @@ export interface Side {
   readonly sign: 1 | -1;
 }
 
+/** A place of a rope that lies so far in front of the picture's plane, or behind it. */
+export interface Held {
+  readonly node: number;
+  readonly height: number;
+}
+
 /** Ropes as chains of nodes in space, x right, y up, z toward the learner, in diameters of the form's first rope. */
 export interface Body {
   /** x, y, z of every node. */
@@ -38,6 +44,7 @@ export interface Body {
   readonly fixtures: readonly Fixture[];
   readonly lifts: readonly Lift[];
   readonly sides: readonly Side[];
+  readonly held: readonly Held[];
 }
 
 /** Nodes at each end that stay where they are while the rope is drawn up. */
@@ -145,7 +152,13 @@ export function bodyOf(form: Form, spacing: number): Body {
       });
     }
   }
-  return { at, free: freeNodes(strands), strands, fixtures: form.fixtures, lifts, sides };
+  const held = specs.flatMap((spec, i) =>
+    (spec.heights ?? []).map(([control, height]): Held => {
+      const piece = ropes[i]!.findIndex((p) => p.control >= control);
+      return { node: Math.round(node(i, Math.max(0, piece), 0)), height };
+    }),
+  );
+  return { at, free: freeNodes(strands), strands, fixtures: form.fixtures, lifts, sides, held };
 }
 
 /**
@@ -174,7 +187,15 @@ export function thinned(body: Body, spacing: number): Body {
   });
   const at = new Float64Array(3 * first);
   strands.forEach((s, i) => at.set(parts[i]!.at, 3 * s.first));
-  return { at, free: freeNodes(strands), strands, fixtures: body.fixtures, lifts: [], sides: [] };
+  return {
+    at,
+    free: freeNodes(strands),
+    strands,
+    fixtures: body.fixtures,
+    lifts: [],
+    sides: [],
+    held: [],
+  };
 }
 
 /** `count` nodes evenly along a strand. */

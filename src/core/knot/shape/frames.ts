@@ -55,7 +55,7 @@ function summed(values: readonly number[], stride: number): Float64Array {
 }
 
 /** Where between loose and drawn up the shipped frames stand; 0.65 reads best. */
-export const FRAME_STATES = [0, 0.2, 0.4, 0.65, 0.85, 1] as const;
+export const FRAME_STATES = [0, 0.2, 0.4, 0.65, 1] as const;
 export const SNUG = 0.65;
 
 /** A body as numbers to ship. */
@@ -96,6 +96,7 @@ export function bodyOfFrame(
     fixtures: form.fixtures,
     lifts: [],
     sides: [],
+    held: [],
   };
 }
 

@@ -27,6 +27,8 @@ export function lift(body: Body): void {
       const z = at[3 * c.node + 2]!;
       if (c.sign * z < c.height) at[3 * c.node + 2] = c.sign * c.height;
     }
+    for (const h of body.held)
+      if (Math.abs(at[3 * h.node + 2]!) < Math.abs(h.height)) at[3 * h.node + 2] = h.height;
   }
 }
 

@@ -1,22 +1,36 @@
-import type { Body } from './body';
+import { type Body, copyOf } from './body';
 import { FRAME_STATES } from './frames';
-import { settled, Tightening } from './tighten';
+import { drawnUp, settled, Tightening } from './tighten';
+
+/** A state passed on the way: the whole length of rope then, and where every node was. */
+interface Passed {
+  readonly length: number;
+  readonly at: Float64Array;
+}
+
+/** A state is remembered whenever the rope got shorter by this part of its length: the frames are picked from them. */
+const REMEMBER = 0.004;
 
 /**
- * All frames from loose to drawn up, each let settle so that nothing overlaps.
+ * Draws a form up, and all frames from loose to drawn up, each let settle so that nothing overlaps.
  * `drawn` is the part of the whole shortening done: lengths at the states lie evenly between loose and tight.
  */
-export function framesOf(loose: Body, tight: Body): Body[] {
-  const whole = new Tightening(loose, 0.15);
-  const [long, short] = [whole.length, new Tightening(tight, 0.15).length];
-  const bodies = [loose];
-  for (const state of FRAME_STATES.slice(1, -1)) {
+export function framesOf(loose: Body, light = false): Body[] {
+  const long = new Tightening(loose, 0).length;
+  const passed: Passed[] = [{ length: long, at: loose.at.slice() }];
+  const tight = drawnUp(loose, light, (body, length) => {
+    if (length <= passed.at(-1)!.length - REMEMBER * long)
+      passed.push({ length, at: body.at.slice() });
+  });
+  const short = new Tightening(tight, 0).length;
+  const between = FRAME_STATES.slice(1, -1).map((state) => {
     const want = long - state * (long - short);
-    // The pull eases off toward the wanted length, so that the frame is not caught under full tension.
-    while (whole.length > want && whole.iterations < 4000)
-      whole.advance(whole.length - want < 0.5 ? 0.05 : 0.15);
-    bodies.push(settled(whole.body));
-  }
-  bodies.push(settled(tight));
-  return bodies;
+    const nearest = passed.reduce((a, b) =>
+      Math.abs(b.length - want) < Math.abs(a.length - want) ? b : a,
+    );
+    const body = copyOf(tight);
+    body.at.set(nearest.at);
+    return settled(body);
+  });
+  return [loose, ...between, settled(tight)];
 }

@@ -56,6 +56,8 @@ export class Tightening {
 }
 
 const MOST_ITERATIONS = 4000;
+/** Iterations of a form that is drawn up lightly only. */
+const LIGHT_ITERATIONS = 90;
 const SETTLE_ITERATIONS = 40;
 
 /** A copy with the tension let go, so that what the pull pressed into each other comes apart again. */
@@ -68,16 +70,18 @@ export function settled(body: Body): Body {
 }
 
 /**
- * A form drawn up until it does not get shorter.
+ * A form drawn up until it does not get shorter, or lightly.
+ * @param light see `FormSpec`
  * @param onStep is told the length after every iteration, for taking frames on the way.
  */
 export function drawnUp(
   loose: Body,
+  light = false,
   onStep: (body: Body, length: number) => void = () => {},
 ): Body {
   const run = new Tightening(loose, 0.15);
   let last = run.length;
-  while (run.iterations < MOST_ITERATIONS) {
+  while (run.iterations < (light ? LIGHT_ITERATIONS : MOST_ITERATIONS)) {
     run.advance();
     onStep(run.body, run.length);
     if (run.iterations % CHECK_EVERY === 0) {
@@ -85,7 +89,7 @@ export function drawnUp(
       last = run.length;
     }
   }
-  for (let i = 0; i < SLOW; i++) {
+  for (let i = 0; i < (light ? 0 : SLOW); i++) {
     run.advance(0.03);
     onStep(run.body, run.length);
   }

@@ -71,7 +71,7 @@ export const ATTACHMENTS = {
     hazards: [],
     hint: 'hard to undo in thin line',
     holds: { slack: 'yes', wet: 'yes', stiff: 'with care', slick: 'with care' },
-    taught: null,
+    taught: { entry: 'perfection-loop', form: 'plain' },
     rope: null,
   },
   'timber-hitch': {

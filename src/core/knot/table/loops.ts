@@ -20,7 +20,7 @@ export const LOOPS = {
     hazards: [],
     hint: 'no end needed, collapses when slack',
     holds: { slack: 'no', wet: 'with care', stiff: 'with care', slick: 'no' },
-    taught: null,
+    taught: { entry: 'bell-ringer', form: 'plain' },
     rope: null,
   },
   'half-sheepshank': {
@@ -30,7 +30,7 @@ export const LOOPS = {
     hazards: [],
     hint: 'collapses when slack',
     holds: { slack: 'no', wet: 'with care', stiff: 'with care', slick: 'no' },
-    taught: null,
+    taught: { entry: 'bell-ringer', form: 'folded' },
     rope: null,
   },
   'alpine-butterfly': {
@@ -50,7 +50,7 @@ export const LOOPS = {
     hazards: [],
     hint: 'loop points one way',
     holds: { slack: 'yes', wet: 'yes', stiff: 'with care', slick: 'with care' },
-    taught: null,
+    taught: { entry: 'inline-figure-eight', form: 'plain' },
     rope: null,
   },
 } as const satisfies Record<string, Knot>;

@@ -4,7 +4,7 @@ import { fixedLine, type Form } from '../form/form';
 import type { Mark, RopePath } from '../path/notation';
 import type { Passage } from '../path/meetings';
 import { type Diagram, diagramOf, flipped } from './diagram';
-import { fingerprintOf } from './invariants';
+import { fingerprint } from './invariants';
 import { type ProofView, viewsOf } from './views';
 
 const OTHER: Record<Mark, Mark> = { O: 'U', U: 'O', o: 'u', u: 'o', '.': '.' };
@@ -47,11 +47,15 @@ export const unnoticedFlips = (form: Form): number[] => unnoticedIn(viewsOf(form
 
 /** The crossings whose turning over a form's views, in any one state of it, do not notice. */
 export function unnoticedIn(views: readonly ProofView[]): number[] {
-  const print = fingerprintOf(views);
-  return views[0]!.diagram.crossings.flatMap((_, i) => {
-    const other = views.map((v) => ({ ...v, diagram: flipped(v.diagram, i) }));
-    return fingerprintOf(other) === print ? [i] : [];
-  });
+  // One view that tells is enough: the ones with fewest crossings are asked first, and most need no second.
+  const asked = views.map((view) => ({ view, print: fingerprint(view) }));
+  return views[0]!.diagram.crossings.flatMap((_, i) =>
+    asked.every(
+      ({ view, print }) => fingerprint({ ...view, diagram: flipped(view.diagram, i) }) === print,
+    )
+      ? [i]
+      : [],
+  );
 }
 
 /** Whether a crossing is a mere kink: the rope between its two passages meets nothing but itself, so that it can be turned out. */

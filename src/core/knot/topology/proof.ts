@@ -45,12 +45,22 @@ function isAmphichiral(invariants: Invariants): boolean {
   return [...terms].every(([power, coefficient]) => sign(terms.get(-power)) === sign(coefficient));
 }
 
-function prove(claim: Claim, views: readonly ProofView[]): Proved {
+/** A view's invariants, kept as long as the view: several claims, and those of other forms, are held against it. */
+const known = new WeakMap<ProofView, Invariants>();
+
+function invariantsKept(view: ProofView): Invariants {
+  const found = known.get(view) ?? invariantsOf(view);
+  known.set(view, found);
+  return found;
+}
+
+/** Holds a claim against a form closed in all its ways. */
+export function prove(claim: Claim, views: readonly ProofView[]): Proved {
   const expected = words(claim);
   const view = views.find((v) => v.name === claim.closure);
   if (!view)
     return { claim, expected, obtained: 'the form cannot be closed this way', holds: false };
-  const found = invariantsOf(view);
+  const found = invariantsKept(view);
   const linking = found.linking.map(Math.abs);
   const amphichiral = claim.amphichiral ? isAmphichiral(found) : undefined;
   const whole = claim.whole === undefined ? undefined : eitherHand(found.whole);
