@@ -98,7 +98,7 @@ function Result({
 const nameOfForm = (card: KnotCard, id: string): string =>
   card.forms.find((f) => f.id === id)?.names[0] ?? id;
 
-/** What is most like what was typed where nothing is called that; empty until it has been looked for. */
+/** What answers a question in plain words, or is most like what was typed, where nothing is called that; empty until it has been looked for. */
 function useAlike(
   cards: readonly KnotCard[],
   typed: string,
@@ -111,9 +111,10 @@ function useAlike(
   useEffect(() => {
     if (!nothingFound || typed.trim().length < 3) return undefined;
     let gone = false;
-    void import('@/core/knot/alike').then(
-      ({ alikeKnots }) => {
-        if (!gone) setAlike({ typed, found: alikeKnots(cards, typed) });
+    void Promise.all([import('@/core/knot/ask'), import('@/core/knot/alike')]).then(
+      ([{ askedKnots }, { alikeKnots }]) => {
+        const asked = askedKnots(cards, typed);
+        if (!gone) setAlike({ typed, found: asked.length > 0 ? asked : alikeKnots(cards, typed) });
       },
       () => undefined,
     );
@@ -208,7 +209,7 @@ export function Finder({
       {found.length === 0 ? (
         <Nothing>
           {alike.length > 0
-            ? 'No knot here is called that. These are called something like it.'
+            ? 'No knot here is called that. These come nearest to it.'
             : 'No knot here is called that and does all of this. Take one condition away.'}
         </Nothing>
       ) : null}

@@ -4,7 +4,7 @@ import type { Entry } from './entry';
 export const alternatingCoil = {
   id: 'alternating-coil',
   name: 'Alternating coil',
-  aliases: ['figure-eight coil', 'coil without twist', 'butterfly coil'],
+  aliases: ['figure-eight coil', 'coil without twist'],
   family: 'binding',
   purpose: 'Stores a rope so that it runs out without a hockle.',
   notFor: 'A rope put away wet.',

@@ -12,7 +12,7 @@ export const catsPaw = {
   jams: 'Never: it falls apart off the hook.',
   unties: 'Take it off the hook; the twists vanish.',
   holds: { slack: 'with care', wet: 'yes', stiff: 'yes', slick: 'with care' },
-  needs: 'a bight',
+  needs: 'either',
   easy: { tie: 3, untie: 3 },
   gloves: true,
   slipped: 'It needs no slip.',

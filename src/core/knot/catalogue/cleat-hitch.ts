@@ -12,7 +12,7 @@ export const cleatHitch = {
   jams: 'The locking turn does, under a heavy constant pull.',
   unties: 'Take the eights off one by one; the first turn still holds.',
   holds: { slack: 'with care', wet: 'yes', stiff: 'yes', slick: 'with care' },
-  needs: 'either',
+  needs: 'an end',
   easy: { tie: 3, untie: 3 },
   gloves: true,
   slipped: 'Not slipped.',

@@ -12,7 +12,7 @@ export const constrictor = {
   jams: 'Made to: may have to be cut.',
   unties: 'Slipped: pull the bight. Plain: pry the riding turn, or cut it on top.',
   holds: { slack: 'yes', wet: 'yes', stiff: 'with care', slick: 'yes' },
-  needs: 'an end',
+  needs: 'either',
   easy: { tie: 2, untie: 1 },
   gloves: false,
   slipped: 'Tuck a bight under the X.',

@@ -14,7 +14,7 @@ export const halfHitch = {
   jams: 'No.',
   unties: 'Pull the end back.',
   holds: KNOTS['slipped-half-hitch'].holds,
-  needs: 'an end',
+  needs: 'either',
   easy: { tie: 3, untie: 3 },
   gloves: true,
   slipped: 'Tuck a bight instead of the end: comes off in a hurry.',

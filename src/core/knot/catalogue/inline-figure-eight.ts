@@ -5,7 +5,7 @@ import type { Entry } from './entry';
 export const inlineFigureEight = {
   id: 'inline-figure-eight',
   name: 'Inline figure-eight',
-  aliases: ['directional figure-eight', 'one-way figure-eight'],
+  aliases: ['directional figure-eight'],
   family: 'mid-line loop',
   purpose: 'A loop in the middle of a line that is pulled one way only: along the line.',
   notFor: 'A pull the other way: it rolls and slips.',

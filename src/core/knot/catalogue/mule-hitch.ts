@@ -148,39 +148,6 @@ export const muleHitch = {
   ],
   wrong: [
     {
-      id: 'no-twist',
-      name: 'no loop to lock',
-      says: 'The bight only lies {behind} the loop: a plain slip. It gives slack and lets go.',
-      insteadOf: 'plain',
-      spec: {
-        ropes: [
-          {
-            path: '-1.3,-15 -1.3,-6 -1.3,2 OU -1.2,8 o -0.8,10 0,10.8 0.8,10 u 1.2,8 U 1.3,5 O 1.8,1.8 O 3.2,0 5.2,0.2 O 6.2,2.4 O 5,4.8 3,5.4 1.3,5.5 O -1.3,5.5 O -3,5.2 -3.2,4 -1.3,3.4 U 1.4,3.2 U 3,3 5,3 U 6.2,3.2 8.6,3.9 10.4,2.9 8.6,2 U 6.1,1.8 5,1.8 3.4,1.8 2.4,1 U 2.2,-2 2.6,-8 3,-14',
-            taut: [0, 33],
-            tips: [5, 25],
-          },
-        ],
-        fixtures: [
-          { kind: 'ring', at: [0, 12.6], radius: 4.6, tube: 0.6 },
-          { kind: 'post', at: [8.7, 2.8], radius: 0.3, hidden: true },
-        ],
-      },
-      claims: [
-        { closure: 'ends', alone: ['unknot', 'unknot'], linking: [1] },
-        {
-          closure: 'cut all',
-          alone: ['unknot', 'unknot', 'unknot', 'unknot'],
-          linking: [1, 0, 0, 1, 0, 0],
-        },
-      ],
-      toldBy: 'invariants',
-      partsAt: { right: 23, wrong: 23 },
-      idleCrossings: {
-        count: 1,
-        because: 'nothing is locked: the turn can be slid off whichever part lies on top',
-      },
-    },
-    {
       id: 'inside',
       name: 'loop on the inside',
       says: 'The turn catches one part of the two: the other runs.',
@@ -236,6 +203,35 @@ export const muleHitch = {
       ],
       toldBy: 'geometry',
       partsAt: { right: 15, wrong: 15 },
+    },
+    {
+      id: 'no-twist',
+      name: 'no loop to lock',
+      says: 'The bight only lies {over} the loop, not through it: a plain slip. It gives slack and lets go.',
+      insteadOf: 'plain',
+      spec: {
+        ropes: [
+          {
+            path: '-1.3,-15 -1.3,-6 -1.3,2 OU -1.2,8 o -0.8,10 0,10.8 0.8,10 u 1.2,8 U 1.3,5 O 1.8,1.8 U 3.2,0 5.2,0.2 U 6.2,2.4 U 5,4.8 3,5.4 1.3,5.5 O -1.3,5.5 O -3,5.2 -3.2,4 -1.3,3.4 U 1.4,3.2 U 3,3 5,3 O 6.2,3.2 8.6,3.6 9.8,2.8 8.6,2 O 6.1,1.8 5,1.8 3.4,1.8 2.4,1 O 2.2,-2 2.6,-8 3,-14',
+            tips: [5, 25],
+          },
+        ],
+        fixtures: [
+          { kind: 'ring', at: [0, 12.6], radius: 4.6, tube: 0.6 },
+          { kind: 'post', at: [8.4, 2.8], radius: 0.5, hidden: true },
+        ],
+        light: true,
+      },
+      claims: [
+        { closure: 'ends', alone: ['unknot', 'unknot'], linking: [1] },
+        {
+          closure: 'cut all',
+          alone: ['unknot', '3₁', 'unknot', 'unknot'],
+          linking: [1, 0, 0, 1, 0, 0],
+        },
+      ],
+      toldBy: 'invariants',
+      partsAt: { right: 21, wrong: 21 },
     },
   ],
 } as const satisfies Entry;

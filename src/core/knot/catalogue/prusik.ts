@@ -13,7 +13,7 @@ export const prusik = {
   jams: 'Stiff after load; push the middle strap.',
   unties: 'Push the bridge back, then slide.',
   holds: { slack: 'yes', wet: 'with care', stiff: 'with care', slick: 'no' },
-  needs: 'a bight',
+  needs: 'either',
   easy: { tie: 3, untie: 2 },
   gloves: true,
   slipped: 'Not slipped.',
@@ -41,6 +41,7 @@ export const prusik = {
     {
       id: 'three',
       name: 'three wraps',
+      needs: 'a bight',
       note: 'A girth hitch repeated inside itself: with a closed loop, lay it {behind} the rope and pass its knot through it once for every wrap. Drawn here leg by leg.',
       spec: {
         ropes: [
@@ -89,6 +90,7 @@ export const prusik = {
     {
       id: 'two',
       name: 'two wraps',
+      needs: 'a bight',
       note: 'Slides more easily, grips less.',
       spec: {
         ropes: [

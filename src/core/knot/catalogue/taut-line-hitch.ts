@@ -14,7 +14,7 @@ export const tautLineHitch = {
   jams: 'No.',
   unties: 'Slide it slack and pull the last hitch.',
   holds: KNOTS['taut-line-hitch'].holds,
-  needs: 'an end',
+  needs: 'either',
   easy: { tie: 2, untie: 3 },
   gloves: false,
   slipped: 'The last hitch as a bight.',
