@@ -42,6 +42,7 @@ export function make(named: NamedForm): ShippedForm {
     source: sourceOf(named),
     strands: shippedStrands(loose),
     fixtures: loose.fixtures,
+    ...(named.form.spec.light ? { light: true } : {}),
     frames: frames.map((f, i) => frameOf(f, FRAME_STATES[i]!)),
     insideD: tight.strands.map((_, k) => Math.round(ropeInside(tight, k) * 10) / 10),
   };

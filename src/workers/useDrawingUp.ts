@@ -29,7 +29,7 @@ const stillWanted = (): boolean => window.matchMedia('(prefers-reduced-motion: r
 
 /**
  * A form drawn up and let go by a slider, with the physics in a worker. Who wants no motion, or has no workers, gets the
- * shipped states without anything moving between them.
+ * shipped states without anything moving between them; so does a form that is drawn up lightly only.
  */
 export function useDrawingUp(form: ShippedForm): DrawnUp {
   const worker = useRef<Worker | null>(null);
@@ -69,7 +69,7 @@ export function useDrawingUp(form: ShippedForm): DrawnUp {
     (next: number): void => {
       setWanted(next);
       latest.current = next;
-      if (stillWanted() || typeof Worker === 'undefined') {
+      if (form.light || stillWanted() || typeof Worker === 'undefined') {
         setBody(shippedAt(form, next));
         return;
       }

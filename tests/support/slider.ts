@@ -10,8 +10,9 @@ import { fileOf } from '../../scripts/knots/forms';
 import { formOf, randomOf } from './knots';
 
 const RUNS = 20;
+/** What is drawn up lightly only is shown in its shipped states, which are checked with them: no slider pulls it. */
 const right = allForms()
-  .filter((f) => !f.wrong)
+  .filter((f) => !f.wrong && !f.form.spec.light)
   .map((f, i) => [f.name, i] as const);
 
 /** One part of several of the forms: they take long, and the parts run beside each other. */

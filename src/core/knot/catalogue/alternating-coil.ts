@@ -33,6 +33,7 @@ export const alternatingCoil = {
       name: 'to hang',
       note: 'One eight is drawn; a coil has as many as the rope is long. One and a half to two loop lengths go into the turns.',
       spec: {
+        light: true,
         ropes: [
           {
             path: '-6.4,-10 -4.6,-5.6 U -1.2,-2.6 UOUOUUOUOU 0.7,2 O 2.8,5.6 O 2,9 0,10 -2,9 -2.8,5.6 UO -0.7,2 UOUOOUOUOU 0.9,-2.4 2.8,-6 2,-9 0,-10 -2,-9 -3,-6 O -2.9,-3.6 -2.3,-2.6 O -1,-2.3 O 1,-2.2 2.2,-1.95 1,-1.7 UU -1,-1.6 -2.3,-1.55 -1,-1.25 OO 1,-1.15 2.2,-0.9 1,-0.65 UU -1,-0.55 -2.3,-0.5 -1,-0.2 OO 1,-0.1 2.2,0.15 1,0.4 UU -1,0.5 -2.3,0.55 -1,0.85 OO 1,0.95 2.2,1.2 1,1.45 UU -1,1.55 -2.3,1.6 -1,1.9 OO 1,2 2.2,2.25 1,2.5 U -1,2.6 U -2.4,3 -2.6,4.6 O -1,6 1,6.6 U 2.9,7.2 5,8.6 6.4,12',
@@ -77,6 +78,7 @@ export const alternatingCoil = {
       note: 'The tail goes through the upper loop as a bight, and back round the head of the coil.',
       aliases: ['stowing coil'],
       spec: {
+        light: true,
         ropes: [
           {
             path: '-6.4,-10 -4.6,-5.6 U -1.2,-2.6 UOUOUUOUOU 0.7,2 OOU 2.8,5.6 2.2,9 O 0,10.4 -2.2,9 O -2.8,5.6 UOO -0.7,2 UOUOOUOUOU 0.9,-2.4 2.8,-6 2,-9 0,-10 -2,-9 -3,-6 O -2.9,-3.6 -2.3,-2.6 O -1,-2.3 O 1,-2.2 2.2,-1.95 1,-1.7 UU -1,-1.6 -2.3,-1.55 -1,-1.25 OO 1,-1.15 2.2,-0.9 1,-0.65 UU -1,-0.55 -2.3,-0.5 -1,-0.2 OO 1,-0.1 2.2,0.15 1,0.4 UU -1,0.5 -2.3,0.55 -1,0.85 OO 1,0.95 2.2,1.2 1,1.45 UU -1,1.55 -2.3,1.6 -1,1.9 OO 1,2 2.2,2.25 1,2.5 U -1,2.6 U -3,3 OU -3.8,4.6 U -2.8,6.6 -1.2,7.2 -1.6,5.6 O -2.9,5 O -4.4,4 U -3,3.4 U 0,3.3 U 3,3.4 4.4,4.4 2.9,5.4 O 1.2,6.4 0.6,8 U 0.8,10.4 1.6,13.5',

@@ -25,6 +25,8 @@ export interface ShippedForm {
   readonly source: string;
   readonly strands: readonly ShippedStrand[];
   readonly fixtures: readonly Fixture[];
+  /** Drawn up lightly only, so that it is shown in its shipped states and not pulled further. */
+  readonly light?: true;
   readonly frames: readonly ShippedFrame[];
   /** Length of rope inside the knot by rope, in that rope's diameters, measured drawn up. */
   readonly insideD: readonly number[];

@@ -72,7 +72,7 @@ export const ATTACHMENTS = {
     hint: 'hard to undo in thin line',
     holds: { slack: 'yes', wet: 'yes', stiff: 'with care', slick: 'with care' },
     taught: { entry: 'perfection-loop', form: 'plain' },
-    rope: null,
+    rope: MEASURED['perfection-loop/plain'],
   },
   'timber-hitch': {
     name: 'timber hitch',

@@ -21,7 +21,7 @@ export const LOOPS = {
     hint: 'no end needed, collapses when slack',
     holds: { slack: 'no', wet: 'with care', stiff: 'with care', slick: 'no' },
     taught: { entry: 'bell-ringer', form: 'plain' },
-    rope: null,
+    rope: MEASURED['bell-ringer/plain'],
   },
   'half-sheepshank': {
     name: 'half sheepshank',
@@ -31,7 +31,7 @@ export const LOOPS = {
     hint: 'collapses when slack',
     holds: { slack: 'no', wet: 'with care', stiff: 'with care', slick: 'no' },
     taught: { entry: 'bell-ringer', form: 'folded' },
-    rope: null,
+    rope: MEASURED['bell-ringer/plain'],
   },
   'alpine-butterfly': {
     name: 'alpine butterfly',
@@ -51,6 +51,6 @@ export const LOOPS = {
     hint: 'loop points one way',
     holds: { slack: 'yes', wet: 'yes', stiff: 'with care', slick: 'with care' },
     taught: { entry: 'inline-figure-eight', form: 'plain' },
-    rope: null,
+    rope: MEASURED['inline-figure-eight/plain'],
   },
 } as const satisfies Record<string, Knot>;
