@@ -85,7 +85,7 @@ export const truckersHitch = {
   forms: [
     {
       id: 'slip-loop',
-      name: 'slip loop, two half hitches',
+      name: 'slip loop, second hitch slipped',
       note: 'The quick one, its second hitch slipped. The load line comes from above, the anchor is below.',
       spec: {
         ropes: [
