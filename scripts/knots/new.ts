@@ -1,6 +1,6 @@
 import { existsSync, readFileSync, writeFileSync } from 'node:fs';
 
-/** Starts an entry of the catalogue: a file that compiles, with an overhand to be drawn over. npm run knots:new -- timber-hitch "Timber hitch" */
+/** Starts an entry of the catalogue: a file that compiles, with an overhand to be drawn over. npm run knots:new -- lantern-hitch "Lantern hitch" */
 
 const [id = '', name = id] = process.argv.slice(2);
 const CORE = new URL('../../src/core/knot/', import.meta.url);
@@ -13,7 +13,7 @@ function refuse(why: string): never {
 }
 if (!/^[a-z][a-z0-9]*(-[a-z0-9]+)*$/.test(id))
   refuse(
-    'Give an id of small letters and hyphens, then the name: npm run knots:new -- timber-hitch "Timber hitch"',
+    'Give an id of small letters and hyphens, then the name: npm run knots:new -- lantern-hitch "Lantern hitch"',
   );
 if (existsSync(file)) refuse(`There is an entry ${id} already.`);
 

@@ -1,33 +1,10 @@
 import type { Entry } from './entry';
 import { slipLoop } from './slip-loop';
-import {
-  slipLoopSlipped,
-  slipLoopTwoHalfHitches,
-  slipLoopTautLine,
-} from './truckers-hitch-slip-loop';
-import {
-  bellRingerSlipped,
-  halfSheepshankSlipped,
-  bellRingerTwoHalfHitches,
-  halfSheepshankTwoHalfHitches,
-  bellRingerTautLine,
-  halfSheepshankTautLine,
-} from './truckers-hitch-bell-ringer';
-import {
-  butterflySlipped,
-  butterflyTwoHalfHitches,
-  butterflyTautLine,
-} from './truckers-hitch-butterfly';
-import {
-  inlineFigureEightSlipped,
-  inlineFigureEightTwoHalfHitches,
-  inlineFigureEightTautLine,
-} from './truckers-hitch-inline-figure-eight';
-import {
-  figureEightSlipped,
-  figureEightTwoHalfHitches,
-  figureEightTautLine,
-} from './truckers-hitch-figure-eight';
+import { slipLoopTruckers } from './truckers-hitch-slip-loop';
+import { bellRingerTruckers, halfSheepshankTruckers } from './truckers-hitch-bell-ringer';
+import { butterflyTruckers } from './truckers-hitch-butterfly';
+import { inlineTruckers } from './truckers-hitch-inline-figure-eight';
+import { figureEightTruckers } from './truckers-hitch-figure-eight';
 import { doublePass, doubleLoop, ringInLoop } from './truckers-hitch-forms';
 import { noEnd, noEndOther } from './truckers-hitch-no-end';
 
@@ -220,24 +197,12 @@ export const truckersHitch = {
     ringInLoop,
     noEnd,
     noEndOther,
-    slipLoopSlipped,
-    slipLoopTwoHalfHitches,
-    slipLoopTautLine,
-    bellRingerSlipped,
-    bellRingerTwoHalfHitches,
-    bellRingerTautLine,
-    halfSheepshankSlipped,
-    halfSheepshankTwoHalfHitches,
-    halfSheepshankTautLine,
-    butterflySlipped,
-    butterflyTwoHalfHitches,
-    butterflyTautLine,
-    inlineFigureEightSlipped,
-    inlineFigureEightTwoHalfHitches,
-    inlineFigureEightTautLine,
-    figureEightSlipped,
-    figureEightTwoHalfHitches,
-    figureEightTautLine,
+    ...slipLoopTruckers,
+    ...bellRingerTruckers,
+    ...halfSheepshankTruckers,
+    ...butterflyTruckers,
+    ...inlineTruckers,
+    ...figureEightTruckers,
   ],
   wrong: [
     {

@@ -21,3 +21,9 @@ export function eitherHand(whole: string): string {
   const terms = termsOf(whole);
   return [text(fromLowest(terms, 1)), text(fromLowest(terms, -1))].sort()[0]!;
 }
+
+/** Whether a bracket polynomial is the same read backwards: the mirror image has it then. */
+export function isOwnMirror(whole: string): boolean {
+  const terms = new Map(termsOf(whole));
+  return [...terms].every(([power, coefficient]) => terms.get(-power) === coefficient);
+}

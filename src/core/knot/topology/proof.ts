@@ -2,7 +2,7 @@ import type { Result } from '../../result';
 import { fail, ok } from '../../result';
 import type { Claim } from '../catalogue/entry';
 import { type Form, type FormSpec, readForm } from '../form/form';
-import { eitherHand } from './either-hand';
+import { eitherHand, isOwnMirror } from './either-hand';
 import { withCrossingFlipped } from './flip';
 import { type Invariants, invariantsOf } from './invariants';
 import type { KnotName } from './names';
@@ -33,18 +33,6 @@ const words = ({ alone, linking, whole, amphichiral }: Omit<Claim, 'closure'>): 
     .filter(Boolean)
     .join('; ');
 
-/** The whole polynomial read backwards in A: the mirror image has it. */
-function isAmphichiral(invariants: Invariants): boolean {
-  const terms = new Map(
-    [...invariants.whole.matchAll(/([+−]?) ?(\d*)A\^(-?\d+)|([+−]?) ?(\d+)(?!A)/g)].map((m) => [
-      Number(m[3] ?? 0),
-      `${m[1] ?? m[4] ?? ''}${m[2] ?? m[5] ?? ''}`,
-    ]),
-  );
-  const sign = (s: string | undefined): string => (s ?? '').replace('+', '');
-  return [...terms].every(([power, coefficient]) => sign(terms.get(-power)) === sign(coefficient));
-}
-
 /** A view's invariants, kept as long as the view: several claims, and those of other forms, are held against it. */
 const known = new WeakMap<ProofView, Invariants>();
 
@@ -62,7 +50,7 @@ export function prove(claim: Claim, views: readonly ProofView[]): Proved {
     return { claim, expected, obtained: 'the form cannot be closed this way', holds: false };
   const found = invariantsKept(view);
   const linking = found.linking.map(Math.abs);
-  const amphichiral = claim.amphichiral ? isAmphichiral(found) : undefined;
+  const amphichiral = claim.amphichiral ? isOwnMirror(found.whole) : undefined;
   const whole = claim.whole === undefined ? undefined : eitherHand(found.whole);
   const holds =
     (!claim.alone || claim.alone.join() === found.alone.join()) &&
