@@ -140,6 +140,9 @@ export const Forms = styled.nav`
   padding: 8px 20px;
   border-bottom: var(--w-hair) solid var(--line);
   font-size: 14px;
+  & > div {
+    flex: 0 1 340px;
+  }
   & a[aria-current] {
     font-weight: 700;
     text-decoration-thickness: 3px;

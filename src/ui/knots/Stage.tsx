@@ -8,7 +8,9 @@ import { useMember } from '../frame/MemberContext';
 import { Button, ButtonLink } from '../kit/Button';
 import { Label } from '../kit/text';
 import { useKeys } from '../useKeys';
+import { BeginHere } from './BeginHere';
 import { DrawUpSlider } from './DrawUpSlider';
+import { FormChoice } from './FormChoice';
 import { pngOf, svgText } from './downloads';
 import { Checks, Disputes, Facts } from './KnotAside';
 import type { ModelColours } from './model3d';
@@ -17,7 +19,7 @@ import { lookStyle, type RopeLookId, thicknessOf } from './ropeLooks';
 import { StagePicture } from './StagePicture';
 import { StepList } from './StepList';
 import { type StageState, useStage } from './useStage';
-import { Head, Body, Middle, Now, Views, Aside, Actions, Forms, Picture } from './Stage.styles';
+import { Head, Body, Middle, Now, Views, Aside, Actions, Picture } from './Stage.styles';
 import { orMissing } from '../orMissing';
 
 const Turn3D = lazy(() => import('./Turn3D'));
@@ -210,20 +212,7 @@ export function Stage({ stage }: { stage: StageData }) {
           <ActionMenu label="Keep this picture" actions={actions} />
         </Actions>
       </Head>
-      {forms.length > 1 ? (
-        <Forms aria-label="Ways to tie it">
-          {forms.map((f) => (
-            <Link
-              key={f.id}
-              href={`/knots/${facts.id}?form=${f.id}`}
-              aria-current={f.id === form.id ? 'page' : undefined}
-            >
-              {f.name}
-            </Link>
-          ))}
-          <Label>{state.words(form.note)}</Label>
-        </Forms>
-      ) : null}
+      <FormChoice id={facts.id} forms={forms} form={form} note={state.words(form.note)} />
       <Body>
         <StepList state={state} />
         <Middle data-moving={state.moving}>
@@ -261,6 +250,7 @@ export function Stage({ stage }: { stage: StageData }) {
             onDiameter={setDiameterM}
             units={units}
           />
+          <BeginHere shipped={stage.shipped} tailD={facts.tailD} diameterM={diameterM} />
           <Disputes stage={stage} />
           <Facts stage={stage} diameterM={diameterM} />
         </Aside>
