@@ -144,7 +144,7 @@ export const TOPICS: readonly Topic[] = [
     said: [['coil', 'store', 'put away', 'hockle', 'kink']],
     knots: ['alternating-coil', 'alternating-coil'],
   },
-  { said: [['tarp', 'sheet', 'corner', 'cloth']], knots: ['sheet-bend', 'loop-and-toggle'] },
+  { said: [['tarp', 'corner', 'cloth']], knots: ['sheet-bend', 'loop-and-toggle'] },
   { said: [['eyelet', 'grommet']], knots: ['loop-and-toggle', 'loop-and-toggle'] },
   {
     said: [['grip', 'climb along', 'another rope', 'on a rope']],

@@ -60,5 +60,8 @@ describe('a question in plain words', () => {
     expect(ask('join two ropes')).not.toContain('reef');
     expect(ask('tie something that comes off under load')).not.toContain('half-hitch');
   });
-  it('about nothing of this is not answered', () => expect(ask('xyzzy')).toEqual([]));
+  it('about nothing of this is not answered, nor is a name written wrong', () => {
+    for (const typed of ['xyzzy', 'double sheet bnd', 'clov hich', 'fishermens bend'])
+      expect(ask(typed), typed).toEqual([]);
+  });
 });

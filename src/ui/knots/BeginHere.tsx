@@ -57,7 +57,7 @@ export function BeginHere({
             Begin {size(fromEndM)} from the end, {hands} {hands === 1 ? 'hand' : 'hands'}.{' '}
           </b>
         )}
-        {size(insideM)} of rope goes into it, its loop as drawn.
+        {size(insideM)} of rope goes into it, any loop as wide as drawn.
       </p>
     </Box>
   );

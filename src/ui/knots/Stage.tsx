@@ -250,7 +250,10 @@ export function Stage({ stage }: { stage: StageData }) {
             onDiameter={setDiameterM}
             units={units}
           />
-          <BeginHere shipped={stage.shipped} tailD={facts.tailD} diameterM={diameterM} />
+          {/* What a tensioner or a coil takes is decided by its travel or the length of the rope. */}
+          {facts.family === 'tensioner' || stage.shipped.light ? null : (
+            <BeginHere shipped={stage.shipped} tailD={facts.tailD} diameterM={diameterM} />
+          )}
           <Disputes stage={stage} />
           <Facts stage={stage} diameterM={diameterM} />
         </Aside>
