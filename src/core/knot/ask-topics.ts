@@ -101,13 +101,13 @@ export const TOPICS: readonly Topic[] = [
         'one pull',
       ],
     ],
-    knots: ['halter-hitch', 'cleat-hitch', 'evenk-hitch', 'mule-hitch'],
+    knots: ['halter-hitch', 'cleat-hitch', 'mule-hitch'],
     never: ['half-hitch'],
   },
   { said: [['horse', 'animal', 'goat', 'halter']], knots: ['halter-hitch', 'halter-hitch'] },
   {
     said: [['gloves', 'cold', 'frozen hands']],
-    knots: ['evenk-hitch', 'round-turn-two-half-hitches'],
+    knots: ['round-turn-two-half-hitches'],
   },
   {
     said: [['lowering', 'lower a load', 'pay out', 'let down']],

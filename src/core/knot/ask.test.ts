@@ -34,7 +34,7 @@ const QUESTIONS: readonly (readonly [string, readonly string[]])[] = [
   ['tie down cargo on a trailer', ['truckers-hitch']],
   ['tie something that comes off under load', ['halter-hitch', 'cleat-hitch']],
   ['tie up a horse', ['halter-hitch']],
-  ['tie with thick gloves in the cold', ['evenk-hitch', 'round-turn-two-half-hitches']],
+  ['tie with thick gloves in the cold', ['round-turn-two-half-hitches']],
   ['lower a load slowly', ['munter-mule', 'taut-line-hitch']],
   ['tie a boat to a dock', ['cleat-hitch']],
   ['put a sling on a hook', ['cats-paw']],

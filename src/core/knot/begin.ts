@@ -18,7 +18,9 @@ export function roundOf(
 ): Round | null {
   const isObject = (f: Fixture): f is Bar | Post =>
     (f.kind === 'bar' && f.as === undefined) || (f.kind === 'post' && !f.hidden);
-  const object = shipped.fixtures.find(isObject);
+  const objects = shipped.fixtures.filter(isObject);
+  // Rope that goes round two things together has another girth.
+  const object = objects.length === 1 ? objects[0] : undefined;
   if (!object) return null;
   const tight = bodyOfFrame(shipped, shipped.frames.at(-1)!);
   return { turns: turnsRound(tight, 0, object), radiusD: object.radius };

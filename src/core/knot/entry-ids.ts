@@ -39,7 +39,6 @@ export const ENTRY_IDS = [
   'sheepshank',
   'cats-paw',
   'pipe-hitch',
-  'evenk-hitch',
   'cleat-hitch',
   'mule-hitch',
   'munter-mule',

@@ -251,7 +251,10 @@ export function Stage({ stage }: { stage: StageData }) {
             units={units}
           />
           {/* What a tensioner or a coil takes is decided by its travel or the length of the rope. */}
-          {facts.family === 'tensioner' || stage.shipped.light ? null : (
+          {facts.family === 'tensioner' ||
+          facts.family === 'binding' ||
+          stage.shipped.strands.length > 1 ||
+          stage.shipped.light ? null : (
             <BeginHere shipped={stage.shipped} tailD={facts.tailD} diameterM={diameterM} />
           )}
           <Disputes stage={stage} />

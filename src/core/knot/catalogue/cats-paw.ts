@@ -18,7 +18,7 @@ export const catsPaw = {
   slipped: 'It needs no slip.',
   backup: 'Mouse the hook.',
   tailD: 0,
-  purposes: ['no-end', 'not-jam', 'keeps-strength', 'gloves'],
+  purposes: ['no-end', 'not-jam', 'gloves'],
   crews: ['transport', 'stage', 'farm', 'trades', 'instructors'],
   disputes: [],
   checks: [

@@ -18,7 +18,7 @@ export const cleatHitch = {
   slipped: 'Not slipped.',
   backup: 'One eight more.',
   tailD: 30,
-  purposes: ['off-under-load', 'gloves', 'not-jam', 'keeps-strength'],
+  purposes: ['off-under-load', 'gloves', 'not-jam'],
   crews: ['transport', 'stage', 'trades', 'instructors'],
   disputes: [
     {

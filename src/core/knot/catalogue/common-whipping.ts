@@ -18,7 +18,7 @@ export const commonWhipping = {
   slipped: 'Not slipped.',
   backup: 'A second one further back.',
   tailD: 6,
-  purposes: ['stops'],
+  purposes: [],
   crews: ['transport', 'stage', 'farm', 'trades', 'instructors'],
   disputes: [],
   checks: [

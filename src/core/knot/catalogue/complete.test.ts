@@ -70,7 +70,6 @@ const ASKED = {
     'cats-paw/hook',
     'cats-paw/mousing',
     'marlinspike-hitch/plain',
-    'evenk-hitch/slipped',
     'halter-hitch/slipped',
     'cleat-hitch/open',
     'cleat-hitch/locked',

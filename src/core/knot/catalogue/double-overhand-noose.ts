@@ -18,7 +18,7 @@ export const doubleOverhandNoose = {
   slipped: 'Not slipped.',
   backup: 'None needed.',
   tailD: 12,
-  purposes: ['keeps-strength'],
+  purposes: [],
   crews: ['stage', 'trades', 'instructors'],
   disputes: [],
   checks: [

@@ -37,7 +37,6 @@ import { bellRinger } from './bell-ringer';
 import { sheepshank } from './sheepshank';
 import { catsPaw } from './cats-paw';
 import { pipeHitch } from './pipe-hitch';
-import { evenkHitch } from './evenk-hitch';
 import { cleatHitch } from './cleat-hitch';
 import { muleHitch } from './mule-hitch';
 import { munterMule } from './munter-mule';
@@ -92,7 +91,6 @@ export const CATALOGUE: readonly Entry[] = [
   sheepshank,
   catsPaw,
   pipeHitch,
-  evenkHitch,
   cleatHitch,
   muleHitch,
   munterMule,

@@ -18,7 +18,7 @@ export const loopToLoop = {
   slipped: 'Not slipped.',
   backup: 'None needed.',
   tailD: 0,
-  purposes: ['joins', 'no-end', 'not-jam', 'gloves', 'keeps-strength'],
+  purposes: ['joins', 'no-end', 'not-jam', 'gloves'],
   crews: ['transport', 'stage', 'farm', 'trades', 'instructors'],
   disputes: [],
   checks: [

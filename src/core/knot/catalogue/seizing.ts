@@ -19,7 +19,7 @@ export const seizing = {
   slipped: 'Not slipped.',
   backup: 'A second one beside it.',
   tailD: 6,
-  purposes: ['keeps-strength'],
+  purposes: [],
   crews: ['transport', 'farm', 'trades', 'instructors'],
   disputes: [],
   checks: [

@@ -71,7 +71,7 @@ export const sheepshank = {
         {
           shown: 'drawn up',
           say: 'Pull the line tight; tape the ears.',
-          look: 'The damaged part lies slack between.',
+          look: 'The hitches hold; the damaged part lies between them.',
         },
       ],
     },

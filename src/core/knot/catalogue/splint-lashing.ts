@@ -18,7 +18,7 @@ export const splintLashing = {
   slipped: 'Not slipped.',
   backup: 'A second lashing at the other end of the crack.',
   tailD: 8,
-  purposes: ['tightens'],
+  purposes: [],
   crews: ['farm', 'trades', 'instructors'],
   disputes: [],
   checks: [

@@ -47,7 +47,7 @@ export const unnoticedFlips = (form: Form): number[] => unnoticedIn(viewsOf(form
 
 /** The crossings whose turning over a form's views, in any one state of it, do not notice. */
 export function unnoticedIn(views: readonly ProofView[]): number[] {
-  // One view that tells is enough: the ones with fewest crossings are asked first, and most need no second.
+  // One view that tells is enough, and most crossings need no second.
   const asked = views.map((view) => ({ view, print: fingerprint(view) }));
   return views[0]!.diagram.crossings.flatMap((_, i) =>
     asked.every(
