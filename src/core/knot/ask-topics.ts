@@ -5,6 +5,8 @@ export interface Topic {
   /** Beginnings of words that must all be there; of each group one is enough. */
   readonly said: readonly (readonly string[])[];
   readonly knots: readonly EntryId[];
+  /** Says so much that the first of them weighs double. */
+  readonly strong?: true;
   /** Knots that are out as soon as this is asked for. */
   readonly never?: readonly EntryId[];
 }
@@ -24,20 +26,24 @@ export const TOPICS: readonly Topic[] = [
   },
   {
     said: [JOIN, ['different', 'unequal', 'thick', 'thin', 'not the same']],
-    knots: ['sheet-bend', 'sheet-bend'],
+    knots: ['sheet-bend'],
+    strong: true,
   },
   {
     said: [JOIN, ['big', 'heavy', 'stiff', 'large', 'hawser']],
-    knots: ['carrick-bend', 'carrick-bend'],
+    knots: ['carrick-bend'],
+    strong: true,
   },
   { said: [JOIN, ['thin', 'cord', 'fishing', 'small line']], knots: ['fishermans-knot'] },
   {
     said: [JOIN, ['sling', 'loops', 'strap']],
-    knots: ['loop-to-loop', 'loop-to-loop', 'loop-and-toggle'],
+    knots: ['loop-to-loop', 'loop-and-toggle'],
+    strong: true,
   },
   {
     said: [JOIN, ['quick', 'come apart', 'release', 'toggle']],
-    knots: ['loop-and-toggle', 'loop-and-toggle'],
+    knots: ['loop-and-toggle'],
+    strong: true,
   },
   {
     said: [
@@ -59,12 +65,14 @@ export const TOPICS: readonly Topic[] = [
   },
   {
     said: [['anchor bend', 'bucket', 'to an anchor']],
-    knots: ['fishermans-bend', 'fishermans-bend'],
+    knots: ['fishermans-bend'],
+    strong: true,
   },
   { said: [POLE], knots: ['round-turn-two-half-hitches', 'clove-hitch', 'rolling-hitch'] },
   {
     said: [POLE, ['slick', 'slippery', 'smooth', 'steel', 'metal']],
-    knots: ['pipe-hitch', 'pipe-hitch', 'rolling-hitch'],
+    knots: ['pipe-hitch', 'rolling-hitch'],
+    strong: true,
   },
   {
     said: [
@@ -78,9 +86,10 @@ export const TOPICS: readonly Topic[] = [
       ['pipe', 'tube'],
       ['lift', 'hoist', 'haul'],
     ],
-    knots: ['pipe-hitch', 'pipe-hitch'],
+    knots: ['pipe-hitch'],
+    strong: true,
   },
-  { said: [['log', 'timber', 'trunk', 'drag']], knots: ['timber-hitch', 'timber-hitch'] },
+  { said: [['log', 'timber', 'trunk', 'drag']], knots: ['timber-hitch'], strong: true },
   { said: [ADJUST], knots: ['taut-line-hitch', 'friction-hitch', 'prusik'] },
   {
     said: [['tent', 'guy', 'lantern', 'hang', 'clothesline', 'hammock']],
@@ -104,17 +113,18 @@ export const TOPICS: readonly Topic[] = [
     knots: ['halter-hitch', 'cleat-hitch', 'mule-hitch'],
     never: ['half-hitch'],
   },
-  { said: [['horse', 'animal', 'goat', 'halter']], knots: ['halter-hitch', 'halter-hitch'] },
+  { said: [['horse', 'animal', 'goat', 'halter']], knots: ['halter-hitch'], strong: true },
   {
     said: [['gloves', 'cold', 'frozen hands']],
     knots: ['round-turn-two-half-hitches'],
   },
   {
     said: [['lowering', 'lower a load', 'pay out', 'let down']],
-    knots: ['munter-mule', 'munter-mule', 'wrap-hitch'],
+    knots: ['munter-mule', 'wrap-hitch'],
+    strong: true,
   },
-  { said: [['cleat', 'dock', 'boat']], knots: ['cleat-hitch', 'cleat-hitch'] },
-  { said: [['hook']], knots: ['cats-paw', 'cats-paw'] },
+  { said: [['cleat', 'dock', 'boat']], knots: ['cleat-hitch'], strong: true },
+  { said: [['hook']], knots: ['cats-paw'], strong: true },
   {
     said: [['bundle', 'sack', 'bag', 'hose', 'bind', 'clamp', 'glue']],
     knots: ['constrictor', 'jam-knot', 'reef'],
@@ -127,9 +137,10 @@ export const TOPICS: readonly Topic[] = [
   },
   {
     said: [['big hole', 'large hole', 'bulky', 'bigger stopper']],
-    knots: ['stevedore', 'stevedore'],
+    knots: ['stevedore'],
+    strong: true,
   },
-  { said: [['fray', 'unravel', 'fraying']], knots: ['common-whipping', 'common-whipping'] },
+  { said: [['fray', 'unravel', 'fraying']], knots: ['common-whipping'], strong: true },
   {
     said: [['damaged', 'worn part', 'weak spot', 'cut in the rope']],
     knots: ['alpine-butterfly', 'sheepshank'],
@@ -137,28 +148,32 @@ export const TOPICS: readonly Topic[] = [
   { said: [['shorten', 'too long', 'slack']], knots: ['sheepshank', 'bell-ringer'] },
   {
     said: [['cracked', 'broken handle', 'mend a', 'splint']],
-    knots: ['splint-lashing', 'splint-lashing'],
+    knots: ['splint-lashing'],
+    strong: true,
   },
-  { said: [['side by side', 'seize']], knots: ['seizing', 'seizing'] },
+  { said: [['side by side', 'seize']], knots: ['seizing'], strong: true },
   {
     said: [['coil', 'store', 'put away', 'hockle', 'kink']],
-    knots: ['alternating-coil', 'alternating-coil'],
+    knots: ['alternating-coil'],
+    strong: true,
   },
   { said: [['tarp', 'corner', 'cloth']], knots: ['sheet-bend', 'loop-and-toggle'] },
-  { said: [['eyelet', 'grommet']], knots: ['loop-and-toggle', 'loop-and-toggle'] },
+  { said: [['eyelet', 'grommet']], knots: ['loop-and-toggle'], strong: true },
   {
     said: [['grip', 'climb along', 'another rope', 'on a rope']],
     knots: ['prusik', 'rolling-hitch'],
   },
   {
     said: [['full strength', 'strongest', 'no strength']],
-    knots: ['wrap-hitch', 'wrap-hitch'],
+    knots: ['wrap-hitch'],
+    strong: true,
   },
   {
     said: [['grip the rope', 'pull on a thin', 'better grip']],
-    knots: ['marlinspike-hitch', 'marlinspike-hitch'],
+    knots: ['marlinspike-hitch'],
+    strong: true,
   },
-  { said: [['sling', 'strap'], POLE], knots: ['cow-hitch', 'cow-hitch'] },
+  { said: [['sling', 'strap'], POLE], knots: ['cow-hitch'], strong: true },
   {
     said: [
       ['jam', 'untie', 'come undone easily'],

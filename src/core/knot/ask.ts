@@ -22,8 +22,13 @@ export function askedKnots<T extends Findable & { readonly id: string }>(
   const question = plainWords(typed);
   const asked = TOPICS.filter((t) => isAsked(question, t));
   const weights = new Map<string, number>();
-  for (const { knots } of asked)
-    knots.forEach((id, i) => weights.set(id, (weights.get(id) ?? 0) + Math.max(1, FIRST - i)));
+  for (const { knots, strong } of asked)
+    knots.forEach((id, i) =>
+      weights.set(
+        id,
+        (weights.get(id) ?? 0) + Math.max(1, FIRST - i) * (strong && i === 0 ? 2 : 1),
+      ),
+    );
   for (const id of asked.flatMap((t) => t.never ?? [])) weights.delete(id);
   return items
     .filter((item) => weights.has(item.id))

@@ -231,45 +231,6 @@ export const bowline = {
         { shown: 'drawn up', say: 'Draw it up.', look: 'Collar round the standing part.' },
       ],
     },
-    {
-      id: 'made-first',
-      name: 'made before the ring',
-      note: 'The small loop is made first as a slip noose; the end goes through the ring, then through the noose, and a pull capsizes it into a bowline.',
-      aliases: ['snap bowline', 'bowline from a slip noose'],
-      spec: {
-        ropes: [
-          {
-            path: '0,17 O 0,9 U -0.8,5.5 U -3.2,3 -2,0.3 O 0,-0.4 O 2,0.3 3.2,3 2.6,5.5 U 1.2,6.8 O -1.5,7.3 U -5,6.5 -7,2 -7,-6 -4,-11 0,-12.5 4,-11 6,-7 4,-3 1.2,-1.5 U 1.2,3 O 2.2,9 1.2,11.5 U -1.2,11.5 -2.2,9 OO -1.4,3 U -1.6,-2 -2,-6',
-            tips: [14],
-          },
-        ],
-        fixtures: [{ kind: 'post', at: [0, -8.8], radius: 2.6, hidden: true }],
-      },
-      claims: [
-        { closure: 'ends', alone: ['8₂₀'] },
-        { closure: 'cut 1', alone: ['unknot', 'unknot'], linking: [1] },
-      ],
-      sameAs: 'facing-away',
-      steps: [
-        {
-          shown: { upTo: [10.6] },
-          say: 'Make the small loop before you reach the ring: a slip noose in the standing part.',
-          look: 'It crosses {over} the standing part.',
-        },
-        {
-          shown: { upTo: [16] },
-          say: 'Take the end through the ring.',
-          look: 'The big loop is open.',
-        },
-        { shown: { upTo: [23.3] }, say: 'Through the noose’s bight.', look: 'As far as you need.' },
-        {
-          shown: 'whole',
-          say: 'Pull the standing part: the noose capsizes, and the end is drawn down through the small loop.',
-          look: 'A bowline.',
-        },
-        { shown: 'drawn up', say: 'Draw it up.', look: 'Check it as any bowline.' },
-      ],
-    },
   ],
   wrong: [
     {

@@ -12,7 +12,7 @@ export const constrictor = {
   jams: 'Made to: may have to be cut.',
   unties: 'Slipped: pull the bight. Plain: pry the riding turn, or cut it on top.',
   holds: { slack: 'yes', wet: 'yes', stiff: 'with care', slick: 'yes' },
-  needs: 'either',
+  needs: 'an end',
   easy: { tie: 2, untie: 1 },
   gloves: false,
   slipped: 'Tuck a bight under the X.',
@@ -148,45 +148,6 @@ export const constrictor = {
         },
         { shown: 'whole', say: 'A second constrictor on the other side.', look: 'Tied the same.' },
         { shown: 'drawn up', say: 'Pull all ends.', look: 'Neither slides.' },
-      ],
-    },
-    {
-      id: 'in-the-bight',
-      name: 'in the bight',
-      note: 'Two loops, turned opposite ways and folded together, dropped onto an open end.',
-      aliases: ['constrictor in the bight'],
-      spec: {
-        ropes: [
-          {
-            path: '-1,-14 -1,-5 U -1,-1.8 UoO -1,2 -1.3,3.8 -2,4.2 -2.8,3 -4.2,0.5 u -5.2,-3 -5,-4 -4.2,-3.8 -3.6,-2.7 OOo 4.4,2.9 5,3.9 5.6,3.6 5.4,0.5 u 4.6,-3 3.6,-4 2,-3.4 0.4,-2.9 O -1.8,-2.5 -2.6,-2 U -2,-0.4 oU 0,2 0.5,4 0.6,12',
-          },
-        ],
-        fixtures: [{ kind: 'bar', from: [-10, 0], to: [10, 0], radius: 3 }],
-      },
-      claims: [
-        {
-          closure: 'ends',
-          alone: ['unknot', 'unknot'],
-          linking: [2],
-          whole: '− A^28 + 2A^24 − 3A^20 + 3A^16 − 4A^12 + 3A^8 − 3A^4 + 1',
-        },
-        { closure: 'behind', linking: [3] },
-      ],
-      sameAs: 'plain',
-      needs: 'a bight',
-      release: 'in the bight',
-      steps: [
-        {
-          shown: { bight: [6.4, 18] },
-          say: 'Twist a loop in the rope, then half a twist more.',
-          look: 'Two loops, opposite.',
-        },
-        {
-          shown: 'whole',
-          say: 'Fold the two together and drop them onto the end of the pole.',
-          look: 'The end crosses {over} itself, then goes {under} the diagonal.',
-        },
-        { shown: 'drawn up', say: 'Pull both ends.', look: 'It bites.' },
       ],
     },
   ],

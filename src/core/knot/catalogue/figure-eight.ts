@@ -85,30 +85,6 @@ export const figureEight = {
         { u: 15.8, text: 'end' },
       ],
     },
-    {
-      id: 'twisted',
-      name: 'by twisting',
-      note: 'A bight twisted twice, the end through it.',
-      aliases: ['twisted figure-eight'],
-      spec: {
-        ropes: [
-          {
-            path: '-12,0 -7,0 O -4,0 U 4,0 6,1.5 O 6.5,4 3,6.5 -1,6 U -3,2.5 O -3.5,-2 -5,-3 U -7,-1.5 -7,2 -5,3.5 O -1,3.2 U 4,3 12,3',
-          },
-        ],
-      },
-      claims: [{ closure: 'ends', alone: ['4₁'] }],
-      sameAs: 'plain',
-      steps: [
-        {
-          shown: { upTo: [11] },
-          say: 'Twist a bight twice on the fingers.',
-          look: 'The end crosses {over} the standing part, then goes {under} it.',
-        },
-        { shown: 'whole', say: 'Out through the loop.', look: 'An eight.' },
-        { shown: 'drawn up', say: 'Pull both parts.', look: 'Ends in line.' },
-      ],
-    },
   ],
   wrong: [
     {

@@ -154,36 +154,6 @@ export const halfHitch = {
         { shown: 'drawn up', say: 'Pull the standing part.', look: 'Alone it does not hold.' },
       ],
     },
-    {
-      id: 'turned-over',
-      name: 'second method',
-      note: 'The end is laid across the standing part, then the standing part’s own crossing is turned round it.',
-      aliases: ['half hitch by turning'],
-      spec: {
-        ropes: [
-          {
-            path: '-1,-18 -1,-13 UO -1,-5 -1,-2 o -1,2 0,3.6 1,2 u 1.3,-2 2,-4 1,-5.3 U 0,-6.3 O -1.8,-7.1 -3.2,-7.2 -3.8,-6 -3,-5 U -0.4,-5.1 0.5,-5.2 O 2.4,-6.2 6,-8.5',
-            taut: [0, 2],
-          },
-        ],
-        fixtures: [{ kind: 'bar', from: [-8, 0], to: [8, 0], radius: 2 }],
-      },
-      claims: [{ closure: 'ends', alone: ['3₁', 'unknot'], linking: [1] }],
-      sameAs: 'plain',
-      steps: [
-        {
-          shown: { upTo: [9] },
-          say: 'Round the rail, the end laid across the standing part.',
-          look: 'Hold the crossing.',
-        },
-        {
-          shown: 'whole',
-          say: 'Twist the crossing round: the end is caught.',
-          look: 'The same half hitch, without letting go.',
-        },
-        { shown: 'drawn up', say: 'Pull the standing part.', look: 'Alone it does not hold.' },
-      ],
-    },
   ],
   wrong: [
     {
