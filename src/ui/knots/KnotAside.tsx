@@ -161,6 +161,8 @@ export function Facts({ stage, diameterM }: { stage: StageData; diameterM: numbe
     shipped,
     form: { release },
   } = stage;
+  // Twine round a rope: the thickness chosen is the rope's.
+  const isTwine = shipped.fixtures.some((f) => f.kind === 'bar' && f.as === 'rope');
   const inside = shipped.insideD
     .map((d) => formatQuantity(d * diameterM, 'length', units, 'demand'))
     .join(' and ');
@@ -175,8 +177,12 @@ export function Facts({ stage, diameterM }: { stage: StageData; diameterM: numbe
           {facts.needs}
           {facts.gloves ? '; goes with gloves on' : ''}
         </dd>
-        <dt>Rope in it</dt>
-        <dd>{inside} from where it bends to where it is straight again</dd>
+        {isTwine ? null : (
+          <>
+            <dt>Rope in it</dt>
+            <dd>{inside} from where it bends to where it is straight again</dd>
+          </>
+        )}
         <dt>Jams</dt>
         <dd>{facts.jams}</dd>
         <dt>Unties</dt>

@@ -66,7 +66,7 @@ function normal(t: Trace, i: number): [number, number] {
 /** Colours of a rope's body, outline and light side. */
 function inksOf(strand: number): { fill: string; ink: string; lit: string } {
   if (strand < 0) return { fill: 'var(--steel)', ink: 'var(--steel-ink)', lit: 'var(--steel-lit)' };
-  return strand >= 1
+  return strand === 1
     ? { fill: 'var(--rope-2)', ink: 'var(--rope-2-ink)', lit: 'var(--rope-2-lit)' }
     : { fill: 'var(--rope)', ink: 'var(--rope-ink)', lit: 'var(--rope-lit)' };
 }

@@ -13,6 +13,7 @@ import {
   Vector3,
 } from 'three';
 import { GLTFExporter } from 'three/addons/exporters/GLTFExporter.js';
+import type { BarLook } from '@/core/knot/form/form';
 import { type Body, lengthOf } from '@/core/knot/shape/body';
 
 /** Colours of ropes and things tied to, as CSS colours. */
@@ -21,6 +22,12 @@ export interface ModelColours {
   readonly steel: string;
   readonly post: string;
 }
+
+/** A bar looks like what it is drawn as. */
+const barMaterial = (as: BarLook | undefined, colours: ModelColours): MeshStandardMaterial =>
+  as === 'cleat'
+    ? material(colours.steel, 0.7)
+    : material(as === 'rope' ? colours.ropes[1] : colours.post);
 
 const AROUND = 14;
 const BAR_DEPTH = 14;
@@ -95,7 +102,7 @@ export function modelOf(body: Body, colours: ModelColours): Group {
       const [dx, dy] = [f.to[0] - f.from[0], f.to[1] - f.from[1]];
       const bar = new Mesh(
         new CylinderGeometry(f.radius * 0.98, f.radius * 0.98, Math.hypot(dx, dy), 32),
-        material(colours.post),
+        barMaterial(f.as, colours),
       );
       bar.position.set((f.from[0] + f.to[0]) / 2, (f.from[1] + f.to[1]) / 2, 0);
       bar.rotation.z = Math.atan2(dy, dx) - Math.PI / 2;

@@ -1,5 +1,17 @@
 import { KNOTS } from '../knots';
+import type { FormSpec } from '../form/form';
 import type { Entry } from './entry';
+
+const PATH = {
+  ropes: [
+    {
+      path: '-1,16 O -1.5,10 O -1.6,6.4 O -1.6,4.4 O -0.6,2.6 O 0.8,2.4 2.6,2.9 2.8,4.2 1,4.9 UU -1,5 U -2.4,5 -3.8,4 -4.4,0 -4.8,-6 -3.6,-9 -1.9,-9.8 -0.4,-8.6 -0.2,-5 -0.7,0 U -0.8,4.4 O -0.9,6.4 U -2.2,8.8 U -1.4,10.8 0,11.4 1.4,10.8 2.2,8.8 0.9,6.4 O 0.8,4.4 U 0.9,0 2.5,-6 4,-13',
+      taut: [18, 28],
+      tips: [15, 23],
+    },
+  ],
+  fixtures: [{ kind: 'post', at: [-2.3, -7.9], radius: 1.2, hidden: true }],
+} as const satisfies FormSpec;
 
 /** Bell-ringer’s loop. Paths in rope diameters; tying from the trade's common practice. */
 export const bellRinger = {
@@ -33,16 +45,7 @@ export const bellRinger = {
       id: 'plain',
       name: 'bight through a turn',
       note: 'Turn in the line, bight up through it; the lower bight is the loop for hauling.',
-      spec: {
-        ropes: [
-          {
-            path: '-1,16 O -1.5,10 O -1.6,6.4 O -1.6,4.4 O -0.6,2.6 O 0.8,2.4 2.6,2.9 2.8,4.2 1,4.9 UU -1,5 U -2.4,5 -3.8,4 -4.4,0 -4.8,-6 -3.6,-9 -1.9,-9.8 -0.4,-8.6 -0.2,-5 -0.7,0 U -0.8,4.4 O -0.9,6.4 U -2.2,8.8 U -1.4,10.8 0,11.4 1.4,10.8 2.2,8.8 0.9,6.4 O 0.8,4.4 U 0.9,0 2.5,-6 4,-13',
-            taut: [18, 28],
-            tips: [15, 23],
-          },
-        ],
-        fixtures: [{ kind: 'post', at: [-2.3, -7.9], radius: 1.2, hidden: true }],
-      },
+      spec: PATH,
       claims: [
         { closure: 'ends', alone: ['unknot'] },
         { closure: 'cut all', alone: ['unknot', 'unknot', 'unknot'], linking: [1, 1, 0] },
@@ -81,16 +84,7 @@ export const bellRinger = {
       name: 'half sheepshank',
       note: 'The same, made by folding first: the slack in three, and one end hitched.',
       aliases: ['half sheepshank'],
-      spec: {
-        ropes: [
-          {
-            path: '-1,16 O -1.5,10 O -1.6,6.4 O -1.6,4.4 O -0.6,2.6 O 0.8,2.4 2.6,2.9 2.8,4.2 1,4.9 UU -1,5 U -2.4,5 -3.8,4 -4.4,0 -4.8,-6 -3.6,-9 -1.9,-9.8 -0.4,-8.6 -0.2,-5 -0.7,0 U -0.8,4.4 O -0.9,6.4 U -2.2,8.8 U -1.4,10.8 0,11.4 1.4,10.8 2.2,8.8 0.9,6.4 O 0.8,4.4 U 0.9,0 2.5,-6 4,-13',
-            taut: [18, 28],
-            tips: [15, 23],
-          },
-        ],
-        fixtures: [{ kind: 'post', at: [-2.3, -7.9], radius: 1.2, hidden: true }],
-      },
+      spec: PATH,
       claims: [
         { closure: 'ends', alone: ['unknot'] },
         { closure: 'cut all', alone: ['unknot', 'unknot', 'unknot'], linking: [1, 1, 0] },

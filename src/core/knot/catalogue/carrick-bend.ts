@@ -1,5 +1,17 @@
 import { KNOTS } from '../knots';
+import type { FormSpec } from '../form/form';
 import type { Entry } from './entry';
+
+const PATH = {
+  ropes: [
+    {
+      path: '-15,-5 -9,-2 OU -4,1.6 -2,2.7 O 1,3.9 3.6,3.6 4.9,2 U 5.2,0 O 4.9,-2 3.6,-3.6 1,-3.9 U -2,-2.7 -4,-1.6 OU -9,2 -15,5',
+    },
+    {
+      path: '15,5 9,2 OU 4,-1.6 2,-2.7 O -1,-3.9 -3.6,-3.6 -4.9,-2 U -5.2,0 O -4.9,2 -3.6,3.6 -1,3.9 U 2,2.7 4,1.6 OU 9,-2 15,-5',
+    },
+  ],
+} as const satisfies FormSpec;
 
 /** Carrick bend. Paths in rope diameters; tying from the trade's common practice. */
 export const carrickBend = {
@@ -46,16 +58,7 @@ export const carrickBend = {
       id: 'plain',
       name: 'ends on opposite sides',
       note: 'Drawn flat, as it lies before the load comes on.',
-      spec: {
-        ropes: [
-          {
-            path: '-15,-5 -9,-2 OU -4,1.6 -2,2.7 O 1,3.9 3.6,3.6 4.9,2 U 5.2,0 O 4.9,-2 3.6,-3.6 1,-3.9 U -2,-2.7 -4,-1.6 OU -9,2 -15,5',
-          },
-          {
-            path: '15,5 9,2 OU 4,-1.6 2,-2.7 O -1,-3.9 -3.6,-3.6 -4.9,-2 U -5.2,0 O -4.9,2 -3.6,3.6 -1,3.9 U 2,2.7 4,1.6 OU 9,-2 15,-5',
-          },
-        ],
-      },
+      spec: PATH,
       claims: [
         { closure: 'ends', alone: ['unknot', 'unknot'], linking: [3] },
         { closure: 'bend', whole: '− A^28 + 2A^24 − 3A^20 + 2A^16 − 3A^12 + 2A^8 − A^4 + 1' },
@@ -99,17 +102,7 @@ export const carrickBend = {
       name: 'ends seized',
       note: 'Each end seized to its own standing part: it keeps this flat form under load. The seizings are not drawn; see Seizing.',
       aliases: ['seized carrick bend'],
-      spec: {
-        ropes: [
-          {
-            path: '-15,-5 -9,-2 OU -4,1.6 -2,2.7 O 1,3.9 3.6,3.6 4.9,2 U 5.2,0 O 4.9,-2 3.6,-3.6 1,-3.9 U -2,-2.7 -4,-1.6 OU -9,2 -15,5',
-          },
-          {
-            path: '15,5 9,2 OU 4,-1.6 2,-2.7 O -1,-3.9 -3.6,-3.6 -4.9,-2 U -5.2,0 O -4.9,2 -3.6,3.6 -1,3.9 U 2,2.7 4,1.6 OU 9,-2 15,-5',
-          },
-        ],
-        light: true,
-      },
+      spec: { ...PATH, light: true },
       claims: [
         { closure: 'ends', alone: ['unknot', 'unknot'], linking: [3] },
         { closure: 'bend', whole: '− A^28 + 2A^24 − 3A^20 + 2A^16 − 3A^12 + 2A^8 − A^4 + 1' },

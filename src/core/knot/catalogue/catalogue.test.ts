@@ -270,6 +270,13 @@ describe('the entries', () => {
       for (const next of entry.leadsTo) expect(entryOf(next)).not.toBeNull();
     },
   );
+  it('what is said to cost little strength has a figure that says so', () => {
+    for (const { id, purposes, strength } of CATALOGUE)
+      if (purposes.includes('keeps-strength')) {
+        const least = strength ? Object.values(knot(strength).efficiency).map((e) => e[0]) : [];
+        expect(Math.max(0, ...least), id).toBeGreaterThanOrEqual(0.7);
+      }
+  });
   it('every knot of a line that is taught is taught in a form that exists', () => {
     const taught = (Object.keys(KNOTS) as KnotId[])
       .map((id) => knot(id).taught)

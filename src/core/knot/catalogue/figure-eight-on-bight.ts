@@ -1,5 +1,6 @@
 import { KNOTS } from '../knots';
 import type { Entry } from './entry';
+import { overhand } from './overhand';
 
 /** Figure-eight on a bight. Paths in rope diameters; tying from the trade's common practice. */
 export const figureEightOnBight = {
@@ -78,15 +79,7 @@ export const figureEightOnBight = {
       name: 'overhand on a bight',
       says: 'Half a turn too few: jams and costs more strength.',
       insteadOf: 'plain',
-      spec: {
-        ropes: [
-          {
-            path: '-13,0.62 -5,0.62 OO -0.02,0.62 U 4.78,0.98 U 7.43,3.24 OO 7.14,6.19 2.97,7.98 -1.81,6.52 -3.18,2.95 UU -2.46,-2.1 -0.08,-3.19 2.71,-1.22 OO 4.55,3.02 UU 8.87,5.21 14,5.22 18,6 21,4.6 18,3.2 14,3.98 9.13,3.99 UU 5.45,2.18 OO 3.69,-1.98 0.08,-4.41 -3.54,-2.7 UU -4.42,3.05 -2.59,7.48 3.03,9.22 8.06,7.01 OO 8.57,2.76 5.22,-0.18 UU 0.02,-0.62 OO -5,-0.62 -13,-0.62',
-            tips: [16],
-          },
-        ],
-        fixtures: [{ kind: 'post', at: [18.4, 4.6], radius: 1, hidden: true }],
-      },
+      spec: overhand.forms[2].spec,
       claims: [{ closure: 'cut 1', alone: ['3₁', '3₁'] }],
       toldBy: 'invariants',
       partsAt: { right: 15, wrong: 10 },

@@ -18,7 +18,7 @@ export const seizing = {
   gloves: false,
   slipped: 'Not slipped.',
   backup: 'A second one beside it.',
-  tailD: 6,
+  tailD: 0,
   purposes: [],
   crews: ['transport', 'farm', 'trades', 'instructors'],
   disputes: [],

@@ -84,8 +84,8 @@ export const splintLashing = {
         },
         {
           shown: 'drawn up',
-          say: 'Pull the first end until the fold has gone in beneath the wraps.',
-          look: 'The crack is shut.',
+          say: 'Pull the wraps snug; then pull the first end until the fold has gone in, and trim.',
+          look: 'Drawn before that last pull.',
         },
       ],
     },

@@ -94,7 +94,7 @@ export const ringInLoop = {
   ],
   labels: [
     { u: 0.3, text: 'to the load' },
-    { u: 8, text: 'slip loop', inset: true },
+    { u: 4, text: 'slip loop', inset: true },
     { u: 18, text: 'ring' },
     { u: 32, text: 'anchor' },
   ],
@@ -153,7 +153,7 @@ export const doubleLoop = {
   ],
   labels: [
     { u: 0.3, text: 'to the load' },
-    { u: 8, text: 'first loop', inset: true },
+    { u: 4, text: 'first loop', inset: true },
     { u: 49, text: 'second loop', inset: true },
   ],
   steps: [

@@ -35,7 +35,7 @@ export const noEnd = {
   ],
   labels: [
     { u: 0.3, text: 'to the load' },
-    { u: 8, text: 'slip loop', inset: true },
+    { u: 4, text: 'slip loop', inset: true },
     { u: 32, text: 'anchor' },
   ],
   steps: [

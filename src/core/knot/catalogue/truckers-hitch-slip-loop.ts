@@ -27,7 +27,7 @@ export const slipLoopTruckers = [
       },
     ],
     ends: [27, 33.4, 41.4],
-    labels: [8, 32, 58],
+    labels: [4, 32, 58],
   }),
   truckersVariant({
     loop: 'slip-loop',
@@ -51,7 +51,7 @@ export const slipLoopTruckers = [
       },
     ],
     ends: [27, 33.4, 41.4],
-    labels: [8, 32, 61],
+    labels: [4, 32, 61],
   }),
   truckersVariant({
     loop: 'slip-loop',
@@ -75,6 +75,6 @@ export const slipLoopTruckers = [
       },
     ],
     ends: [27, 33.4, 41.4],
-    labels: [8, 32, 67],
+    labels: [4, 32, 67],
   }),
 ];
