@@ -1,12 +1,14 @@
 import { spawn } from 'node:child_process';
 import { once } from 'node:events';
-import { mkdirSync, readdirSync, rmSync, writeFileSync } from 'node:fs';
+import { mkdirSync, mkdtempSync, readdirSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
 import { createRequire } from 'node:module';
-import { availableParallelism } from 'node:os';
+import { availableParallelism, tmpdir } from 'node:os';
 import path from 'node:path';
 import { fileURLToPath } from 'node:url';
 import { allForms, type NamedForm } from '@/core/knot/catalogue';
+import type { Known } from '@/core/knot/trace/known';
 import { fileOf, kept } from './forms';
+import { keptKnown, writeKnown } from './known';
 import { writeGlyphs } from './glyphs';
 import { reportOf } from './report';
 
@@ -32,15 +34,24 @@ const folder = path.dirname(fileOf('x'));
 mkdirSync(folder, { recursive: true });
 for (const file of readdirSync(folder)) if (!wanted.has(file)) rmSync(path.join(folder, file));
 
+const before = keptKnown();
+const shared = path.join(mkdtempSync(path.join(tmpdir(), 'knots-')), 'known-');
+const stale = shares(all.filter((f) => !kept(f) || !before.has(f.name)));
 const ended = await Promise.all(
-  shares(all.filter((f) => !kept(f))).map((share) =>
+  stale.map((share, i) =>
     once(
-      spawn(process.execPath, [tsx, maker, ...share.map((f) => f.name)], { stdio: 'inherit' }),
+      spawn(process.execPath, [tsx, maker, `${shared}${i}.json`, ...share.map((f) => f.name)], {
+        stdio: 'inherit',
+      }),
       'exit',
     ),
   ),
 );
 if (ended.some(([code]) => code !== 0)) process.exit(1);
+const made = stale.flatMap(
+  (_, i) => JSON.parse(readFileSync(`${shared}${i}.json`, 'utf8')) as Known,
+);
+writeKnown(new Map([...before, ...made.map((f) => [f.name, f] as const)]));
 writeGlyphs(all);
 const report = reportOf(all);
 writeFileSync(new URL('../../docs/knots.md', import.meta.url), report.text);

@@ -5,10 +5,12 @@ import type { allForms, NamedForm } from '@/core/knot/catalogue';
 import { type Box, boxOf, knotBoxOf, mixed, pictureOf } from '@/core/knot/drawing/picture';
 import { bodyOfFrame, type ShippedForm, SNUG } from '@/core/knot/shape/frames';
 import { knot, KNOTS, type KnotId } from '@/core/knot/knots';
+import { type FormName, formsIn, LOOK_ALIKES } from '@/core/knot/look-alike/sets';
 import { KnotStrokes } from '@/ui/knots/KnotDrawing';
 import { fileOf } from './forms';
 
 const DRAWINGS = new URL('../../public/knot-drawings.svg', import.meta.url);
+const FORMS = new URL('../../public/knot-look-alikes.svg', import.meta.url);
 const VERSION = new URL('../../src/ui/knots/drawings.json', import.meta.url);
 /** Side of a drawing's square. */
 const SIDE = 100;
@@ -32,6 +34,9 @@ function drawing(
   const box = mixed(boxOf(picture), knotBoxOf(picture, 2.4), near);
   return `<symbol id="${id}" viewBox="${fitted(box)}" overflow="hidden">${renderToStaticMarkup(<KnotStrokes picture={picture} />)}</symbol>`;
 }
+
+/** A little drawn up: crossings still show. */
+const LOOSE = 1;
 
 /** Along a line: knots that join or sit in it keep their ends left and right, all others show their standing part to the right. */
 const IN_LINE = ['bend', 'mid-line loop', 'stopper'];
@@ -85,10 +90,19 @@ export function writeGlyphs(all: ReturnType<typeof allForms>): void {
     ...firsts.map((f) => drawing(f, f.entry.id, snug, 0.8, SAMPLE)),
     ...all.filter((f) => onLines.has(f.name)).map(lineGlyph),
   ];
-  const svg = `<svg xmlns="http://www.w3.org/2000/svg" width="${SIDE}" height="${SIDE}">${symbols.join('')}</svg>`;
-  writeFileSync(DRAWINGS, svg);
-  writeFileSync(
-    VERSION,
-    `${JSON.stringify({ version: createHash('sha256').update(svg).digest('hex').slice(0, 12) })}\n`,
+  const apart = new Set(LOOK_ALIKES.flatMap((set) => formsIn(set.question)));
+  const alike = all
+    .filter((f) => apart.has(f.name as FormName))
+    .map((f) => drawing(f, f.name.replace('/', '--'), LOOSE, 0.7, SAMPLE));
+  const [drawings, forms] = [symbols, alike].map(
+    (list) =>
+      `<svg xmlns="http://www.w3.org/2000/svg" width="${SIDE}" height="${SIDE}">${list.join('')}</svg>`,
   );
+  writeFileSync(DRAWINGS, drawings!);
+  writeFileSync(FORMS, forms!);
+  const version = createHash('sha256')
+    .update(drawings! + forms!)
+    .digest('hex')
+    .slice(0, 12);
+  writeFileSync(VERSION, `${JSON.stringify({ version })}\n`);
 }

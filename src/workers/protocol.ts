@@ -4,6 +4,9 @@ import type { Plan } from '@/core/securement/plan';
 import type { HoldMap } from '@/core/securement/hold/map';
 import type { KeptFact } from '@/core/securement/locker-word';
 import type { Change } from '@/core/securement/advice/one-change';
+import type { Against } from '@/core/knot/trace/name';
+import type { Naming } from '@/core/knot/trace/known';
+import type { Sketch } from '@/core/knot/trace/sketch';
 import type { Body } from '@/core/knot/shape/body';
 import type { ShippedForm } from '@/core/knot/shape/frames';
 
@@ -72,4 +75,20 @@ export interface HoldAnswer {
   readonly protocol: typeof PROTOCOL;
   readonly id: number;
   readonly map: HoldMap | null;
+}
+
+/** What the page asks of the tracing worker: the name of a tracing, and how it differs from a form that was wanted. */
+export interface TraceRequest {
+  readonly protocol: typeof PROTOCOL;
+  readonly id: number;
+  readonly sketch: Sketch;
+  /** `entry/form`, or null. */
+  readonly wanted: string | null;
+}
+
+export interface TraceAnswer {
+  readonly protocol: typeof PROTOCOL;
+  readonly id: number;
+  readonly naming: Naming;
+  readonly against: Against | null;
 }

@@ -3,7 +3,7 @@ import { Button } from '../kit/Button';
 
 export const Head = styled.header`
   display: grid;
-  grid-template-columns: auto minmax(220px, 420px) 1fr;
+  grid-template-columns: auto minmax(220px, 420px) auto 1fr;
   gap: 10px 24px;
   align-items: end;
   padding: 16px 24px 12px 20px;
@@ -12,6 +12,13 @@ export const Head = styled.header`
     grid-template-columns: 1fr;
     padding: 12px;
   }
+`;
+
+/** Links to the other rooms that lead to a knot. */
+export const Ways = styled.nav`
+  display: flex;
+  flex-wrap: wrap;
+  gap: 6px;
 `;
 
 export const Filters = styled.div`

@@ -21,6 +21,7 @@ import {
   Dots,
   WhatFor,
   Nothing,
+  Ways,
 } from './Finder.styles';
 import { Spaced } from '../kit/layout';
 
@@ -169,6 +170,14 @@ export function Finder({
             type="search"
           />
         </div>
+        <Ways aria-label="Other ways to a knot">
+          <ButtonLink as={Link} href="/knots/which">
+            Which knot?
+          </ButtonLink>
+          <ButtonLink as={Link} href="/knots/tied">
+            What have I tied?
+          </ButtonLink>
+        </Ways>
         <Label role="status">
           {shown.length === cards.length
             ? `${cards.length} knots`

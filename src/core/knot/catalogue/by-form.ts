@@ -10,11 +10,12 @@ export const needsOf = (entry: Pick<Entry, 'needs'>, form: TiedForm): 'an end' |
 export function formFor(entry: Entry, purpose: Purpose): TiedForm {
   const forms: readonly TiedForm[] = entry.forms;
   const found =
-    purpose === 'no-end'
+    forms.find((f) => f.serves?.includes(purpose)) ??
+    (purpose === 'no-end'
       ? forms.find((f) => needsOf(entry, f) === 'a bight')
       : purpose === 'off-under-load'
         ? forms.find((f) => f.release !== undefined)
-        : undefined;
+        : undefined);
   return found ?? entry.forms[0];
 }
 

@@ -105,6 +105,8 @@ export interface TiedForm {
   readonly idleCrossings?: IdleCrossings;
   /** What this way of tying it is called, where it has names of its own. */
   readonly aliases?: readonly string[];
+  /** What it is tied this way for. */
+  readonly serves?: readonly Purpose[];
   /** What it is tied with, where that does not follow from how it comes off. */
   readonly needs?: 'an end' | 'a bight';
   /** What is looked at, counted and expected of this form where it is not as the entry says. */

@@ -85,6 +85,7 @@ export const sheetBend = {
     },
     {
       id: 'double',
+      serves: ['unequal-ropes'],
       name: 'double',
       note: 'The thin rope goes round twice: for unequal ropes.',
       aliases: ['double sheet bend', 'double becket bend'],

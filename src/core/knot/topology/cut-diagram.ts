@@ -60,7 +60,7 @@ function stretchesOf(diagram: Diagram, ropes: number, tips: readonly Tip[]): Str
 const WAYS = 24;
 
 /** How often a straight way out from a point crosses what lies there. */
-function crossedBy(
+export function crossedBy(
   curves: readonly (readonly Piece[])[],
   at: PathPoint,
   out: PathPoint,
@@ -96,16 +96,18 @@ function away(diagram: Diagram, rope: number, piece: number): PathPoint {
 }
 
 /**
- * A form cut at some of its bights, in any state of it: the same way for its path and for a drawn-up frame.
- * @param diagram of the form's ropes as they lie in that state
+ * Ropes cut at some of their bights, in any state: the same way for a form's path, for a drawn-up frame, for a tracing.
+ * @param ropes how many of the diagram's strands are ropes
+ * @param authored the diagram that says which way the ropes' own ends leave
+ * @param diagram of the ropes as they lie in that state
  */
 export function cutDiagram(
-  form: Form,
+  { ropes, authored }: { readonly ropes: number; readonly authored: Diagram },
   diagram: Diagram,
   name: ClosureName,
   tips: readonly Tip[],
 ): ProofView {
-  const stretches = stretchesOf(diagram, form.paths.length, tips);
+  const stretches = stretchesOf(diagram, ropes, tips);
   const moved = ({ rope, piece, along }: Passage): Passage => {
     const to = stretches.findIndex((s) => s.rope === rope && piece >= s.from && piece < s.to);
     return { rope: to, piece: piece - stretches[to]!.from, along };
@@ -113,8 +115,7 @@ export function cutDiagram(
   const outAt = ({ rope, from, to }: Stretch, end: RopeEnd['end']): Pick<RopeEnd, 'out'> => {
     const pieces = diagram.ropes[rope]!;
     const isOwn = end === 'start' ? from === 0 : to === pieces.length;
-    if (isOwn)
-      return rope < form.paths.length ? { out: outward(form.diagram.ropes[rope]!, end) } : {};
+    if (isOwn) return rope < ropes ? { out: outward(authored.ropes[rope]!, end) } : {};
     const at = end === 'start' ? from - 1 : to;
     return { out: away(diagram, rope, at) };
   };

@@ -4,6 +4,7 @@ import { jones, jonesInA } from './jones';
 import { laurentText } from './laurent';
 import { type KnotName, nameOf } from './names';
 import { linkingNumber, onlyComponent, planarCode } from './planar-code';
+import { simpler } from './simpler';
 import type { ProofView } from './views';
 
 /** What is known of one way of closing a form. */
@@ -23,18 +24,22 @@ export function invariantsOf(view: ProofView): Invariants {
   const linking: number[] = [];
   for (let b = 1; b < diagram.components; b++)
     for (let a = 0; a < b; a++) linking.push(linkingNumber(code, a, b));
-  return { whole: laurentText(jonesInA(code), 'A'), alone: aloneOf(diagram), linking };
+  return {
+    whole: laurentText(jonesInA(planarCode(simpler(diagram))), 'A'),
+    alone: aloneOf(diagram),
+    linking,
+  };
 }
 
 function aloneOf(diagram: ClosedDiagram): (KnotName | `V = ${string}`)[] {
   return Array.from({ length: diagram.components }, (_, c) =>
-    nameOf(jones(planarCode(onlyComponent(diagram, c)))),
+    nameOf(jones(planarCode(simpler(onlyComponent(diagram, c))))),
   );
 }
 
 /** Only what tells two states of a form apart, as one text. */
 export function fingerprint(view: ProofView): string {
-  return laurentText(jonesInA(planarCode(closed(view.diagram, view.closure))), 'A');
+  return laurentText(jonesInA(planarCode(simpler(closed(view.diagram, view.closure)))), 'A');
 }
 
 /** Alexander and Jones polynomial of a view that closes to one component, for the report; null for links. */

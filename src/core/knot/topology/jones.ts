@@ -4,40 +4,43 @@ import type { PlanarCode, PlanarCrossing } from './planar-code';
 /** Value of a loop in the bracket: −A² − A⁻². */
 const LOOP = laurent({ 2: -1, '-2': -1 });
 
-/** Open edges joined in pairs so far, as a sorted text key, and the polynomial of that state. */
-type States = Map<string, Map<number, number>>;
-
-const encode = (pairs: ReadonlyMap<number, number>): string =>
-  [...pairs]
-    .filter(([a, b]) => a < b)
-    .sort(([a], [b]) => a - b)
-    .map((p) => p.join('-'))
-    .join(',');
-function decode(key: string): Map<number, number> {
-  const pairs = new Map<number, number>();
-  for (const part of key === '' ? [] : key.split(',')) {
-    const [a, b] = part.split('-').map(Number) as [number, number];
-    pairs.set(a, b);
-    pairs.set(b, a);
-  }
-  return pairs;
+/** Open edges joined in pairs so far (by edge, itself where it is not open), and the polynomial of that state, by exponent from −reach on. */
+interface State {
+  readonly mates: Int16Array;
+  readonly terms: Float64Array;
 }
+/** States by their pairs, written as one text. */
+type States = Map<string, State>;
 
 /** Joins two edges in a pairing; returns whether that closes a loop. An edge that is new stays open at its other end. */
-function join(pairs: Map<number, number>, a: number, b: number): boolean {
+function join(mates: Int16Array, a: number, b: number): boolean {
   if (a === b) return true;
-  const [endA, endB] = [pairs.get(a), pairs.get(b)];
-  if (endA === b) {
-    pairs.delete(a);
-    pairs.delete(b);
-    return true;
-  }
-  const [x, y] = [endA ?? a, endB ?? b];
-  pairs.delete(a);
-  pairs.delete(b);
-  pairs.set(x, y);
-  pairs.set(y, x);
+  const [x, y] = [mates[a]!, mates[b]!];
+  mates[a] = a;
+  mates[b] = b;
+  if (x === b) return true;
+  mates[x] = y;
+  mates[y] = x;
   return false;
+}
+
+/** Adds a polynomial times A^shift, times the value of a loop as often as said. */
+function add(into: Float64Array, terms: Float64Array, shift: number, loops: number): void {
+  const size = terms.length;
+  for (let i = 0; i < size; i++) {
+    const c = terms[i]!;
+    if (c === 0) continue;
+    const at = i + shift;
+    if (loops === 0) into[at]! += c;
+    else if (loops === 1) {
+      into[at - 2]! -= c;
+      into[at + 2]! -= c;
+    } else {
+      into[at - 4]! += c;
+      into[at]! += 2 * c;
+      into[at + 4]! += c;
+    }
+  }
 }
 
 /** The crossing that shares most edges with what is open: keeps the number of states small. */
@@ -50,23 +53,28 @@ function nextCrossing(rest: readonly PlanarCrossing[], open: ReadonlySet<number>
   return best;
 }
 
-function contract(states: States, [a, b, c, d]: PlanarCrossing['edges']): States {
+/** Both ways of smoothing a crossing, in every state. @param open the edges that are open afterwards */
+function contract(
+  states: States,
+  [a, b, c, d]: PlanarCrossing['edges'],
+  open: readonly number[],
+): States {
   const after: States = new Map();
-  for (const [key, polynomial] of states) {
+  for (const { mates, terms } of states.values())
     for (const [shift, first, second] of [
       [1, [a, b], [c, d]],
       [-1, [a, d], [b, c]],
     ] as const) {
-      const pairs = decode(key);
+      const pairs = mates.slice();
       const loops = [first, second].filter(([p, q]) => join(pairs, p, q)).length;
-      let value: Laurent = polynomial;
-      for (let i = 0; i < loops; i++) value = multiply(value, LOOP);
-      const into = encode(pairs);
-      const target = after.get(into) ?? new Map<number, number>();
-      addScaled(target, value, 1, shift);
-      after.set(into, target);
+      const key = String.fromCharCode(...open.map((e) => pairs[e]!));
+      let state = after.get(key);
+      if (!state) {
+        state = { mates: pairs, terms: new Float64Array(terms.length) };
+        after.set(key, state);
+      }
+      add(state.terms, terms, shift, loops);
     }
-  }
   return after;
 }
 
@@ -74,13 +82,24 @@ function contract(states: States, [a, b, c, d]: PlanarCrossing['edges']): States
 function bracketTimesLoop(code: PlanarCode): Laurent {
   const rest = [...code.crossings];
   const open = new Set<number>();
-  let states: States = new Map([['', new Map([[0, 1]])]]);
+  // A crossing shifts by one and closes two loops at most, each worth two more.
+  const reach = 5 * rest.length;
+  const terms = new Float64Array(2 * reach + 1);
+  terms[reach] = 1;
+  let states: States = new Map([
+    ['', { mates: Int16Array.from({ length: 2 * rest.length }, (_, e) => e), terms }],
+  ]);
   while (rest.length > 0) {
     const [x] = rest.splice(nextCrossing(rest, open), 1);
-    states = contract(states, x!.edges);
     for (const e of x!.edges) if (!open.delete(e)) open.add(e);
+    states = contract(states, x!.edges, [...open]);
   }
-  let result: Laurent = states.get('') ?? new Map();
+  const whole = new Map<number, number>();
+  for (const state of states.values())
+    state.terms.forEach((c, i) => {
+      if (c !== 0) whole.set(i - reach, c);
+    });
+  let result: Laurent = whole;
   for (let i = 0; i < code.freeLoops; i++) result = multiply(result, LOOP);
   return result;
 }

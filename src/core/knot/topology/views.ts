@@ -43,7 +43,9 @@ function cutsOf(form: Form): (readonly [ClosureName, readonly Tip[]])[] {
 /** All views of a form in any state, cuts included: the same closures for its path and for a drawn-up frame. */
 export const stateViews = (form: Form, diagram: Diagram): ProofView[] => [
   ...wholeViews(form, diagram),
-  ...cutsOf(form).map(([name, tips]) => cutDiagram(form, diagram, name, tips)),
+  ...cutsOf(form).map(([name, tips]) =>
+    cutDiagram({ ropes: form.paths.length, authored: form.diagram }, diagram, name, tips),
+  ),
 ];
 
 /** The views that need no cut, for a diagram of the form's ropes in any state. */

@@ -1,0 +1,16 @@
+import KNOWN from '@/core/knot/trace/known.json';
+import { against, nameOfSketch } from '@/core/knot/trace/name';
+import { PROTOCOL, type TraceAnswer, type TraceRequest } from './protocol';
+
+/** Names what was traced, away from the page: closing a tracing in all its ways takes a while. */
+self.onmessage = (event: MessageEvent<TraceRequest>): void => {
+  if (event.data.protocol !== PROTOCOL) return;
+  const { id, sketch, wanted } = event.data;
+  const answer: TraceAnswer = {
+    protocol: PROTOCOL,
+    id,
+    naming: nameOfSketch(KNOWN, sketch),
+    against: wanted ? against(KNOWN, sketch, wanted) : null,
+  };
+  self.postMessage(answer);
+};
