@@ -34,6 +34,7 @@ const CORE = [
   'meter',
   'securement',
   'span',
+  'rigs',
   'bench',
   'cutting',
 ];
@@ -46,6 +47,7 @@ const UI = [
   'revisions',
   'knots',
   'working',
+  'rigs',
   'meter',
   'locker',
   'bench',

@@ -38,14 +38,6 @@ await picture(
   }),
 );
 await picture(
-  'strength-line',
-  {},
-  plan('Carousel crate', async (p) => {
-    await p.clickText('bowline');
-    await p.page.$eval('article[data-line="1"]', (e) => e.scrollIntoView());
-  }),
-);
-await picture(
   'working',
   {},
   plan('Carousel crate', (p) => p.clickText('WLL of line 1')),
@@ -99,10 +91,16 @@ const step =
   };
 await picture('knots', {}, knot('/knots'));
 await picture('knot', {}, knot('/knots/bowline', step(2)));
+await picture('which', {}, knot('/knots/which?job=rail&c=wet,untie&mbs=20000'));
 await picture(
-  'compare',
+  'tied',
   {},
-  knot('/knots/compare?ids=bowline,figure-eight-on-bight,round-turn-two-half-hitches'),
+  knot('/knots/tied?by=tracing', async (p) => {
+    await p.choose('Lay a form of ours down, to try it', 'Bowline: facing away');
+    await p.choose('I meant to tie', 'Bowline: facing away');
+    await p.page.click('button[aria-label^="Crossing 4:"]');
+    await p.page.waitForSelector('button[data-pointed]');
+  }),
 );
 await picture(
   'phone-hands-busy',

@@ -35,7 +35,8 @@ mkdirSync(folder, { recursive: true });
 for (const file of readdirSync(folder)) if (!wanted.has(file)) rmSync(path.join(folder, file));
 
 const before = keptKnown();
-const shared = path.join(mkdtempSync(path.join(tmpdir(), 'knots-')), 'known-');
+const passing = mkdtempSync(path.join(tmpdir(), 'knots-'));
+const shared = path.join(passing, 'known-');
 const stale = shares(all.filter((f) => !kept(f) || !before.has(f.name)));
 const ended = await Promise.all(
   stale.map((share, i) =>
@@ -51,6 +52,7 @@ if (ended.some(([code]) => code !== 0)) process.exit(1);
 const made = stale.flatMap(
   (_, i) => JSON.parse(readFileSync(`${shared}${i}.json`, 'utf8')) as Known,
 );
+rmSync(passing, { recursive: true, force: true });
 writeKnown(new Map([...before, ...made.map((f) => [f.name, f] as const)]));
 writeGlyphs(all);
 const report = reportOf(all);

@@ -7,7 +7,7 @@ import { boxOf, knotBoxOf, mixed, type Picture, pictureOf } from '@/core/knot/dr
 import { accentsOf, arrowOf } from '@/core/knot/drawing/step';
 import { turnedWords } from '@/core/knot/drawing/turned-words';
 import { MY_SIDE } from '@/core/knot/drawing/view';
-import { bodyOfFrame } from '@/core/knot/shape/frames';
+import { bodyOfFrame, FRAME_STATES, SNUG } from '@/core/knot/shape/frames';
 import { KnotStrokes, NextArrow, viewBox } from '@/ui/knots/KnotDrawing';
 import { tokens } from '@/ui/theme/tokens';
 import { THEMES } from '@/wording/themes';
@@ -16,7 +16,8 @@ import { kept, make } from './forms';
 
 /**
  * Pictures for the author's eye: the steps of an entry's forms and its wrong forms, or of all.
- * npm run knots:look -- bowline [pixels] [theme] [steps|states]
+ * npm run knots:look -- bowline [pixels] [theme] [steps|states|sheet]
+ * `all 96 shade sheet` writes the contact sheet of docs/screenshots: all forms as they lie snug.
  */
 
 const [id = '', pixels = '260', theme = 'shade', what = 'steps'] = process.argv.slice(2);
@@ -49,7 +50,15 @@ function Cell({
         <KnotStrokes picture={picture} lay={px > 120} {...(accents ? { accents } : {})} />
         {extra}
       </svg>
-      <figcaption style={{ font: '11px sans-serif', color: 'var(--ink)' }}>{say}</figcaption>
+      <figcaption
+        style={{
+          font: `${what === 'sheet' ? 9 : 11}px sans-serif`,
+          color: 'var(--ink)',
+          overflowWrap: 'anywhere',
+        }}
+      >
+        {say}
+      </figcaption>
     </figure>
   );
 }
@@ -79,13 +88,13 @@ function stepsOf(form: TiedForm, named: NamedForm): ReactNode[] {
 function statesOf(named: NamedForm): ReactNode[] {
   const shipped = kept(named) ?? make(named);
   return shipped.frames
-    .filter((_, i) => [0, 3, 4].includes(i))
+    .filter((_, i) => (what === 'sheet' ? i === FRAME_STATES.indexOf(SNUG) : [0, 3, 4].includes(i)))
     .map((f) => (
       <Cell
         key={named.name + f.drawn}
         picture={pictureOf(bodyOfFrame(shipped, f), undefined)}
         drawn={f.drawn}
-        say={`${named.name} ${f.drawn}`}
+        say={what === 'sheet' ? named.name : `${named.name} ${f.drawn}`}
       />
     ));
 }
@@ -100,7 +109,10 @@ const cells = wanted.flatMap((named) =>
 const columns = Math.max(3, Math.floor(1500 / px));
 const html = `<html data-theme="${theme}"><style>${tokens} body{background:var(--sheet);margin:4px;display:grid;grid-template-columns:repeat(${columns},${px}px);gap:3px}</style>${renderToStaticMarkup(<>{cells}</>)}</html>`;
 mkdirSync('.data/knots-look', { recursive: true });
-const file = `.data/knots-look/${id}-${px}-${theme}-${what}.png` as const;
+const file: `${string}.png` =
+  what === 'sheet' && id === 'all'
+    ? 'docs/screenshots/contact-sheet.png'
+    : `.data/knots-look/${id}-${px}-${theme}-${what}.png`;
 const browser = await launch();
 const page = await browser.newPage();
 await page.setViewport({ width: columns * (px + 3) + 10, height: 400 });

@@ -50,7 +50,6 @@ export const ${variable} = {
   crews: [],
   disputes: [],
   checks: ['What the eye must see before the pull.'],
-  leadsTo: [],
   forms: [
     {
       id: 'plain',

@@ -1,4 +1,4 @@
-import { allForms, entryOf, type NamedForm } from '@/core/knot/catalogue';
+import { allForms, type NamedForm } from '@/core/knot/catalogue';
 import type { TiedForm, WrongForm } from '@/core/knot/catalogue/entry';
 import { MY_SIDE } from '@/core/knot/drawing/view';
 import { turnedWords } from '@/core/knot/drawing/turned-words';

@@ -14,6 +14,7 @@ import {
 } from '@/core/knot/catalogue/entry';
 import { formFor, namesOf, needsOf } from '@/core/knot/catalogue/by-form';
 import type { FindableForm } from '@/core/knot/find';
+import { leadsFrom } from '@/core/knot/lead-ins/leads';
 import { readForm } from '@/core/knot/form/form';
 import {
   knotEfficiency,
@@ -79,7 +80,11 @@ export interface WrongStage {
 export interface StageData {
   readonly facts: KnotFacts;
   readonly disputes: Entry['disputes'];
-  readonly leadsTo: readonly { readonly id: string; readonly name: string }[];
+  readonly leadsTo: readonly {
+    readonly id: string;
+    readonly name: string;
+    readonly changes: string;
+  }[];
   readonly forms: readonly { readonly id: string; readonly name: string; readonly note: string }[];
   readonly form: {
     readonly id: string;
@@ -240,7 +245,11 @@ async function stageOfForm(entry: Entry, form: TiedForm): Promise<StageData> {
   return {
     facts: factsOf(entry, form),
     disputes: entry.disputes,
-    leadsTo: entry.leadsTo.map((next) => ({ id: next, name: entryOf(next)?.name ?? next })),
+    leadsTo: leadsFrom(entry.id).map(({ to, changes }) => ({
+      id: to,
+      name: entryOf(to)?.name ?? to,
+      changes,
+    })),
     forms: entry.forms.map(({ id: f, name, note }) => ({ id: f, name, note })),
     form: {
       id: form.id,

@@ -12,6 +12,8 @@ export type Action =
   | 'gear.read'
   | 'gear.write'
   | 'gear.record'
+  | 'knot.read'
+  | 'knot.write'
   | 'crew.read'
   | 'crew.change'
   | 'member.manage'
@@ -29,6 +31,8 @@ const PERMISSIONS: Record<Action, readonly Role[]> = {
   'gear.read': ['lead', 'instructor', 'keeper', 'hand', 'trainee'],
   'gear.write': ['lead', 'keeper'],
   'gear.record': ['lead', 'instructor', 'keeper', 'hand'],
+  'knot.read': ['lead', 'instructor', 'keeper', 'hand', 'trainee'],
+  'knot.write': ['lead', 'instructor', 'keeper', 'hand'],
   'crew.read': ['lead', 'instructor', 'keeper', 'hand', 'trainee'],
   'crew.change': ['lead'],
   'member.manage': ['lead'],

@@ -134,6 +134,13 @@ describe('answers', () => {
     await ask(API.deletePlan, { params });
     await ask(API.restorePlan, { params });
   });
+  it('of a crew’s words for knots', async () => {
+    const params = { entry: 'bowline' };
+    expect((await ask(API.readKnotWords, { params })).version).toBe(0);
+    await ask(API.saveKnotWords, { params, version: 0, body: API.saveKnotWords.example });
+    expect((await ask(API.listKnotWords)).words.length).toBe(1);
+  });
+
   it('of decks and loads that are kept', async () => {
     for (const [list, create, read, save, remove, restore] of [
       [API.listDecks, API.createDeck, API.readDeck, API.saveDeck, API.deleteDeck, API.restoreDeck],

@@ -9,6 +9,7 @@ import { COMPUTE_API } from './compute-endpoints';
 import { CREW_API } from './crew-endpoints';
 import { HISTORY_API } from './history-endpoints';
 import { KEPT_API } from './kept-endpoints';
+import { KNOT_API } from './knot-endpoints';
 import { ROAD_API } from './road-endpoints';
 import { assessExample, riggingExample } from './examples';
 import { planBody } from './schemas';
@@ -21,6 +22,7 @@ export const API = {
   ...HISTORY_API,
   ...ROAD_API,
   ...KEPT_API,
+  ...KNOT_API,
   openapi: endpoint({
     method: 'GET',
     path: '/openapi.json',

@@ -177,6 +177,12 @@ export function Finder({
           <ButtonLink as={Link} href="/knots/tied">
             What have I tied?
           </ButtonLink>
+          <ButtonLink as={Link} href="/knots/map">
+            Map
+          </ButtonLink>
+          <ButtonLink as={Link} href="/knots/rigs">
+            Rigs
+          </ButtonLink>
         </Ways>
         <Label role="status">
           {shown.length === cards.length

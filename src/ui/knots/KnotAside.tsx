@@ -213,16 +213,23 @@ export function Facts({ stage, diameterM }: { stage: StageData; diameterM: numbe
         </dd>
       </Table>
       {stage.leadsTo.length > 0 ? (
-        <Spaced as="p" $top={8}>
-          <Label>Leads to </Label>
-          {stage.leadsTo.map((k, i) => (
-            <span key={k.id}>
-              {i > 0 ? ', ' : ''}
-              <Link href={`/knots/${k.id}`}>{k.name}</Link>
-            </span>
+        <Spaced as="ul" $top={8} aria-label="Leads to">
+          {stage.leadsTo.map((k) => (
+            <li key={k.id}>
+              <Label>leads to </Label>
+              <Link href={`/knots/${k.id}`} prefetch={false}>
+                {k.name}
+              </Link>
+              : {k.changes}
+            </li>
           ))}
         </Spaced>
       ) : null}
+      <Spaced as="p" $top={8}>
+        <Link href={`/knots/map?knot=${facts.id}`} prefetch={false}>
+          What it builds on
+        </Link>
+      </Spaced>
     </Section>
   );
 }

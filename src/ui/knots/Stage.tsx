@@ -2,6 +2,7 @@
 import dynamic from 'next/dynamic';
 import Link from 'next/link';
 import { type RefObject, lazy, Suspense, useEffect, useMemo, useRef, useState } from 'react';
+import type { WordsOfKnot } from '@/server/knot-words';
 import type { StageData } from '@/server/knots';
 import { keepFile } from '../files';
 import { useMember } from '../frame/MemberContext';
@@ -9,6 +10,7 @@ import { Button, ButtonLink } from '../kit/Button';
 import { Label } from '../kit/text';
 import { useKeys } from '../useKeys';
 import { BeginHere } from './BeginHere';
+import { CrewWords } from './CrewWords';
 import { DrawUpSlider } from './DrawUpSlider';
 import { FormChoice } from './FormChoice';
 import { pngOf, svgText } from './downloads';
@@ -170,7 +172,7 @@ function useActions(
 }
 
 /** One knot: its steps large, from any side, loose to drawn up, right beside wrong, checks to tick, and what schools dispute. */
-export function Stage({ stage }: { stage: StageData }) {
+export function Stage({ stage, words }: { stage: StageData; words: WordsOfKnot }) {
   const state = useStage(stage);
   const [turning, setTurning] = useState(false);
   const [busy, setBusy] = useState(false);
@@ -257,6 +259,7 @@ export function Stage({ stage }: { stage: StageData }) {
           stage.shipped.light ? null : (
             <BeginHere shipped={stage.shipped} tailD={facts.tailD} diameterM={diameterM} />
           )}
+          <CrewWords words={words} />
           <Disputes stage={stage} />
           <Facts stage={stage} diameterM={diameterM} />
         </Aside>

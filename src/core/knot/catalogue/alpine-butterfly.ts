@@ -28,7 +28,6 @@ export const alpineButterfly = {
     'They cross only at the back.',
     'Pull the wings: the loop stays.',
   ],
-  leadsTo: ['truckers-hitch'],
   forms: [
     {
       id: 'twist',

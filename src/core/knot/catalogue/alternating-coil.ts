@@ -26,7 +26,6 @@ export const alternatingCoil = {
     'Five turns round the middle.',
     'The tail goes through the upper loop.',
   ],
-  leadsTo: [],
   forms: [
     {
       id: 'hang',

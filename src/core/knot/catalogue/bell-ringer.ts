@@ -39,7 +39,6 @@ export const bellRinger = {
     'The line stays tight.',
     'The turn grips both parts of the bight.',
   ],
-  leadsTo: ['sheepshank', 'truckers-hitch'],
   forms: [
     {
       id: 'plain',

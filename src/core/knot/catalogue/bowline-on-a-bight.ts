@@ -35,7 +35,6 @@ export const bowlineOnABight = {
     'Both loops are of one length.',
     'The small loop is double, its strands side by side.',
   ],
-  leadsTo: [],
   forms: [
     {
       id: 'plain',

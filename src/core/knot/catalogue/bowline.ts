@@ -52,7 +52,6 @@ export const bowline = {
     'The collar goes round the standing part, not round a loop leg.',
     'The small loop grips two strands, side by side.',
   ],
-  leadsTo: ['sheet-bend'],
   forms: [
     {
       id: 'facing-away',

@@ -52,7 +52,6 @@ export const carrickBend = {
     'Each rope makes one loop, and crosses itself once.',
     'The ends come out on opposite sides, corner to corner.',
   ],
-  leadsTo: [],
   forms: [
     {
       id: 'plain',

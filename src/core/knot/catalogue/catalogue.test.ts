@@ -267,7 +267,6 @@ describe('the entries', () => {
       for (const wrong of entry.wrong)
         expect(entry.forms.map((f) => f.id)).toContain(wrong.insteadOf);
       for (const dispute of entry.disputes) expect(dispute.sides.length).toBeGreaterThanOrEqual(2);
-      for (const next of entry.leadsTo) expect(entryOf(next)).not.toBeNull();
     },
   );
   it('what is said to cost little strength has a figure that says so', () => {

@@ -26,7 +26,6 @@ export const catsPaw = {
     'The sides are twisted away from each other.',
     'The hook is moused.',
   ],
-  leadsTo: [],
   forms: [
     {
       id: 'hook',

@@ -39,7 +39,6 @@ export const cleatHitch = {
     'A whole turn round the foot before the first eight.',
     'Eights lie in order, none crossed.',
   ],
-  leadsTo: [],
   forms: [
     {
       id: 'open',

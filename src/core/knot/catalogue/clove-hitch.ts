@@ -35,7 +35,6 @@ export const cloveHitch = {
     'Two parallel turns and one diagonal {over} them.',
     'Both ends leave {under} the diagonal, on opposite sides.',
   ],
-  leadsTo: ['constrictor', 'rolling-hitch'],
   forms: [
     {
       id: 'passed',

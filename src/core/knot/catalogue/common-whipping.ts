@@ -26,7 +26,6 @@ export const commonWhipping = {
     'Side by side, none crossed.',
     'The loop is pulled in {under} the middle.',
   ],
-  leadsTo: ['splint-lashing', 'seizing'],
   forms: [
     {
       id: 'plain',

@@ -26,7 +26,6 @@ export const constrictor = {
     '{Under} the riding turn the two parts are knotted: an overhand.',
     'Both ends leave between the turns.',
   ],
-  leadsTo: [],
   forms: [
     {
       id: 'plain',

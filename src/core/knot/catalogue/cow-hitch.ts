@@ -36,7 +36,6 @@ export const cowHitch = {
     'The two turns lie side by side, one the mirror of the other.',
     'Both legs are loaded alike.',
   ],
-  leadsTo: ['prusik', 'clove-hitch'],
   forms: [
     {
       id: 'plain',

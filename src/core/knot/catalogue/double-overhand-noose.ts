@@ -26,7 +26,6 @@ export const doubleOverhandNoose = {
     'The line runs through the turns.',
     'The end points away from the loop.',
   ],
-  leadsTo: [],
   forms: [
     {
       id: 'plain',

@@ -26,7 +26,6 @@ export const doubleOverhand = {
     'The end leaves in line with the standing part.',
     'No turn rides {over} the other.',
   ],
-  leadsTo: ['fishermans-knot'],
   forms: [
     {
       id: 'plain',

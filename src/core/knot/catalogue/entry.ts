@@ -170,8 +170,6 @@ export interface Entry {
   readonly crews: readonly Crew[];
   readonly disputes: readonly Dispute[];
   readonly checks: readonly [string, ...string[]];
-  /** Entries that build on this one. */
-  readonly leadsTo: readonly EntryId[];
   readonly forms: readonly [TiedForm, ...TiedForm[]];
   readonly wrong: readonly WrongForm[];
 }

@@ -28,7 +28,6 @@ export const figureEightOnBight = {
     'No strand crosses its neighbour.',
     'Tail and standing part leave side by side.',
   ],
-  leadsTo: ['wrap-hitch', 'truckers-hitch'],
   forms: [
     {
       id: 'plain',

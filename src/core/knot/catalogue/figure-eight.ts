@@ -48,7 +48,6 @@ export const figureEight = {
     'The two ends leave in line, on opposite sides.',
     'One half-turn more than an overhand.',
   ],
-  leadsTo: ['stevedore', 'figure-eight-on-bight', 'wrap-hitch'],
   forms: [
     {
       id: 'plain',

@@ -27,7 +27,6 @@ export const fishermansBend = {
     'The first hitch passes {under} both turns.',
     'A second half hitch round the standing part.',
   ],
-  leadsTo: [],
   forms: [
     {
       id: 'plain',

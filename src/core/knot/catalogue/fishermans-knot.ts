@@ -36,7 +36,6 @@ export const fishermansKnot = {
     'They slide together and meet flat.',
     'Tails point away from each other.',
   ],
-  leadsTo: ['prusik'],
   forms: [
     {
       id: 'single',

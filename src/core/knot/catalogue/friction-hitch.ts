@@ -26,7 +26,6 @@ export const frictionHitch = {
     'The last turn outside goes the same way too.',
     'The turns lie side by side.',
   ],
-  leadsTo: ['prusik'],
   forms: [
     {
       id: 'three',

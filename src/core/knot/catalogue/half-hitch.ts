@@ -28,7 +28,6 @@ export const halfHitch = {
     'The end is pinched when you pull.',
     'A second hitch follows.',
   ],
-  leadsTo: ['two-half-hitches', 'round-turn-two-half-hitches', 'halter-hitch'],
   forms: [
     {
       id: 'plain',

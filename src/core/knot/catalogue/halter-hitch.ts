@@ -27,7 +27,6 @@ export const halterHitch = {
     'A bight, not the end, comes through.',
     'The tail pulls it free.',
   ],
-  leadsTo: ['truckers-hitch'],
   forms: [
     {
       id: 'slipped',

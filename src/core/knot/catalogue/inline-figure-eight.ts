@@ -27,7 +27,6 @@ export const inlineFigureEight = {
     'A figure-eight lies round the line.',
     'The two parts of the bight run side by side.',
   ],
-  leadsTo: ['truckers-hitch'],
   forms: [
     {
       id: 'plain',

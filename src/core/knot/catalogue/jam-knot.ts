@@ -26,7 +26,6 @@ export const jamKnot = {
     'A stopper stands beyond it.',
     'The line slides one way only.',
   ],
-  leadsTo: [],
   forms: [
     {
       id: 'plain',

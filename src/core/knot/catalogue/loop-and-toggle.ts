@@ -26,7 +26,6 @@ export const loopAndToggle = {
     'It is longer than the loop is wide.',
     'It is tied in.',
   ],
-  leadsTo: [],
   forms: [
     {
       id: 'plain',

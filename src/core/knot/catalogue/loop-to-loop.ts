@@ -26,7 +26,6 @@ export const loopToLoop = {
     'Both lie flat and alike.',
     'Not as a girth, one gripping the other.',
   ],
-  leadsTo: ['loop-and-toggle'],
   forms: [
     {
       id: 'plain',

@@ -26,7 +26,6 @@ export const marlinspikeHitch = {
     'The load pulls on the knot, not on the toggle.',
     'The toggle is longer than the hitch is wide.',
   ],
-  leadsTo: [],
   forms: [
     {
       id: 'plain',

@@ -44,7 +44,6 @@ export const muleHitch = {
     'The hitch sits hard against the connector.',
     'The bight is finished.',
   ],
-  leadsTo: ['munter-mule'],
   forms: [
     {
       id: 'plain',

@@ -26,7 +26,6 @@ export const munterMule = {
     'The mule’s loop locks against the load’s part.',
     'The bight is finished with an overhand.',
   ],
-  leadsTo: [],
   forms: [
     {
       id: 'plain',

@@ -36,7 +36,6 @@ export const overhand = {
     'The loaded part and the end leave on opposite sides.',
     'Drawn up round, without a second twist.',
   ],
-  leadsTo: ['double-overhand', 'figure-eight', 'fishermans-knot', 'reef'],
   forms: [
     {
       id: 'plain',

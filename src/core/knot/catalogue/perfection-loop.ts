@@ -27,7 +27,6 @@ export const perfectionLoop = {
     'The tail sticks out square to it.',
     'The tail is caught between the two turns.',
   ],
-  leadsTo: [],
   forms: [
     {
       id: 'plain',

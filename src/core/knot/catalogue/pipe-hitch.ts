@@ -27,7 +27,6 @@ export const pipeHitch = {
     'The guide half hitch sits high on the pipe.',
     'Stopper in the tail.',
   ],
-  leadsTo: [],
   forms: [
     {
       id: 'plain',

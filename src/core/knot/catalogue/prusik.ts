@@ -36,7 +36,6 @@ export const prusik = {
     'As many above as below.',
     'The joint of the cord is away from the wraps.',
   ],
-  leadsTo: [],
   forms: [
     {
       id: 'three',

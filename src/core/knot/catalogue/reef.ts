@@ -37,7 +37,6 @@ export const reef = {
     'Both tails on the same side.',
     'Flat and symmetrical.',
   ],
-  leadsTo: [],
   forms: [
     {
       id: 'plain',

@@ -36,7 +36,6 @@ export const rollingHitch = {
     'Each turn crosses {over} the standing part.',
     'The last tuck is on the other side.',
   ],
-  leadsTo: ['prusik'],
   forms: [
     {
       id: 'two',

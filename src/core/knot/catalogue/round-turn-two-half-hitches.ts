@@ -27,7 +27,6 @@ export const roundTurnTwoHalfHitches = {
     'Turns lie side by side, not crossed.',
     'Both hitches go the same way.',
   ],
-  leadsTo: ['fishermans-bend'],
   forms: [
     {
       id: 'plain',

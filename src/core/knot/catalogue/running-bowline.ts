@@ -27,7 +27,6 @@ export const runningBowline = {
     'The bowline’s collar goes round its own standing part.',
     'Tail long enough.',
   ],
-  leadsTo: [],
   forms: [
     {
       id: 'plain',

@@ -27,7 +27,6 @@ export const seizing = {
     'Turns between the parts draw them together.',
     'The end is made fast.',
   ],
-  leadsTo: [],
   forms: [
     {
       id: 'plain',

@@ -26,7 +26,6 @@ export const sheepshank = {
     'A half hitch holds each end.',
     'The line stays tight, and both ears are taped.',
   ],
-  leadsTo: [],
   forms: [
     {
       id: 'plain',

@@ -27,7 +27,6 @@ export const sheetBend = {
     'Both tails are on the same side.',
     'The thin rope is pinned {under} itself, {over} the bight.',
   ],
-  leadsTo: ['bowline'],
   forms: [
     {
       id: 'single',

@@ -40,7 +40,6 @@ export const slipLoop = {
     'Pull on the load side: the loop stays open.',
     'Two strands pass through the round turn.',
   ],
-  leadsTo: ['truckers-hitch', 'half-hitch'],
   forms: [
     {
       id: 'plain',

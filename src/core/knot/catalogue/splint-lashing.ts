@@ -26,7 +26,6 @@ export const splintLashing = {
     'Longer than the crack.',
     'The loop is pulled in {under} the middle.',
   ],
-  leadsTo: [],
   forms: [
     {
       id: 'plain',

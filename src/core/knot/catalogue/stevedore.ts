@@ -26,7 +26,6 @@ export const stevedore = {
     'The two ends leave in line, on opposite sides.',
     'The turns lie side by side.',
   ],
-  leadsTo: [],
   forms: [
     {
       id: 'plain',

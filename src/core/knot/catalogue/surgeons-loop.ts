@@ -27,7 +27,6 @@ export const surgeonsLoop = {
     'All strands side by side before it is drawn up.',
     'Loop on one side, both parts on the other.',
   ],
-  leadsTo: [],
   forms: [
     {
       id: 'plain',

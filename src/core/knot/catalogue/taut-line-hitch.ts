@@ -45,7 +45,6 @@ export const tautLineHitch = {
     'All turns the same way.',
     'It slides by hand and grips under load.',
   ],
-  leadsTo: ['rolling-hitch', 'prusik'],
   forms: [
     {
       id: 'plain',

@@ -36,7 +36,6 @@ export const timberHitch = {
     'The tucks lie against the log, where the load presses them.',
     'The standing part comes out straight, the way it is pulled.',
   ],
-  leadsTo: [],
   forms: [
     {
       id: 'plain',

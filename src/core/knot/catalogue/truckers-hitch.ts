@@ -58,7 +58,6 @@ export const truckersHitch = {
     'There is travel to spare between loop and anchor.',
     'The lock is hard against the loop, slipped, with a second hitch.',
   ],
-  leadsTo: [],
   forms: [
     {
       id: 'slip-loop',

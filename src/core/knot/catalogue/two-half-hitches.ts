@@ -40,7 +40,6 @@ export const twoHalfHitches = {
     'They make a clove hitch on the standing part: two parallel turns and one across.',
     'They sit close together.',
   ],
-  leadsTo: ['round-turn-two-half-hitches', 'clove-hitch', 'taut-line-hitch'],
   forms: [
     {
       id: 'same-way',

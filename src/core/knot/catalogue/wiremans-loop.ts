@@ -39,7 +39,6 @@ export const wiremansLoop = {
     'Both parts leave in line, on opposite sides.',
     'Pulled apart it does not slide.',
   ],
-  leadsTo: [],
   forms: [
     {
       id: 'plain',

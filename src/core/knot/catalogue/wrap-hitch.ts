@@ -28,7 +28,6 @@ export const wrapHitch = {
     'The last part and the connector are slack.',
     'The post is at least 12 rope diameters thick.',
   ],
-  leadsTo: [],
   forms: [
     {
       id: 'plain',

@@ -27,7 +27,6 @@ export const zeppelin = {
     'Each end goes round the outside and through both loops.',
     'The tails leave on opposite sides, square to the line.',
   ],
-  leadsTo: [],
   forms: [
     {
       id: 'plain',

@@ -52,7 +52,7 @@ export const LOOK_ALIKES: readonly LookAlikes[] = [
           },
         },
         {
-          says: 'One over the bight, the other under it: the short ends stand askew.',
+          says: 'One over the bight, the other under it.',
           shows: 'reef/wrong-granny',
           then: 'reef/wrong-granny',
         },

@@ -24,6 +24,8 @@ const Paper = styled.div`
 `;
 const Turner = styled.button`
   position: absolute;
+  left: var(--left);
+  top: var(--top);
   width: 44px;
   height: 44px;
   margin: -22px 0 0 -22px;
@@ -34,17 +36,17 @@ const Turner = styled.button`
   &::after {
     content: '';
     position: absolute;
-    inset: 13px;
+    inset: 7px;
     border-radius: 50%;
-    border: 2px solid var(--ink);
-    background: color-mix(in srgb, var(--sheet) 55%, transparent);
+    border: 1.5px dotted var(--ink);
   }
   &[data-pointed]::after {
     inset: 4px;
     border: 4px solid var(--signal);
   }
   &:hover::after {
-    inset: 9px;
+    inset: 3px;
+    border-style: solid;
   }
 `;
 const Empty = styled.p`
@@ -63,15 +65,20 @@ const OVER = 2;
 const pathOf = (points: readonly PathPoint[]): string =>
   points.map((p, i) => `${i === 0 ? 'M' : 'L'}${p.x.toFixed(2)} ${(-p.y).toFixed(2)}`).join('');
 
+/** Whether a line is another rope than the first: drawn in the other colour. */
+const isSecond = (lines: readonly DrawnLine[], line: number): boolean =>
+  lines.findIndex((l) => l.kind === 'rope') < line && lines[line]!.kind === 'rope';
+
 /** A stretch of a line: rope with its outline, a thing in steel. */
-function Stroke({ kind, points }: DrawnLine) {
+function Stroke({ kind, points, second = false }: DrawnLine & { readonly second?: boolean }) {
   const d = pathOf(points);
   const thing = kind !== 'rope';
+  const rope = second ? '--rope-2' : '--rope';
   const width = kind === 'ring' ? 2 : thing ? 6 : ROPE;
   return (
     <g fill="none" strokeLinejoin="round">
-      <path d={d} stroke={thing ? 'var(--steel-ink)' : 'var(--rope-ink)'} strokeWidth={width} />
-      <path d={d} stroke={thing ? 'var(--steel)' : 'var(--rope)'} strokeWidth={width - 0.7} />
+      <path d={d} stroke={`var(${thing ? '--steel' : rope}-ink)`} strokeWidth={width} />
+      <path d={d} stroke={`var(${thing ? '--steel' : rope})`} strokeWidth={width - 0.7} />
     </g>
   );
 }
@@ -83,7 +90,12 @@ function Overs({ tracing: { drawing, read } }: { tracing: Tracing }) {
     const from = Math.max(0, over.piece - OVER);
     const points = line.points.slice(from, over.piece + OVER + 2);
     return points.length > 1 && line.kind !== 'pole' && line.kind !== 'cleat' ? (
-      <Stroke key={key} kind={line.kind} points={points} />
+      <Stroke
+        key={key}
+        kind={line.kind}
+        points={points}
+        second={isSecond(drawing.lines, over.line)}
+      />
     ) : null;
   });
 }
@@ -115,7 +127,9 @@ function Traced({ tracing }: { tracing: Tracing }) {
   return (
     <>
       {lines.map((l, i) => (l.kind === 'rope' ? null : <Stroke key={i} {...l} />))}
-      {lines.map((l, i) => (l.kind === 'rope' ? <Stroke key={i} {...l} /> : null))}
+      {lines.map((l, i) =>
+        l.kind === 'rope' ? <Stroke key={i} {...l} second={isSecond(lines, i)} /> : null,
+      )}
       <Overs tracing={tracing} />
       <ThingOvers tracing={tracing} />
       {lines.map((l, i) =>
@@ -197,7 +211,7 @@ export function TraceSheet({
           type="button"
           {...(pointed.includes(i) ? { 'data-pointed': true } : {})}
           aria-label={`Crossing ${i + 1}: turn it over`}
-          style={{ left: `${(at.x / SHEET) * 100}%`, top: `${(-at.y / SHEET) * 100}%` }}
+          style={{ '--left': `${(at.x / SHEET) * 100}%`, '--top': `${(-at.y / SHEET) * 100}%` }}
           onClick={() => tracing.turn(key)}
         />
       ))}

@@ -169,7 +169,7 @@ export function Tracing({ forms }: { forms: readonly TraceForm[] }) {
               {againstInWords(against, byName.get(wanted)?.entryName.toLowerCase() ?? '')}
             </p>
           ) : null}
-          <div>
+          <Stack $gap={4}>
             <Select
               label="Lay a form of ours down, to try it"
               value={laid}
@@ -182,7 +182,7 @@ export function Tracing({ forms }: { forms: readonly TraceForm[] }) {
             {failed ? (
               <ErrorText>Its drawing could not be fetched. Try again with a connection.</ErrorText>
             ) : null}
-          </div>
+          </Stack>
           <Label>
             Judged by how the rope runs, not by how tight or neat it is. It says nothing of the
             rope.

@@ -1,7 +1,6 @@
 'use client';
 import Link from 'next/link';
 import { useRouter } from 'next/navigation';
-import styled from 'styled-components';
 import { CONDITIONS, type Condition, type Job, JOBS } from '@/core/knot/which/situation';
 import { ROPE_MATERIALS, type RopeMaterialId } from '@/core/rope/materials';
 import { formatQuantity } from '@/core/units';

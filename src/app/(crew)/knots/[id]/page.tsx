@@ -1,4 +1,7 @@
 import { notFound } from 'next/navigation';
+import { pool } from '@/db/pool';
+import { knotWords } from '@/db/queries/knot-words';
+import { wordsOf } from '@/server/knot-words';
 import { knotName, stageData } from '@/server/knots';
 import { memberOrFirstPage } from '@/server/page';
 import { Stage } from '@/ui/knots/Stage';
@@ -13,9 +16,10 @@ export async function generateMetadata({ params }: Params) {
 }
 
 export default async function Page({ params, searchParams }: Params) {
-  await memberOrFirstPage();
+  const member = await memberOrFirstPage();
   const { form } = await searchParams;
   const stage = await stageData((await params).id, typeof form === 'string' ? form : undefined);
   if (!stage) notFound();
-  return <Stage key={`${stage.facts.id}/${stage.form.id}`} stage={stage} />;
+  const words = wordsOf(await knotWords(pool(), member.crewId, stage.facts.id));
+  return <Stage key={`${stage.facts.id}/${stage.form.id}`} stage={stage} words={words} />;
 }
