@@ -8,6 +8,9 @@ import { closed } from '@/core/knot/topology/closure';
 import { jonesInA } from '@/core/knot/topology/jones';
 import { planarCode } from '@/core/knot/topology/planar-code';
 import { viewsOf } from '@/core/knot/topology/views';
+import KNOWN from '@/core/knot/trace/known.json';
+import { against, nameOfSketch, withTurned } from '@/core/knot/trace/name';
+import type { Sketch } from '@/core/knot/trace/sketch';
 import { helpfulChanges } from '@/core/securement/advice/one-change';
 import { CutSearch } from '@/core/cutting/search';
 import { pool } from '@/db/pool';
@@ -17,6 +20,7 @@ import { foundCrew, request } from '../support/api';
 import { fileOf } from '../../scripts/knots/forms';
 import { demoDocument, demoLocker, demoPlan, judge } from '../support/demo';
 import { formOf, randomOf } from '../support/knots';
+import { sketches } from '../support/tracings';
 import { benchBlocking } from './blocking';
 import { benchDragging } from './dragging';
 import { benchHold, benchTyping } from './hold';
@@ -54,6 +58,24 @@ function benchCore(): void {
   );
 }
 
+/** What a tracing is called, and against one form that was wanted: up to 16 crossings. */
+function benchNaming(): void {
+  const traced = [...sketches(120, 99)];
+  const all = (run: (name: string, sketch: Sketch) => unknown): number[] =>
+    traced.map(([{ name }, sketch]) => {
+      const began = performance.now();
+      run(name, sketch);
+      return performance.now() - began;
+    });
+  const say = (times: number[]): string =>
+    `p50 ${percentile(times, 0.5).toFixed(0)} ms, most ${Math.max(...times).toFixed(0)} ms`;
+  print('naming a tracing (in a worker)', say(all((_, sketch) => nameOfSketch(KNOWN, sketch))));
+  print(
+    'the crossing that differs from a wanted form (in a worker)',
+    say(all((name, sketch) => against(KNOWN, withTurned(sketch, 0), name))),
+  );
+}
+
 /** Knots: the largest polynomial, and drawing up a form of usual size. */
 function benchKnots(): void {
   const codes = allForms().flatMap(({ name }) =>
@@ -87,6 +109,7 @@ function benchKnots(): void {
     return performance.now() - t;
   });
   print('  one picture of it, as strokes', `${percentile(drawing, 0.5).toFixed(1)} ms`);
+  benchNaming();
 }
 
 async function benchSaves(): Promise<void> {

@@ -10,19 +10,12 @@ import { useMember } from '../frame/MemberContext';
 import { NumberField, QuantityField } from '../kit/fields';
 import { Cluster, Stack } from '../kit/layout';
 import { ScrollTable } from '../kit/ScrollTable';
-import { Label } from '../kit/text';
 import { KnotPicture } from '../knots/KnotPicture';
+import { RoomHead } from '../knots/RoomHead';
 import { WorkingFigure } from '../working/WorkingFigure';
 import { type OpenedWorking, WorkingSheet } from '../working/WorkingSheet';
 import type { Working } from '@/core/working/working';
 
-const Head = styled.header`
-  padding: 14px 24px 12px 20px;
-  border-bottom: var(--w-rule) solid var(--ink);
-  @media (max-width: 820px) {
-    padding: 8px 12px;
-  }
-`;
 const Room = styled.div`
   display: grid;
   grid-template-columns: 250px minmax(0, 1fr);
@@ -144,12 +137,7 @@ export function Rigs({ page }: { page: RigPage }) {
   );
   return (
     <>
-      <Head>
-        <Label>
-          <Link href="/knots">Knots</Link> /
-        </Label>
-        <h1>Rigs</h1>
-      </Head>
+      <RoomHead title="Rigs" />
       <Room>
         <List aria-label="Rigs">
           {page.rigs.map((r) => (

@@ -60,7 +60,7 @@ function stretchesOf(diagram: Diagram, ropes: number, tips: readonly Tip[]): Str
 const WAYS = 24;
 
 /** How often a straight way out from a point crosses what lies there. */
-export function crossedBy(
+function crossedBy(
   curves: readonly (readonly Piece[])[],
   at: PathPoint,
   out: PathPoint,
@@ -74,8 +74,20 @@ export function crossedBy(
   return meetings([[way], ...curves], 1).length;
 }
 
-/** Which way the ends of a cut are led: the straight way out that crosses least, the one most square to the rope among several. */
+/** Ways out that are known, by how the ropes lie and where they are cut: turning a crossing over changes none. */
+const waysOut = new WeakMap<Diagram['ropes'], Map<string, PathPoint>>();
+
 function away(diagram: Diagram, rope: number, piece: number): PathPoint {
+  const known = waysOut.get(diagram.ropes) ?? new Map<string, PathPoint>();
+  waysOut.set(diagram.ropes, known);
+  const key = `${rope}.${piece}`;
+  const way = known.get(key) ?? leastCrossed(diagram, rope, piece);
+  known.set(key, way);
+  return way;
+}
+
+/** Which way the ends of a cut are led: the straight way out that crosses least, the one most square to the rope among several. */
+function leastCrossed(diagram: Diagram, rope: number, piece: number): PathPoint {
   const { from, to } = diagram.ropes[rope]![piece]!;
   const at = { x: (from.x + to.x) / 2, y: (from.y + to.y) / 2 };
   const along = Math.atan2(to.y - from.y, to.x - from.x);

@@ -42,10 +42,16 @@ export const linesOf = (sketch: Pick<Sketch, 'ropes' | 'things'>): Piece[][] =>
 export const crossingsIn = (sketch: Pick<Sketch, 'ropes' | 'things'>): Meeting[] =>
   meetings(linesOf(sketch), sketch.ropes.length);
 
+/** The pieces of tracings, by their ropes and things: turning a crossing over changes none. */
+const drawnLines = new WeakMap<Sketch['ropes'], { things: Sketch['things']; lines: Piece[][] }>();
+
 /** A tracing as a diagram that can be closed. */
 export function diagramOfSketch(sketch: Sketch): Diagram {
+  const known = drawnLines.get(sketch.ropes);
+  const ropes = known?.things === sketch.things ? known.lines : linesOf(sketch);
+  drawnLines.set(sketch.ropes, { things: sketch.things, lines: ropes });
   return {
-    ropes: linesOf(sketch),
+    ropes,
     crossings: sketch.crossings,
     shut: sketch.things.flatMap((t, i) => (t.thing === 'ring' ? [sketch.ropes.length + i] : [])),
   };

@@ -9,9 +9,10 @@ import { bodyOfFrame } from '@/core/knot/shape/frames';
 import type { KnotMapData } from '@/server/knots-map';
 import { ButtonLink } from '../../kit/Button';
 import { Stack } from '../../kit/layout';
-import { Label, Small } from '../../kit/text';
+import { Small } from '../../kit/text';
 import { KnotStrokes, viewBox } from '../KnotDrawing';
 import { KnotPicture } from '../KnotPicture';
+import { RoomHead } from '../RoomHead';
 import { nearer } from '../layout';
 
 const COLUMN = 164;
@@ -21,13 +22,6 @@ const HEIGHT = 50;
 const left = (column: number): number => column * COLUMN;
 const top = (row: number): number => row * ROW;
 
-const Head = styled.header`
-  padding: 14px 24px 12px 20px;
-  border-bottom: var(--w-rule) solid var(--ink);
-  @media (max-width: 760px) {
-    padding: 8px 12px;
-  }
-`;
 const Room = styled.div`
   display: grid;
   grid-template-columns: minmax(0, 1fr) 340px;
@@ -198,12 +192,7 @@ export function KnotMap({ map }: { map: KnotMapData }) {
   const size = { width: left(columns - 1) + WIDTH, height: top(rows - 1) + HEIGHT };
   return (
     <>
-      <Head>
-        <Label>
-          <Link href="/knots">Knots</Link> /
-        </Label>
-        <h1>What builds on what</h1>
-      </Head>
+      <RoomHead title="What builds on what" />
       <Room>
         <Scroll tabIndex={0} role="region" aria-label="Map of knots">
           <Sheet $width={size.width} $height={size.height}>

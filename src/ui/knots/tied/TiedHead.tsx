@@ -2,22 +2,11 @@
 import Link from 'next/link';
 import styled from 'styled-components';
 import { ButtonLink } from '../../kit/Button';
-import { Label } from '../../kit/text';
+import { RoomHead } from '../RoomHead';
 
-const Head = styled.header`
+const Ways = styled.nav`
   display: flex;
-  flex-wrap: wrap;
-  gap: 8px 30px;
-  align-items: end;
-  padding: 14px 24px 12px 20px;
-  border-bottom: var(--w-rule) solid var(--ink);
-  & > nav {
-    display: flex;
-    gap: 6px;
-  }
-  @media (max-width: 760px) {
-    padding: 8px 12px;
-  }
+  gap: 6px;
 `;
 
 const WAYS = [
@@ -28,14 +17,8 @@ const WAYS = [
 /** The head of the room that names what somebody has tied. */
 export function TiedHead({ by }: { by: 'looks' | 'tracing' }) {
   return (
-    <Head>
-      <div>
-        <Label>
-          <Link href="/knots">Knots</Link> /
-        </Label>
-        <h1>What have I tied?</h1>
-      </div>
-      <nav aria-label="Two ways to find out">
+    <RoomHead title="What have I tied?">
+      <Ways aria-label="Two ways to find out">
         {WAYS.map(([id, name, href]) => (
           <ButtonLink
             as={Link}
@@ -47,7 +30,7 @@ export function TiedHead({ by }: { by: 'looks' | 'tracing' }) {
             {name}
           </ButtonLink>
         ))}
-      </nav>
-    </Head>
+      </Ways>
+    </RoomHead>
   );
 }

@@ -2,13 +2,6 @@ import styled from 'styled-components';
 
 const NARROW = '@media (max-width:820px)';
 
-export const Head = styled.header`
-  padding: 14px 24px 12px 20px;
-  border-bottom: var(--w-rule) solid var(--ink);
-  ${NARROW} {
-    padding: 8px 12px;
-  }
-`;
 export const Body = styled.div`
   display: grid;
   grid-template-columns: 292px minmax(0, 1fr);

@@ -10,9 +10,10 @@ import { useMember } from '../../frame/MemberContext';
 import { ButtonLink } from '../../kit/Button';
 import { QuantityField } from '../../kit/fields';
 import { Select } from '../../kit/Select';
-import { Hidden, Label, Small } from '../../kit/text';
+import { Hidden, Small } from '../../kit/text';
 import { KnotPicture } from '../KnotPicture';
-import { Asked, Body, Chips, Head, JobList, Knot, Knots, Marks, Why } from './Which.styles';
+import { RoomHead } from '../RoomHead';
+import { Asked, Body, Chips, JobList, Knot, Knots, Marks, Why } from './Which.styles';
 
 const keys = <K extends string>(record: Record<K, unknown>): K[] => Object.keys(record) as K[];
 
@@ -107,12 +108,7 @@ export function Which({ asked }: { asked: WhichKnot }) {
   const { units } = useMember();
   return (
     <>
-      <Head>
-        <Label>
-          <Link href="/knots">Knots</Link> /
-        </Label>
-        <h1>Which knot?</h1>
-      </Head>
+      <RoomHead title="Which knot?" />
       <Body>
         <Asked>
           <h2>What do you fasten?</h2>
