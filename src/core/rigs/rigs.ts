@@ -50,7 +50,7 @@ export const RIGS: readonly Rig[] = [
       'Throw a light line over the branch and pull the rope over with it.',
       'Tie a butterfly in the part that hangs on one side.',
       'Pass the other part through the butterfly’s loop and pull: the loop runs up to the branch.',
-      'Load the part that went through. Leave the other end within reach: it pulls the loop down again.',
+      'Load the part that went through. Leave the other end so long that it reaches the ground: it pulls the loop down again.',
     ],
     loads: (inputs) => {
       const w = weight(inputs);

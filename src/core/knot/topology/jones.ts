@@ -82,12 +82,13 @@ function contract(
 function bracketTimesLoop(code: PlanarCode): Laurent {
   const rest = [...code.crossings];
   const open = new Set<number>();
+  const edges = 1 + Math.max(-1, ...rest.flatMap((x) => x.edges));
   // A crossing shifts by one and closes two loops at most, each worth two more.
   const reach = 5 * rest.length;
   const terms = new Float64Array(2 * reach + 1);
   terms[reach] = 1;
   let states: States = new Map([
-    ['', { mates: Int16Array.from({ length: 2 * rest.length }, (_, e) => e), terms }],
+    ['', { mates: Int16Array.from({ length: edges }, (_, e) => e), terms }],
   ]);
   while (rest.length > 0) {
     const [x] = rest.splice(nextCrossing(rest, open), 1);
