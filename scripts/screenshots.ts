@@ -144,12 +144,4 @@ await picture(
     await p.clickText('Found');
   }),
 );
-await picture(
-  'cut-list',
-  { height: 1000 },
-  locker('/locker/cuts', async (p) => {
-    await p.clickText('Find the plan');
-    await p.page.waitForSelector('[data-done=true]');
-  }),
-);
 await browser.close();
