@@ -86,6 +86,7 @@ export interface TraceRequest {
   readonly wanted: string | null;
 }
 
+/** Sent twice where a form was wanted: first the name alone. */
 export interface TraceAnswer {
   readonly protocol: typeof PROTOCOL;
   readonly id: number;

@@ -10,7 +10,10 @@ self.onmessage = (event: MessageEvent<TraceRequest>): void => {
     protocol: PROTOCOL,
     id,
     naming: nameOfSketch(KNOWN, sketch),
-    against: wanted ? against(KNOWN, sketch, wanted) : null,
+    against: null,
   };
   self.postMessage(answer);
+  // Trying every crossing takes longer than the name, which need not wait for it.
+  if (wanted)
+    self.postMessage({ ...answer, against: against(KNOWN, sketch, wanted) } satisfies TraceAnswer);
 };
