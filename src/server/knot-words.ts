@@ -1,6 +1,7 @@
 import { entryOf } from '@/core/knot/catalogue';
 import type { EntryId } from '@/core/knot/entry-ids';
 import type { KnotWords } from '@/db/queries/knot-words';
+import type { KnotCard } from './knots';
 import { refuse } from './problem';
 
 /** What a crew says of a knot that the catalogue has. */
@@ -21,4 +22,10 @@ export function entryInPath(params: Readonly<Record<string, string>>): EntryId {
   const entry = entryOf(params['entry'] ?? '');
   if (!entry) throw refuse(404, 'not-found', {}, ['entry']);
   return entry.id;
+}
+
+/** Cards with what the crew calls a knot first among its names: it is shown, and found like any other. */
+export function withCrewNames(cards: readonly KnotCard[], words: readonly KnotWords[]): KnotCard[] {
+  const said = new Map(words.map((w) => [w.entry, w.names]));
+  return cards.map((c) => ({ ...c, aliases: [...(said.get(c.id) ?? []), ...c.aliases] }));
 }

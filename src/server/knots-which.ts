@@ -30,6 +30,8 @@ export interface ChosenKnot {
   readonly notFor: string;
   readonly efficiency: number;
   readonly published: boolean;
+  /** What it leaves of the rope's breaking strength, N; null: that is not known. */
+  readonly leftN: number | null;
   readonly reasons: readonly { readonly says: 'suits' | 'care' | 'out'; readonly words: string }[];
 }
 
@@ -45,7 +47,10 @@ export interface WhichKnot {
 
 const WORST_FIRST = ['out', 'care', 'suits'];
 
-const chosen = ({ entry, form, reasons, efficiency, published }: Choice): ChosenKnot => ({
+const chosen = (
+  { entry, form, reasons, efficiency, published }: Choice,
+  mbsN: number | null,
+): ChosenKnot => ({
   entry: entry.id,
   name: entry.name,
   form: form.id,
@@ -54,6 +59,7 @@ const chosen = ({ entry, form, reasons, efficiency, published }: Choice): Chosen
   notFor: entry.notFor,
   efficiency,
   published,
+  leftN: mbsN === null ? null : mbsN * efficiency,
   reasons: reasons
     .map((r) => ({ says: r.says, words: capital(reasonInWords(r)) }))
     .toSorted((a, b) => WORST_FIRST.indexOf(a.says) - WORST_FIRST.indexOf(b.says)),
@@ -83,7 +89,7 @@ export function whichKnot(
     conditions,
     material: of,
     mbsN: mbs,
-    suits: suits.map(chosen),
-    out: out.map(chosen),
+    suits: suits.map((k) => chosen(k, mbs)),
+    out: out.map((k) => chosen(k, mbs)),
   };
 }

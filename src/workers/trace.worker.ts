@@ -14,6 +14,6 @@ self.onmessage = (event: MessageEvent<TraceRequest>): void => {
   };
   self.postMessage(answer);
   // Trying every crossing takes longer than the name, which need not wait for it.
-  if (wanted)
+  if (wanted && answer.naming.kind !== 'too many crossings')
     self.postMessage({ ...answer, against: against(KNOWN, sketch, wanted) } satisfies TraceAnswer);
 };

@@ -97,3 +97,7 @@ export function crossing(
   // Half-open, so that a crossing exactly at a joint of two pieces is found once.
   return onA >= 0 && onA < 1 && onB >= 0 && onB < 1 ? { onA, onB } : null;
 }
+
+/** Straight pieces through points; the control number of a piece is its own number. */
+export const straight = (points: readonly PathPoint[]): Piece[] =>
+  points.slice(1).map((to, i) => ({ from: points[i]!, to, control: i }));

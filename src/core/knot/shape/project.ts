@@ -1,4 +1,4 @@
-import { aside, type Piece } from '../path/curve';
+import { aside, type Piece, straight } from '../path/curve';
 import { meetings } from '../path/meetings';
 import type { PathPoint } from '../path/notation';
 import { fixedLine } from '../form/form';
@@ -30,9 +30,7 @@ export function projected(body: Body): Diagram {
     }),
   );
   const lines = body.fixtures.map(fixedLine).filter((f) => f !== null);
-  const fixed = lines.map((f) =>
-    f.points.slice(1).map((to, i): Piece => ({ from: f.points[i]!, to, control: i })),
-  );
+  const fixed = lines.map((f) => straight(f.points));
   const all = [...ropes, ...fixed];
   const lined = body.fixtures.filter((f) => fixedLine(f));
   const height: Height = (rope, piece, along) => {

@@ -1,5 +1,5 @@
 import { fail, ok, type Result } from '../../result';
-import { drawn, type Piece } from '../path/curve';
+import { drawn, type Piece, straight } from '../path/curve';
 import { type Meeting, meetings, type Passage } from '../path/meetings';
 import type { Mark, PathPoint, RopePath } from '../path/notation';
 
@@ -22,10 +22,6 @@ export interface Fixed {
   readonly points: readonly PathPoint[];
   readonly shut: boolean;
 }
-
-/** Straight pieces through points, for lines that are not rope. */
-const straight = (points: readonly PathPoint[]): Piece[] =>
-  points.slice(1).map((to, i) => ({ from: points[i]!, to, control: i }));
 
 /** Passages of one rope in the order they are met. */
 function passagesOf(met: readonly Meeting[], rope: number): { met: Meeting; side: 'a' | 'b' }[] {

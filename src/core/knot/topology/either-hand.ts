@@ -8,7 +8,10 @@ function termsOf(whole: string): [power: number, coefficient: number][] {
 }
 
 /** Terms from the lowest power, which is 0, the first of them positive; read as they are or backwards. */
-function fromLowest(terms: readonly [number, number][], sign: 1 | -1): [number, number][] {
+export function fromLowest(
+  terms: readonly (readonly [number, number])[],
+  sign: 1 | -1,
+): [number, number][] {
   const list = terms.map(([p, c]): [number, number] => [sign * p, c]).sort((a, b) => a[0] - b[0]);
   const [lowest, first] = list[0]!;
   return list.map(([p, c]) => [p - lowest, first < 0 ? -c : c]);

@@ -22,16 +22,16 @@ const isOver = ({ crossing, pass }: At): boolean => crossing.over === pass;
 function undone(curves: readonly At[][]): ClosedCrossing[] {
   /** Which crossing comes next under the same strand, by crossing: for finding it again where the strand lies over. */
   const pairs = new Map<ClosedCrossing, Set<ClosedCrossing>>();
-  const unders = curves.flatMap((curve) =>
+  const follow = curves.flatMap((curve) =>
     curve.map((at, i) => [at, curve[(i + 1) % curve.length]!] as const),
   );
-  for (const [a, b] of unders) {
+  for (const [a, b] of follow) {
     if (a.crossing === b.crossing) return [a.crossing];
     if (isOver(a) || isOver(b)) continue;
     pairs.set(a.crossing, (pairs.get(a.crossing) ?? new Set()).add(b.crossing));
     pairs.set(b.crossing, (pairs.get(b.crossing) ?? new Set()).add(a.crossing));
   }
-  for (const [a, b] of unders)
+  for (const [a, b] of follow)
     if (isOver(a) && isOver(b) && pairs.get(a.crossing)?.has(b.crossing))
       return [a.crossing, b.crossing];
   return [];

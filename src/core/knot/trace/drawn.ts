@@ -1,4 +1,4 @@
-import type { Piece } from '../path/curve';
+import { type Piece, straight } from '../path/curve';
 import { type Meeting, meetings, type Passage } from '../path/meetings';
 import type { PathPoint } from '../path/notation';
 import { crossingsIn, linesOf, type Sketch, type Thing } from './sketch';
@@ -46,14 +46,12 @@ function beyond(end: PathPoint, inner: PathPoint, reach: number): PathPoint {
   return { x: end.x + far * (end.x - inner.x), y: end.y + far * (end.y - inner.y) };
 }
 
-const rayOf = (from: PathPoint, to: PathPoint): Piece[] => [{ from, to, control: 0 }];
-
 /** Whether the way on from an end meets nothing that was drawn. */
 const isClear = (from: PathPoint, to: PathPoint, others: readonly (readonly Piece[])[]): boolean =>
   meetings(
     [
       // A hair off its own line, which it would touch.
-      rayOf({ x: from.x + 1e-3 * (to.x - from.x), y: from.y + 1e-3 * (to.y - from.y) }, to),
+      straight([{ x: from.x + 1e-3 * (to.x - from.x), y: from.y + 1e-3 * (to.y - from.y) }, to]),
       ...others,
     ],
     1,
@@ -83,9 +81,6 @@ function led(line: DrawnLine, others: readonly (readonly Piece[])[], reach: numb
     clear: takeHead && takeFoot,
   };
 }
-
-const straight = (points: readonly PathPoint[]): Piece[] =>
-  points.slice(1).map((to, i) => ({ from: points[i]!, to, control: i }));
 
 /** The size of a drawing: the farthest of its points from the first. */
 function sizeOf(lines: readonly DrawnLine[]): number {

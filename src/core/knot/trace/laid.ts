@@ -1,9 +1,10 @@
 import { fixedLine, type Fixture } from '../form/form';
-import type { Piece } from '../path/curve';
+import { straight } from '../path/curve';
 import type { Body, Strand } from '../shape/body';
 import { meetings } from '../path/meetings';
 import type { PathPoint } from '../path/notation';
 import type { DrawnLine, Drawing } from './drawn';
+import { barEnds, thingOf } from './things';
 
 /** Distance of drawn points, in nodes of the body. */
 const EVERY = 2;
@@ -25,9 +26,6 @@ function lyingOf({ at }: Body, { first, count }: Strand): Lying[] {
   );
 }
 
-const piecesOf = (points: readonly PathPoint[]): Piece[] =>
-  points.slice(1).map((to, i) => ({ from: points[i]!, to, control: i }));
-
 /** How far out an end is led, in radii of the form. */
 const OUT = 1.15;
 
@@ -44,7 +42,7 @@ function outOf(
   const far = (OUT * radius) ** 2 + along * along - end.x * end.x - end.y * end.y;
   const to = -along + Math.sqrt(Math.max(0, far));
   const point = (t: number): Lying => ({ x: end.x + ux * t, y: end.y + uy * t, z: end.z });
-  const met = meetings([piecesOf([point(1e-3), point(to)]), ...ropes.map((r) => piecesOf(r))], 1);
+  const met = meetings([straight([point(1e-3), point(to)]), ...ropes.map((r) => straight(r))], 1);
   return met.length > 0 ? point(to) : null;
 }
 
@@ -65,16 +63,9 @@ function ledOut(
 /** Things of a body as lines; a post is seen end on, and is none. */
 function thingsOf(fixtures: readonly Fixture[], radius: number): DrawnLine[] {
   return fixtures.flatMap((f): DrawnLine[] => {
-    const line = fixedLine(f);
-    if (!line || f.kind === 'post') return [];
-    if (f.kind === 'ring') return [{ kind: 'ring', points: line.points }];
-    const [[ax, ay], [bx, by]] = [f.from, f.to];
-    const long = Math.hypot(bx - ax, by - ay);
-    const end = (side: 1 | -1): PathPoint => ({
-      x: (ax + bx) / 2 + (side * radius * (bx - ax)) / long,
-      y: (ay + by) / 2 + (side * radius * (by - ay)) / long,
-    });
-    return [{ kind: f.as === 'cleat' ? 'cleat' : 'pole', points: [end(-1), end(1)] }];
+    const kind = thingOf(f);
+    if (!kind || f.kind === 'post') return [];
+    return [{ kind, points: f.kind === 'bar' ? barEnds(f, radius) : fixedLine(f)!.points }];
   });
 }
 
@@ -84,9 +75,7 @@ function turnedIn(
   ropes: number,
   height: (line: number, piece: number, along: number) => number,
 ): string[] {
-  const curves = lines.map((l) =>
-    l.points.slice(1).map((to, i) => ({ from: l.points[i]!, to, control: i })),
-  );
+  const curves = lines.map((l) => straight(l.points));
   return meetings(curves, ropes).flatMap(({ a, b }) => {
     const firstOver = height(a.rope, a.piece, a.along) > height(b.rope, b.piece, b.along);
     return firstOver === b.rope < ropes ? [`${a.rope}.${a.piece}|${b.rope}.${b.piece}`] : [];

@@ -2,7 +2,8 @@ import { fixedLine, type Fixture, type Form } from '../form/form';
 import type { PathPoint } from '../path/notation';
 import type { Body } from '../shape/body';
 import { outward } from '../topology/closure';
-import { crossingsIn, type Sketch, type Thing } from './sketch';
+import { crossingsIn, type Sketch } from './sketch';
+import { barEnds, thingOf } from './things';
 
 /** A place in space, x right, y up, z toward who looks. */
 type Place = readonly [x: number, y: number, z: number];
@@ -29,31 +30,17 @@ function ledOn(end: Place, u: Place, reach: number): Place {
   return end.map((v, i) => v + u[i]! * t) as unknown as Place;
 }
 
-/** The line in space a fixture is traced as; null: it only holds a loop open. */
-function thingOf(fixture: Fixture, reach: number): { line: Place[]; thing: Thing } | null {
+/** The line in space a fixture is traced as. */
+function lineOf(fixture: Fixture, reach: number): Place[] {
   if (fixture.kind === 'post') {
     const [x, y] = fixture.at;
-    return fixture.axis
-      ? {
-          thing: 'pole',
-          line: [
-            [x, y, -reach],
-            [x, y, reach],
-          ],
-        }
-      : null;
+    return [
+      [x, y, -reach],
+      [x, y, reach],
+    ];
   }
-  const line = fixedLine(fixture)!;
-  if (fixture.kind === 'ring')
-    return { thing: 'ring', line: line.points.map((p): Place => [p.x, p.y, 0]) };
-  const [[ax, ay], [bx, by]] = [fixture.from, fixture.to];
-  const long = Math.hypot(bx - ax, by - ay);
-  const at = (side: 1 | -1): Place => [
-    (ax + bx) / 2 + (side * reach * (bx - ax)) / long,
-    (ay + by) / 2 + (side * reach * (by - ay)) / long,
-    0,
-  ];
-  return { thing: fixture.as === 'cleat' ? 'cleat' : 'pole', line: [at(-1), at(1)] };
+  const flat = fixture.kind === 'bar' ? barEnds(fixture, reach) : fixedLine(fixture)!.points;
+  return flat.map((p): Place => [p.x, p.y, 0]);
 }
 
 /**
@@ -90,7 +77,10 @@ export function sketchOf(form: Form, body: Body, turn: Turn): Sketch | null {
   const radius = radiusOfBody(body);
   const reach = LED_ON * radius;
   const ropes = ropesOf(form, body, reach);
-  const things = body.fixtures.map((f) => thingOf(f, reach)).filter((t) => t !== null);
+  const things = body.fixtures.flatMap((f) => {
+    const thing = thingOf(f);
+    return thing ? [{ thing, line: lineOf(f, reach) }] : [];
+  });
   const curves = [...ropes, ...things.map((t) => t.line)].map((c) => c.map((p) => turned(turn, p)));
   const shut = (line: number): boolean => things[line - ropes.length]?.thing === 'ring';
   const hidden = curves.some(

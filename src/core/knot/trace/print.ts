@@ -2,6 +2,7 @@ import type { Closure } from '../topology/closure';
 import { closed } from '../topology/closure';
 import { cutDiagram, type Tip } from '../topology/cut-diagram';
 import type { Diagram } from '../topology/diagram';
+import { fromLowest } from '../topology/either-hand';
 import { jonesInA } from '../topology/jones';
 import type { Laurent } from '../topology/laurent';
 import { planarCode } from '../topology/planar-code';
@@ -11,16 +12,15 @@ import { diagramOfSketch, type Sketch } from './sketch';
 /** A bracket polynomial as it is whichever way the ropes run, for the one hand and for the other. */
 type BothHands = readonly [string, string];
 
-/** Terms from the lowest power, which becomes 0, the first of them positive. */
-function fromLowest(p: Laurent, sign: 1 | -1): string {
-  const terms = [...p].map(([e, c]) => [sign * e, c] as const).sort(([a], [b]) => a - b);
-  const [lowest, first] = terms[0]!;
-  return terms.map(([e, c]) => `${e - lowest}:${first < 0 ? -c : c}`).join(' ');
-}
+/** A polynomial as one text, whichever way the ropes run. */
+const textFor = (p: Laurent, hand: 1 | -1): string =>
+  fromLowest([...p], hand)
+    .map(([e, c]) => `${e}:${c}`)
+    .join(' ');
 
 function bothHands(diagram: Diagram, closure: Closure): BothHands {
   const p = jonesInA(planarCode(simpler(closed(diagram, closure))));
-  return [fromLowest(p, 1), fromLowest(p, -1)];
+  return [textFor(p, 1), textFor(p, -1)];
 }
 
 /** Each strand closed on itself, the arcs of the first ones in front, or of the last ones. */
@@ -133,7 +133,7 @@ export function hasPrint(sketch: Sketch, prints: readonly string[]): boolean {
 
 /** The bracket polynomial of so many loops that have nothing to do with each other. */
 const free = (loops: number): string =>
-  fromLowest(jonesInA({ crossings: [], components: loops, freeLoops: loops, writhe: 0 }), 1);
+  textFor(jonesInA({ crossings: [], components: loops, freeLoops: loops, writhe: 0 }), 1);
 
 /**
  * Whether nothing stays tied: closed in every way, cut at the loops that hold something included, every line is free of

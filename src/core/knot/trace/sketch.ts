@@ -1,4 +1,4 @@
-import type { Piece } from '../path/curve';
+import { type Piece, straight } from '../path/curve';
 import { type Meeting, meetings } from '../path/meetings';
 import type { PathPoint } from '../path/notation';
 import type { Tip } from '../topology/cut-diagram';
@@ -31,7 +31,7 @@ const hair = (p: PathPoint, index: number): PathPoint => ({
 /** A traced line as pieces; the control number of a piece is its own number. */
 export function piecesOf({ points }: TracedLine, line = 0): Piece[] {
   const at = points.map((p, i) => hair(p, i + 1000 * line));
-  return at.slice(1).map((to, i) => ({ from: at[i]!, to, control: i }));
+  return straight(at);
 }
 
 /** All lines of a tracing as pieces, ropes first. */

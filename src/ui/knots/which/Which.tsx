@@ -53,13 +53,11 @@ const fibre = ({ material }: WhichKnot, c: Condition): boolean =>
   (c === 'stiff' && ROPE_MATERIALS[material].stiff) ||
   (c === 'slick-rope' && ROPE_MATERIALS[material].slick);
 
-function Strength({ knot, asked }: { knot: ChosenKnot; asked: WhichKnot }) {
+function Strength({ knot }: { knot: ChosenKnot }) {
   const { units } = useMember();
   return (
     <dd>
-      {asked.mbsN === null
-        ? ''
-        : `${formatQuantity(asked.mbsN * knot.efficiency, 'force', units, 'capacity')}, `}
+      {knot.leftN === null ? '' : `${formatQuantity(knot.leftN, 'force', units, 'capacity')}, `}
       {Math.round(knot.efficiency * 100)} %{knot.published ? '' : ', no published value'}
     </dd>
   );
@@ -68,7 +66,7 @@ function Strength({ knot, asked }: { knot: ChosenKnot; asked: WhichKnot }) {
 const SIGNS = { suits: '✓', care: '!', out: '×' } as const;
 const SIGN_WORDS = { suits: 'suits', care: 'with care', out: 'no' } as const;
 
-function OneKnot({ knot, asked, first }: { knot: ChosenKnot; asked: WhichKnot; first: boolean }) {
+function OneKnot({ knot, first }: { knot: ChosenKnot; first: boolean }) {
   return (
     <Knot $first={first}>
       <KnotPicture id={knot.entry} />
@@ -93,7 +91,7 @@ function OneKnot({ knot, asked, first }: { knot: ChosenKnot; asked: WhichKnot; f
         </Why>
         <Marks>
           <dt>strength left</dt>
-          <Strength knot={knot} asked={asked} />
+          <Strength knot={knot} />
           <dt>not for</dt>
           <dd>{knot.notFor}</dd>
         </Marks>
@@ -165,7 +163,7 @@ export function Which({ asked }: { asked: WhichKnot }) {
           </Chips>
           <Knots aria-label="Knots that suit, best first">
             {asked.suits.map((k, i) => (
-              <OneKnot key={k.entry} knot={k} asked={asked} first={i === 0} />
+              <OneKnot key={k.entry} knot={k} first={i === 0} />
             ))}
           </Knots>
           {asked.suits.length === 0 ? (
@@ -178,7 +176,7 @@ export function Which({ asked }: { asked: WhichKnot }) {
               <h2>Not for this</h2>
               <Knots aria-label="Knots that are not for this">
                 {asked.out.map((k) => (
-                  <OneKnot key={k.entry} knot={k} asked={asked} first={false} />
+                  <OneKnot key={k.entry} knot={k} first={false} />
                 ))}
               </Knots>
             </>
