@@ -1,5 +1,5 @@
 import { type Body, distance } from './body';
-import { closest, type Contacts, findContacts, noContacts, radiiOf } from './contacts';
+import { closest, type Contacts, farApart, findContacts, noContacts, radiiOf } from './contacts';
 import { pushOut } from './fixtures';
 
 /** How one iteration treats the rope. */
@@ -120,6 +120,7 @@ export class Solver {
       const i = pairs[2 * n]!,
         j = pairs[2 * n + 1]!;
       const touch = this.radii[i]! + this.radii[j]!;
+      if (farApart(at, i, j, touch)) continue;
       closest(at, i, j, near);
       if (near.far >= touch || near.far < 1e-9) continue;
       const { s, t } = near;
