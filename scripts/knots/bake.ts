@@ -6,10 +6,10 @@ import { availableParallelism, tmpdir } from 'node:os';
 import path from 'node:path';
 import { fileURLToPath } from 'node:url';
 import { allForms, type NamedForm } from '@/core/knot/catalogue';
-import type { Known } from '@/core/knot/trace/known';
-import { fileOf, kept } from './forms';
-import { keptKnown, writeKnown } from './known';
+import { fileOf } from './forms';
+import { writeKnown } from './known';
 import { writeGlyphs } from './glyphs';
+import type { Made } from './make';
 import { reportOf } from './report';
 
 /** Makes the geometry the application ships, form by form, and the report of what was proved. Unchanged forms are kept. */
@@ -34,12 +34,11 @@ const folder = path.dirname(fileOf('x'));
 mkdirSync(folder, { recursive: true });
 for (const file of readdirSync(folder)) if (!wanted.has(file)) rmSync(path.join(folder, file));
 
-const before = keptKnown();
 const passing = mkdtempSync(path.join(tmpdir(), 'knots-'));
-const shared = path.join(passing, 'known-');
-const stale = shares(all.filter((f) => !kept(f) || !before.has(f.name)));
+const shared = path.join(passing, 'made-');
+const dealt = shares(all);
 const ended = await Promise.all(
-  stale.map((share, i) =>
+  dealt.map((share, i) =>
     once(
       spawn(process.execPath, [tsx, maker, `${shared}${i}.json`, ...share.map((f) => f.name)], {
         stdio: 'inherit',
@@ -49,15 +48,17 @@ const ended = await Promise.all(
   ),
 );
 if (ended.some(([code]) => code !== 0)) process.exit(1);
-const made = stale.flatMap(
-  (_, i) => JSON.parse(readFileSync(`${shared}${i}.json`, 'utf8')) as Known,
+const made = dealt.flatMap(
+  (_, i) => JSON.parse(readFileSync(`${shared}${i}.json`, 'utf8')) as Made[],
 );
 rmSync(passing, { recursive: true, force: true });
-writeKnown(new Map([...before, ...made.map((f) => [f.name, f] as const)]));
+writeKnown(new Map(made.map(({ known }) => [known.name, known])));
 writeGlyphs(all);
-const report = reportOf(all);
-writeFileSync(new URL('../../docs/knots.md', import.meta.url), report.text);
+const parts = new Map(made.map(({ known, part }) => [known.name, part]));
+const inOrder = all.map((f) => parts.get(f.name)!);
+writeFileSync(new URL('../../docs/knots.md', import.meta.url), reportOf(all, inOrder));
+const faults = inOrder.flatMap((p) => p.faults);
 console.log(
-  `${all.length} forms; ${report.faults.length === 0 ? 'everything holds' : `does not hold:\n${report.faults.join('\n')}`}`,
+  `${all.length} forms; ${faults.length === 0 ? 'everything holds' : `does not hold:\n${faults.join('\n')}`}`,
 );
-process.exitCode = report.faults.length > 0 ? 1 : 0;
+process.exitCode = faults.length > 0 ? 1 : 0;

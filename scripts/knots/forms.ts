@@ -2,8 +2,16 @@ import { createHash } from 'node:crypto';
 import { existsSync, readFileSync } from 'node:fs';
 import { fileURLToPath } from 'node:url';
 import type { NamedForm } from '@/core/knot/catalogue';
-import { readForm } from '@/core/knot/form/form';
-import { frameOf, FRAME_STATES, type ShippedForm, shippedStrands } from '@/core/knot/shape/frames';
+import { type FormSpec, readForm } from '@/core/knot/form/form';
+import { laidOf } from '@/core/knot/catalogue/by-form';
+import type { Body } from '@/core/knot/shape/body';
+import {
+  frameOf,
+  FRAME_STATES,
+  type ShippedForm,
+  type ShippedLaid,
+  shippedStrands,
+} from '@/core/knot/shape/frames';
 import { ropeInside } from '@/core/knot/shape/measure';
 import { framesOf } from '@/core/knot/shape/states';
 import { looseOf } from '@/core/knot/shape/tighten';
@@ -19,7 +27,9 @@ export const fileOf = (name: string): string => `${FOLDER}${name.replace('/', '-
 /** Fingerprint of what the geometry of a form is made from. */
 export const sourceOf = (named: NamedForm): string =>
   createHash('sha256')
-    .update(JSON.stringify([PHYSICS, named.form.spec]))
+    .update(
+      JSON.stringify([PHYSICS, named.form.spec, ...laidOf(named.form).map((l) => l.laid.spec)]),
+    )
     .digest('hex')
     .slice(0, 16);
 
@@ -30,11 +40,29 @@ export function kept(named: NamedForm): ShippedForm | null {
   return shipped.source === sourceOf(named) ? shipped : null;
 }
 
+/** A path given body. Throws, with the words an author needs, when it is wrong. */
+function loosened(name: string, spec: FormSpec): Body {
+  const form = readForm(name, spec);
+  if (!form.ok) throw new Error(wordIssue(form.issues[0]!));
+  return looseOf(form.value);
+}
+
+function makeLaid(named: NamedForm): ShippedLaid[] {
+  return laidOf(named.form).map(({ step, laid }) => {
+    const body = loosened(`${named.name}, step ${step + 1}`, laid.spec);
+    return {
+      step,
+      strands: shippedStrands(body),
+      fixtures: body.fixtures,
+      frame: frameOf(body, 0),
+    };
+  });
+}
+
 /** Tightens a form and makes its frames. Throws, with the words an author needs, when the path is wrong. */
 export function make(named: NamedForm): ShippedForm {
-  const form = readForm(named.name, named.form.spec);
-  if (!form.ok) throw new Error(wordIssue(form.issues[0]!));
-  const loose = looseOf(form.value);
+  const loose = loosened(named.name, named.form.spec);
+  const laid = makeLaid(named);
   const frames = framesOf(loose, named.form.spec.light);
   const tight = frames.at(-1)!;
   return {
@@ -44,6 +72,7 @@ export function make(named: NamedForm): ShippedForm {
     fixtures: loose.fixtures,
     ...(named.form.spec.light ? { light: true } : {}),
     frames: frames.map((f, i) => frameOf(f, FRAME_STATES[i]!)),
+    ...(laid.length > 0 ? { laid } : {}),
     insideD: tight.strands.map((_, k) => Math.round(ropeInside(tight, k) * 10) / 10),
   };
 }

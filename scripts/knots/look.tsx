@@ -4,10 +4,10 @@ import { renderToStaticMarkup } from 'react-dom/server';
 import { allForms, CATALOGUE, type NamedForm } from '@/core/knot/catalogue';
 import type { TiedForm } from '@/core/knot/catalogue/entry';
 import { boxOf, knotBoxOf, mixed, type Picture, pictureOf } from '@/core/knot/drawing/picture';
-import { accentsOf, arrowOf } from '@/core/knot/drawing/step';
+import { accentsOf, arrowOf, withGrips } from '@/core/knot/drawing/step';
 import { turnedWords } from '@/core/knot/drawing/turned-words';
 import { MY_SIDE } from '@/core/knot/drawing/view';
-import { bodyOfFrame, FRAME_STATES, SNUG } from '@/core/knot/shape/frames';
+import { bodyOfFrame, bodyOfStep, FRAME_STATES, SNUG } from '@/core/knot/shape/frames';
 import { KnotStrokes, NextArrow, viewBox } from '@/ui/knots/KnotDrawing';
 import { tokens } from '@/ui/theme/tokens';
 import { THEMES } from '@/wording/themes';
@@ -65,13 +65,12 @@ function Cell({
 
 function stepsOf(form: TiedForm, named: NamedForm): ReactNode[] {
   const shipped = kept(named) ?? make(named);
-  const loose = bodyOfFrame(shipped, shipped.frames[0]!);
-  const tight = bodyOfFrame(shipped, shipped.frames.at(-1)!);
   return form.steps.map((step, i) => {
     const up = step.shown === 'drawn up';
-    const accents = accentsOf(form.steps, i, loose.strands.length);
-    const picture = pictureOf(up ? tight : loose, undefined, step.shown);
-    const arrow = arrowOf(picture, accents, step.shown);
+    const accents = accentsOf(form.steps, i, shipped.strands.length);
+    const picture = withGrips(pictureOf(bodyOfStep(shipped, i, up), undefined, step.shown), step);
+    const isTurned = step.grips?.some((g) => g.turns) ?? false;
+    const arrow = isTurned ? null : arrowOf(picture, accents, step.shown);
     return (
       <Cell
         key={`${named.name}${i}`}

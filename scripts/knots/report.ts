@@ -2,13 +2,14 @@ import { readFileSync } from 'node:fs';
 import type { allForms, NamedForm } from '@/core/knot/catalogue';
 import { readForm } from '@/core/knot/form/form';
 import { checkShape } from '@/core/knot/shape/check';
-import { bodyOfFrame, type ShippedForm } from '@/core/knot/shape/frames';
+import { laidOf } from '@/core/knot/catalogue/by-form';
+import { bodyOfFrame, bodyOfStep, type ShippedForm } from '@/core/knot/shape/frames';
 import { SHAPE_LIMITS } from '@/core/knot/shape/limits';
 import { polynomialsOf } from '@/core/knot/topology/invariants';
 import { unnoticedFlips } from '@/core/knot/topology/flip';
 import { type Proved, proofOf, provedOrWrong } from '@/core/knot/topology/proof';
 import { wordIssue } from '@/wording/issues';
-import { fileOf } from './forms';
+import { fileOf, kept } from './forms';
 
 const CLOSURES = `How a form is closed, so that ropes with ends can be judged as closed curves:
 
@@ -23,18 +24,11 @@ const CLOSURES = `How a form is closed, so that ropes with ends can be judged as
 Components are named in order, ropes first, then pole or ring. Names are those of the tables of knots; both mirror images of a
 knot carry one name. Linking numbers are written without sign, because a knot tied left-handed has the other sign.`;
 
-export interface Report {
-  readonly text: string;
-  readonly faults: readonly string[];
-}
-
-/** Everything proved of every form, as a page; and in short what does not hold. */
-export function reportOf(all: ReturnType<typeof allForms>): Report {
-  const faults: string[] = [];
-  const parts = all.map((named) => partOf(named, faults));
+/** Everything proved of every form, as a page. */
+export function reportOf(all: ReturnType<typeof allForms>, parts: readonly Part[]): string {
   const crossings = parts.reduce((n, p) => n + p.crossings, 0);
   const noticed = parts.reduce((n, p) => n + p.noticed, 0);
-  const text = [
+  return [
     '# Knots: what was proved',
     '',
     `Made by \`npm run knots:bake\`. ${all.length} forms, ${all.filter((f) => f.wrong).length} of them wrong ones that people tie by mistake.`,
@@ -72,10 +66,11 @@ export function reportOf(all: ReturnType<typeof allForms>): Report {
     ...parts.map((p) => p.geometry),
     '',
   ].join('\n');
-  return { text, faults };
 }
 
-interface Part {
+/** Rows of the report on one form, and what does not hold of it. */
+export interface Part {
+  readonly faults: readonly string[];
   readonly claims: string[];
   readonly polynomials: string[];
   readonly idle: string[];
@@ -84,12 +79,15 @@ interface Part {
   readonly noticed: number;
 }
 
-function partOf(named: NamedForm, faults: string[]): Part {
+/** Proves a form with all it claims; its geometry must be there. */
+export function partOf(named: NamedForm): Part {
   const { name, form } = named;
+  const faults: string[] = [];
   const proof = proofOf(name, form.spec, form.claims);
   if (!proof.ok) {
     faults.push(wordIssue(proof.issues[0]!));
     return {
+      faults,
       claims: [],
       polynomials: [],
       idle: [],
@@ -98,6 +96,7 @@ function partOf(named: NamedForm, faults: string[]): Part {
       noticed: 0,
     };
   }
+  const laid = laidClaims(named, faults);
   const demanded = provedOrWrong(name, form.spec, form.claims);
   if (!demanded.ok) faults.push(wordIssue(demanded.issues[0]!));
   const unnoticed = unnoticedFlips(proof.value.form);
@@ -106,17 +105,38 @@ function partOf(named: NamedForm, faults: string[]): Part {
     faults.push(`${name}: ${unnoticed.length} crossings can be turned over unnoticed`);
   const crossings = proof.value.form.diagram.crossings.length;
   const known = polynomialsOf(proof.value.views[0]!);
+  // Before the faults are read: it adds to them.
+  const geometry = geometryRow(named, faults);
   return {
-    claims: proof.value.results.map((r) => claimRow(named, r)),
+    faults,
+    claims: [...proof.value.results.map((r) => claimRow(named, r)), ...laid],
     polynomials:
       known && known.alexander.length > 1
         ? [`| ${name} | ${known.alexander.join(' ')} | ${known.jones} |`]
         : [],
     idle: allowed ? [`| ${name} | ${allowed.count} | ${allowed.because} |`] : [],
-    geometry: geometryRow(named, faults),
+    geometry,
     crossings,
     noticed: crossings - unnoticed.length,
   };
+}
+
+/** Rows of what steps show that is no part of the finished form; what does not hold, or has no good shape, is added to the faults. */
+function laidClaims(named: NamedForm, faults: string[]): string[] {
+  return laidOf(named.form).flatMap(({ step, laid }) => {
+    const name = `${named.name}, step ${step + 1}`;
+    const proof = provedOrWrong(name, laid.spec, laid.claims);
+    if (!proof.ok) {
+      faults.push(wordIssue(proof.issues[0]!));
+      return [];
+    }
+    const check = checkShape(proof.value.form, bodyOfStep(kept(named)!, step, false));
+    if (!check.holds)
+      faults.push(
+        `${name}: geometry, invariants ${check.sameInvariants ? 'kept' : 'changed'}, overlap ${(check.overlapD * 100).toFixed(1)} %, turn ${check.turnRad.toFixed(2)} rad`,
+      );
+    return proof.value.results.map((r) => claimRow({ ...named, name }, r));
+  });
 }
 
 function claimRow({ name, form }: NamedForm, r: Proved): string {

@@ -2,8 +2,11 @@ import { readdirSync, readFileSync } from 'node:fs';
 import path from 'node:path';
 import { describe, expect, it } from 'vitest';
 import { allForms } from '@/core/knot/catalogue';
+import { laidOf } from '@/core/knot/catalogue/by-form';
+import { readForm } from '@/core/knot/form/form';
+import { wordIssue } from '@/wording/issues';
 import { checkShape } from '@/core/knot/shape/check';
-import { bodyOfFrame, FRAME_STATES } from '@/core/knot/shape/frames';
+import { bodyOfFrame, bodyOfStep, FRAME_STATES } from '@/core/knot/shape/frames';
 import { SHAPE_LIMITS } from '@/core/knot/shape/limits';
 import { fileOf, kept } from '../../scripts/knots/forms';
 import { projected } from '@/core/knot/shape/project';
@@ -32,6 +35,12 @@ describe('shipped geometry', () => {
         expect(sameInvariants, `invariants at ${frame.drawn}`).toBe(true);
         expect(overlapD, `overlap at ${frame.drawn}`).toBeLessThanOrEqual(SHAPE_LIMITS.overlapD);
         expect(turnRad, `turn at ${frame.drawn}`).toBeLessThanOrEqual(SHAPE_LIMITS.turnRad);
+      }
+      for (const { step, laid } of laidOf(named.form)) {
+        const path = readForm(name, laid.spec);
+        if (!path.ok) throw new Error(wordIssue(path.issues[0]!));
+        const check = checkShape(path.value, bodyOfStep(shipped!, step, false));
+        expect(check, `step ${step + 1}`).toMatchObject({ holds: true });
       }
       expect(readFileSync(fileOf(name)).length).toBeLessThanOrEqual(SHAPE_LIMITS.bytes);
     },

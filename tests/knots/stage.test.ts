@@ -3,8 +3,9 @@ import { renderToStaticMarkup } from 'react-dom/server';
 import { describe, expect, it } from 'vitest';
 import { CATALOGUE } from '@/core/knot/catalogue';
 import { boxOf, knotBoxOf, pictureOf } from '@/core/knot/drawing/picture';
-import { accentsOf, arrowOf } from '@/core/knot/drawing/step';
-import { bodyOfFrame } from '@/core/knot/shape/frames';
+import { accentsOf, arrowOf, withGrips } from '@/core/knot/drawing/step';
+import { MY_SIDE, type View } from '@/core/knot/drawing/view';
+import { bodyOfFrame, bodyOfStep } from '@/core/knot/shape/frames';
 import { knotCards, knotFacts, knotName, stageData } from '@/server/knots';
 import { KnotStrokes, NextArrow, viewBox } from '@/ui/knots/KnotDrawing';
 
@@ -37,11 +38,8 @@ describe('the stage of every form', () => {
     async (id, formId) => {
       const { shipped, form } = (await stageData(id, formId))!;
       for (const [i, step] of form.steps.entries()) {
-        const body = bodyOfFrame(
-          shipped,
-          shipped.frames[step.shown === 'drawn up' ? shipped.frames.length - 1 : 0]!,
-        );
-        const picture = pictureOf(body, undefined, step.shown);
+        const body = bodyOfStep(shipped, i, step.shown === 'drawn up');
+        const picture = withGrips(pictureOf(body, undefined, step.shown), step);
         const accents = accentsOf(form.steps, i, body.strands.length);
         const arrow = arrowOf(picture, accents, step.shown);
         const svg = renderToStaticMarkup(
@@ -66,6 +64,37 @@ describe('the stage of every form', () => {
       }
     },
   );
+  it('where a hand makes it the hand is drawn, and changes sides with the view', async () => {
+    const drawn = async (id: string, formId: string, index: number, view: View) => {
+      const { shipped, form } = (await stageData(id, formId))!;
+      const step = form.steps[index]!;
+      const picture = withGrips(
+        pictureOf(bodyOfStep(shipped, index, false), view, step.shown),
+        step,
+        view,
+      );
+      return renderToStaticMarkup(
+        createElement('svg', {}, createElement(KnotStrokes, { picture })),
+      );
+    };
+    const facing: View = { side: 'facing', leftHanded: false };
+    for (const [id, formId, index] of [
+      ['alpine-butterfly', 'hand', 1],
+      ['alpine-butterfly', 'twist', 0],
+      ['figure-eight', 'twisted', 1],
+    ] as const) {
+      const [mine, other] = [
+        await drawn(id, formId, index, MY_SIDE),
+        await drawn(id, formId, index, facing),
+      ];
+      expect(mine).toContain('data-hand-drawn');
+      expect(other).toContain('data-hand-drawn');
+      const place = (svg: string): number =>
+        Number(/<g transform="translate\((-?[\d.]+)[^>]*data-hand-drawn/.exec(svg)![1]);
+      expect(place(other)).toBeCloseTo(-place(mine), 6);
+    }
+    expect(await drawn('bowline', 'facing-away', 1, MY_SIDE)).not.toContain('data-hand-drawn');
+  });
   it('is put together once', async () =>
     expect(await stageData('reef')).toBe(await stageData('reef', 'plain')));
   it('is null for what is not there', async () => {

@@ -40,6 +40,7 @@ export const ENTRY_IDS = [
   'cats-paw',
   'pipe-hitch',
   'cleat-hitch',
+  'evenk-hitch',
   'mule-hitch',
   'munter-mule',
   'friction-hitch',

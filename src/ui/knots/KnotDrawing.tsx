@@ -2,6 +2,7 @@ import type { Accent, Arrow } from '@/core/knot/drawing/step';
 import type { Trace } from '@/core/knot/drawing/outline';
 import type { Box, Picture } from '@/core/knot/drawing/picture';
 import type { Stroke } from '@/core/knot/drawing/strokes';
+import { Fist, Hand } from './Hand';
 
 /** Coordinates are diameters; two decimals are finer than a pixel at any size. */
 const n = (v: number): string => (Math.round(v * 100) / 100).toString();
@@ -198,8 +199,10 @@ export function KnotStrokes({ picture, accents = NONE, thickness = 1, lay = true
               lay={lay}
             />
           );
+        if (item.kind === 'grip') return <Fist key={i} {...item} />;
         const bar = picture.fixtures[item.fixture]!;
-        return bar.kind === 'bar' ? <Bar key={i} {...bar} /> : null;
+        if (bar.kind !== 'bar') return null;
+        return bar.as === 'hand' ? <Hand key={i} {...bar} /> : <Bar key={i} {...bar} />;
       })}
       {traces.map((t, i) =>
         t.strand < 0 ? null : (
@@ -219,7 +222,7 @@ export function KnotStrokes({ picture, accents = NONE, thickness = 1, lay = true
   );
 }
 
-type DrawnBar = Extract<Picture['fixtures'][number], { kind: 'bar' }>;
+export type DrawnBar = Extract<Picture['fixtures'][number], { kind: 'bar' }>;
 
 /** Body and outline of a bar by what it is. */
 const BAR_INKS = {
@@ -230,7 +233,7 @@ const BAR_INKS = {
 } as const;
 
 function Bar({ as, radius, ...line }: DrawnBar) {
-  const { fill, ink } = BAR_INKS[as ?? 'pole'];
+  const { fill, ink } = BAR_INKS[as === undefined || as === 'hand' ? 'pole' : as];
   const cap = as === 'cleat' || as === 'toggle' ? 'round' : 'butt';
   return (
     <g strokeLinecap={cap}>
@@ -240,7 +243,12 @@ function Bar({ as, radius, ...line }: DrawnBar) {
   );
 }
 
-const ends = ({ x1, y1, x2, y2 }: Omit<DrawnBar, 'as' | 'radius' | 'kind'>) => ({ x1, y1, x2, y2 });
+const ends = ({ x1, y1, x2, y2 }: Omit<DrawnBar, 'as' | 'radius' | 'kind' | 'mirrored'>) => ({
+  x1,
+  y1,
+  x2,
+  y2,
+});
 
 /** What a cleat stands on, under all rope that is led round it. */
 function CleatBase({ x1, y1, x2, y2, radius }: DrawnBar) {

@@ -97,6 +97,8 @@ export function labelsOf(
   accents: readonly Accent[],
 ): PartLabel[] {
   if (typeof shown === 'string') return [...labels];
+  // What is laid otherwise has other parts than the finished form, whose names these are.
+  if ('laid' in shown) return [];
   if ('bight' in shown) return labels.filter((l) => l.u < shown.bight[0] || l.u > shown.bight[1]);
   const tip = accents[0];
   const seen = labels.filter((l) => l.u <= (shown.upTo[l.rope ?? 0] ?? 0));

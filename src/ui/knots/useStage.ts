@@ -11,11 +11,11 @@ import {
   pictureOfTraces,
   ropeTraces,
 } from '@/core/knot/drawing/picture';
-import { type Accent, accentsOf, type Arrow, arrowOf } from '@/core/knot/drawing/step';
+import { type Accent, accentsOf, type Arrow, arrowOf, withGrips } from '@/core/knot/drawing/step';
 import { turnedSteps, turnedWords } from '@/core/knot/drawing/turned-words';
 import { MY_SIDE, type View } from '@/core/knot/drawing/view';
 import type { Body } from '@/core/knot/shape/body';
-import { bodyOfFrame, type ShippedForm } from '@/core/knot/shape/frames';
+import { bodyOfFrame, bodyOfStep, type ShippedForm } from '@/core/knot/shape/frames';
 import { useDrawingUp } from '@/workers/useDrawingUp';
 import type { StageData } from '@/server/knots';
 import { labelsOf } from './layout';
@@ -121,13 +121,11 @@ export function useStage(stage: StageData): StageState {
   };
 }
 
-const frameBody = (form: ShippedForm, frame: number) => bodyOfFrame(form, form.frames[frame]!);
-
 /** How near the eye goes to a knot drawn up. */
 const NEAR = 0.85;
 
 function drawnUpSeen(form: ShippedForm, view: View): Seen {
-  const picture = pictureOf(frameBody(form, form.frames.length - 1), view);
+  const picture = pictureOf(bodyOfFrame(form, form.frames.at(-1)!), view);
   return { picture, box: mixed(boxOf(picture), knotBoxOf(picture), NEAR) };
 }
 
@@ -148,15 +146,15 @@ export function useStepPictures(
       if (known) return known;
       const step = steps[index]!;
       const up = step.shown === 'drawn up';
-      const body = up ? frameBody(shipped, shipped.frames.length - 1) : frameBody(shipped, 0);
+      const body = bodyOfStep(shipped, index, up);
       const accents = accentsOf(steps, index, body.strands.length);
-      const picture = pictureOf(body, view, step.shown, sample);
+      const picture = withGrips(pictureOf(body, view, step.shown, sample), step, view);
       const box = up ? mixed(boxOf(picture), knotBoxOf(picture), NEAR) : boxOf(picture);
       const data = {
         picture,
         box,
         accents,
-        arrow: arrowOf(picture, accents, step.shown),
+        arrow: step.grips?.some((g) => g.turns) ? null : arrowOf(picture, accents, step.shown),
         labels: labelsOf(labels, step, accents),
         dressed: null,
       };

@@ -1,4 +1,6 @@
 import { KNOTS } from '../knots';
+import { byTheMiddleWrap, crossedOnTheHand } from './alpine-butterfly-other-wraps';
+import { onTheHand, onThePalm } from './alpine-butterfly-wraps';
 import type { Entry } from './entry';
 
 /** Alpine butterfly. Paths in rope diameters; tying from the trade's common practice. */
@@ -52,11 +54,13 @@ export const alpineButterfly = {
           shown: { bight: [5.5, 26.5] },
           say: 'Hang a bight and twist it half a turn.',
           look: 'One crossing.',
+          grips: [{ at: 16, arm: 90, turns: true }],
         },
         {
           shown: { bight: [10.5, 21.5] },
           say: 'Twist once more the same way.',
           look: 'Two eyes, one above the other.',
+          grips: [{ at: 16, arm: -90, turns: true }],
         },
         {
           shown: 'whole',
@@ -75,101 +79,10 @@ export const alpineButterfly = {
         { u: 31.6, text: 'other wing' },
       ],
     },
-    {
-      id: 'hand',
-      name: 'three wraps on the hand',
-      note: 'Wrap the hand: palm, finger tips, then between. Take the wrap at the finger tips {over} the other two and back {under} both.',
-      spec: {
-        ropes: [
-          {
-            path: '-1,-16 -3.4,-7 -3.4,-3 UOOU -3.4,3 -3.4,7 -0.53,5 UUUUU 0.93,-5 O 3.4,-7 3.4,-4.2 2.2,-2.6 OOOO -4.5,-2.6 -5.5,-1.8 -4.5,-0.9 UUOO 4.5,-0.9 8,-0.7 9.3,0 8,0.7 4.5,0.9 OOUU -4.5,0.9 -5.5,1.8 -4.5,2.6 OOO 2.2,2.6 O 3.4,4.2 3.4,7 2.87,5 UUUU 0.93,-5 U 0,-7 0,-3 UOOU 0,3 O 0,7 1,16',
-            tips: [15],
-          },
-        ],
-      },
-      claims: [
-        { closure: 'ends', alone: ['unknot'] },
-        { closure: 'cut 1', alone: ['3₁', '3₁'], linking: [1] },
-      ],
-      sameAs: 'twist',
-      dressedAs: 'twist',
-      idleCrossings: {
-        count: 2,
-        because:
-          'where the picked wrap passes the part behind the hand: the hand lies between them while it is tied, and once it is out they are free of each other',
-      },
-      release: 'in the bight',
-      steps: [
-        {
-          shown: { upTo: [3.5] },
-          say: 'First wrap at the thumb side.',
-          look: 'Rope hangs to the palm.',
-        },
-        {
-          shown: { bight: [8.2, 21.8] },
-          say: 'Second wrap at the finger tips, third between the two.',
-          look: 'Three parts on the palm side.',
-        },
-        {
-          shown: { bight: [12, 18.5] },
-          say: 'Pick up the wrap at the finger tips and lay it {over} the other two.',
-          look: 'Toward the thumb.',
-        },
-        {
-          shown: 'whole',
-          say: 'Push it back {under} both.',
-          look: 'It comes out at the finger tips.',
-        },
-        {
-          shown: 'drawn up',
-          say: 'Slide it off and pull the wings.',
-          look: 'Parallel {in front}, crossed {behind}.',
-        },
-      ],
-    },
-    {
-      id: 'palm',
-      name: 'wrapped across the palm',
-      note: 'As the hand wrap, but the last turn slants across the palm, {over} the others, instead of {behind} the hand.',
-      spec: {
-        ropes: [
-          {
-            path: '-4,-18 -3.4,-9.5 -3.4,-5.6 -3.4,-3 UOOU -3.4,3 -3.4,7 -2.6,8.2 -2.1,6 UUUU -2.1,-8 -2.4,-10.6 -2.04,-9.5 U 3.4,-5.6 3.4,-4.2 2.2,-2.6 OOO -4.5,-2.6 -5.5,-1.8 -4.5,-0.9 UOU 4.5,-0.9 O 8,-0.7 9.3,0 8,0.7 O 4.5,0.9 UOU -4.5,0.9 -5.5,1.8 -4.5,2.6 OOO 2.2,2.6 3.4,4.2 3.4,7 4.2,8.2 4.7,6 UU 4.7,-8 4.4,-10.6 2.72,-9.5 O 0,-5.6 0,-3 UOOU 0,3 0,7 1,16',
-            tips: [19],
-          },
-        ],
-        fixtures: [{ kind: 'post', at: [7.8, 0], radius: 0.3, hidden: true }],
-      },
-      claims: [
-        { closure: 'ends', alone: ['unknot'] },
-        { closure: 'cut 1', alone: ['3₁', '3₁'], linking: [1] },
-      ],
-      sameAs: 'twist',
-      dressedAs: 'twist',
-      release: 'in the bight',
-      steps: [
-        {
-          shown: { upTo: [4.5] },
-          say: 'Lay the rope down the thumb side.',
-          look: 'The end hangs on the back of the hand.',
-        },
-        {
-          shown: { bight: [12, 26] },
-          say: 'Slant to the finger tips, then back between the two.',
-          look: 'Three parts across the palm.',
-        },
-        {
-          shown: 'whole',
-          say: 'Take the part at the finger tips {over} the others and back {under} both.',
-          look: 'The loop comes out at the finger tips.',
-        },
-        {
-          shown: 'drawn up',
-          say: 'Slide it off and pull the wings.',
-          look: 'Parallel {in front}, crossed {behind}.',
-        },
-      ],
-    },
+    onTheHand,
+    onThePalm,
+    byTheMiddleWrap,
+    crossedOnTheHand,
   ],
   wrong: [
     {

@@ -1,4 +1,5 @@
 import { KNOTS } from '../knots';
+import { bowlineAtARing } from './bowline-at-a-ring';
 import type { Entry } from './entry';
 
 /** Bowline. Paths in rope diameters; tying from the trade's common practice. */
@@ -75,6 +76,7 @@ export const bowline = {
           shown: { upTo: [10.6] },
           say: 'Turn a small loop, end {on top}.',
           look: 'The end crosses {over} the standing part.',
+          grips: [{ at: 8.9, arm: 180, turns: true }],
         },
         {
           shown: { upTo: [20.4] },
@@ -124,6 +126,7 @@ export const bowline = {
           shown: { upTo: [10.6] },
           say: 'Turn a small loop with the other turn of the wrist, end {underneath}.',
           look: 'The end crosses {under} the standing part.',
+          grips: [{ at: 8.9, arm: 180, turns: true }],
         },
         {
           shown: { upTo: [20.4] },
@@ -230,6 +233,7 @@ export const bowline = {
         { shown: 'drawn up', say: 'Draw it up.', look: 'Collar round the standing part.' },
       ],
     },
+    bowlineAtARing,
   ],
   wrong: [
     {

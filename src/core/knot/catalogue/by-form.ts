@@ -1,5 +1,5 @@
 import type { Findable } from '../find';
-import type { Entry, Purpose, TiedForm } from './entry';
+import type { Entry, Laid, Purpose, Step, TiedForm, WrongForm } from './entry';
 
 /** What one form is tied with: what stays in the rope when nothing is in its loop needs an end, what does not needs none. */
 export const needsOf = (entry: Pick<Entry, 'needs'>, form: TiedForm): 'an end' | 'a bight' =>
@@ -24,3 +24,13 @@ export const namesOf = (entry: Entry): Pick<Findable, 'forms' | 'mistakes'> => (
   forms: entry.forms.map((f: TiedForm) => ({ id: f.id, names: [f.name, ...(f.aliases ?? [])] })),
   mistakes: entry.wrong.map((w) => w.name),
 });
+
+/** Steps of a form that show another path than its own. */
+export const laidOf = (
+  form: TiedForm | WrongForm,
+): { readonly step: number; readonly laid: Laid; readonly adds: Step['adds'] }[] =>
+  'steps' in form
+    ? form.steps.flatMap(({ shown, adds }, step) =>
+        typeof shown === 'object' && 'laid' in shown ? [{ step, laid: shown.laid, adds }] : [],
+      )
+    : [];

@@ -102,7 +102,12 @@ export const cloveHitch = {
       dressedAs: 'passed',
       release: 'in the bight',
       steps: [
-        { shown: { upTo: [11.2] }, say: 'Turn a loop, its end {on top}.', look: 'First loop.' },
+        {
+          shown: { upTo: [11.2] },
+          say: 'Turn a loop, its end {on top}.',
+          look: 'First loop.',
+          grips: [{ at: 5, arm: 0, turns: true }],
+        },
         {
           shown: 'whole',
           say: 'Turn another just like it and lay it {behind} the first.',

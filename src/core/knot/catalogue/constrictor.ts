@@ -12,7 +12,7 @@ export const constrictor = {
   jams: 'Made to: may have to be cut.',
   unties: 'Slipped: pull the bight. Plain: pry the riding turn, or cut it on top.',
   holds: { slack: 'yes', wet: 'yes', stiff: 'with care', slick: 'yes' },
-  needs: 'an end',
+  needs: 'either',
   easy: { tie: 2, untie: 1 },
   gloves: false,
   slipped: 'Tuck a bight under the X.',
@@ -147,6 +147,89 @@ export const constrictor = {
         },
         { shown: 'whole', say: 'A second constrictor on the other side.', look: 'Tied the same.' },
         { shown: 'drawn up', say: 'Pull all ends.', look: 'Neither slides.' },
+      ],
+    },
+    {
+      id: 'in-the-bight',
+      name: 'in the bight, onto an open end',
+      note: 'No end is needed: a turn, and a bight of it twisted and dropped onto the end of the post. Seen from there.',
+      aliases: ['constrictor in the bight', 'dropped constrictor'],
+      spec: {
+        ropes: [
+          {
+            path: '-4.2,-14 -4.2,-8 UO -4.3,-4 o -4.2,0 O -3,3 U 0,4.2 3,3 u 4.2,0 3,-3 0,-4.4 -3.4,-4.3 UU -6.2,-2.8 o -7,0 -5.6,4 O -2,6.4 2,6.4 6,3 u 6.6,-2 4,-6 0,-7 -3.6,-6.4 O -5.5,-5.2 O -5.7,-3 -5,-0.6 oU -3.2,1 -2.6,2.4 O -2.3,4.6 U -2,9 -2,14',
+          },
+        ],
+        fixtures: [{ kind: 'post', at: [0, 0], radius: 2, axis: true }],
+      },
+      claims: [
+        {
+          closure: 'ends',
+          alone: ['unknot', 'unknot'],
+          linking: [2],
+          whole: '− A^28 + 2A^24 − 3A^20 + 3A^16 − 4A^12 + 3A^8 − 3A^4 + 1',
+        },
+        { closure: 'behind', linking: [3] },
+      ],
+      sameAs: 'plain',
+      dressedAs: 'plain',
+      release: 'in the bight',
+      steps: [
+        {
+          shown: {
+            laid: {
+              spec: {
+                ropes: [
+                  {
+                    path: '-4.2,-14 -4.2,-8 -4.3,-4 o -4.2,0 -3,3 U 0,4.2 3,3 u 4.2,0 3,-3 0,-4.4 -2.2,-3 o -2.8,0 -2.6,2.4 O -2.3,4.6 -2,9 -2,14',
+                  },
+                ],
+                fixtures: [{ kind: 'post', at: [0, 0], radius: 2, axis: true }],
+              },
+              claims: [
+                { closure: 'ends', alone: ['unknot', 'unknot'], linking: [1] },
+                { closure: 'behind', alone: ['unknot', 'unknot'], linking: [2] },
+              ],
+            },
+          },
+          say: 'Take a turn round the post; the part that leaves goes up inside the one that comes, and out {over} the turn.',
+          look: 'You look onto the end of the post.',
+          adds: [2, 14],
+        },
+        {
+          shown: {
+            laid: {
+              spec: {
+                ropes: [
+                  {
+                    path: '-4.2,-14 -4.2,-8 O -4.3,-4 o -4.2,0 O -3,3 U 0,4.2 3,3 u 4.2,0 3,-3 0,-4.4 -3.4,-4.6 U -8,-4.8 -10.6,-2.6 -8,-0.8 -5,-0.4 oU -3.2,1 -2.6,2.4 O -2.3,4.6 -2,9 -2,14',
+                  },
+                ],
+                fixtures: [{ kind: 'post', at: [0, 0], radius: 2, axis: true }],
+              },
+              claims: [
+                { closure: 'ends', alone: ['unknot', 'unknot'], linking: [1] },
+                { closure: 'behind', alone: ['unknot', 'unknot'], linking: [2] },
+              ],
+              byNose: true,
+            },
+          },
+          say: 'Pull a bight of the inner part out {under} the standing part.',
+          look: 'Long enough for the post.',
+          adds: [9, 14],
+        },
+        {
+          shown: 'whole',
+          say: 'Give the bight half a twist and drop it onto the end of the post, {over} all.',
+          look: 'The leaving part comes out {under} it.',
+          grips: [{ at: 13, arm: 180, turns: true }],
+          adds: [9.6, 22.4],
+        },
+        {
+          shown: 'drawn up',
+          say: 'Pull both ends hard.',
+          look: 'An overhand {under} the riding turn.',
+        },
       ],
     },
   ],

@@ -42,18 +42,46 @@ export type Crew = (typeof CREWS)[number];
 /** Three steps from hard to easy. */
 export type Ease = 1 | 2 | 3;
 
-/** What of a form a step shows. `upTo`: each rope from its start to a control parameter; `bight`: the rope without this stretch, bridged. */
+/**
+ * How the rope lies at a step in which it is no part of the finished form yet: on the hand, in a twist still to be folded. A
+ * path of its own, with proofs of its own.
+ */
+export interface Laid {
+  readonly spec: FormSpec;
+  readonly claims: readonly [Claim, ...Claim[]];
+  /** The hand goes on at the middle of what is added, not at its end. */
+  readonly byNose?: true;
+}
+
+/**
+ * What of a form a step shows. `upTo`: each rope from its start to a control parameter; `bight`: the rope without this
+ * stretch, bridged; `laid`: another path altogether.
+ */
 export type Shown =
   | { readonly upTo: readonly number[] }
   | { readonly bight: readonly [from: number, to: number] }
+  | { readonly laid: Laid }
   | 'whole'
   | 'drawn up';
+
+/** A hand that holds the rope at a control parameter of the first rope. */
+export interface Grip {
+  readonly at: number;
+  /** Where its arm comes from, in degrees against the clock, 0 from the right, as the one who ties sees it. */
+  readonly arm: number;
+  /** The wrist turns over. */
+  readonly turns?: true;
+}
 
 /** One thing to do, then what to look at. */
 export interface Step {
   readonly shown: Shown;
   readonly say: string;
   readonly look: string;
+  /** What it adds of the first rope, by control parameter, where that does not follow from the step before. */
+  readonly adds?: readonly [from: number, to: number];
+  /** Where it is made by a movement of the hand. */
+  readonly grips?: readonly Grip[];
 }
 
 /** What the topology of a form must be, closed in a stated way. Numbers and names do not depend on the hand it is tied with. */

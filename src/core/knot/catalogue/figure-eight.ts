@@ -84,6 +84,59 @@ export const figureEight = {
         { u: 15.8, text: 'end' },
       ],
     },
+    {
+      id: 'twisted',
+      name: 'a twisted eye',
+      note: 'Quick in thick rope: an eye is turned twice and the end put through it.',
+      spec: {
+        ropes: [
+          {
+            path: '-14,1.2 -5,1.2 -2.4,0 U -0.6,-1 O 1.2,0 3,1.8 U 6.2,2.6 8.6,0 6.2,-2.6 O 3,-1.8 U 1.2,0 -0.6,1 O -2.4,0 -4.6,-1.6 -5.6,-4 -3,-6 2,-6.4 5,-5 U 5.6,-2 5.6,0 5.6,2 O 5.6,6 5.6,11',
+          },
+        ],
+      },
+      claims: [{ closure: 'ends', alone: ['4₁'] }],
+      sameAs: 'plain',
+      dressedAs: 'plain',
+      steps: [
+        {
+          shown: {
+            laid: {
+              spec: {
+                ropes: [
+                  {
+                    path: '-14,1.4 -6,1.4 -1,0.8 U 2,-1.6 5.6,-2.6 8.6,0 5.6,2.6 2,1.6 O -1,-0.6 -4.6,-1.6 -9,-2',
+                  },
+                ],
+              },
+              claims: [{ closure: 'ends', alone: ['unknot'] }],
+            },
+          },
+          say: 'Turn an eye; the end lies {over} the standing part.',
+          look: 'One crossing.',
+          grips: [{ at: 5, arm: 0, turns: true }],
+          adds: [2, 8],
+        },
+        {
+          shown: { upTo: [13.2] },
+          say: 'Give the eye one more half turn, the same way.',
+          look: 'Two crossings in a row.',
+          grips: [{ at: 7, arm: 0, turns: true }],
+          adds: [2, 13],
+        },
+        {
+          shown: { upTo: [17.3] },
+          say: 'Lead the end round to the eye.',
+          look: 'Below both crossings.',
+        },
+        {
+          shown: 'whole',
+          say: 'Put it through: {under} the near side of the eye, {over} the far side.',
+          look: 'It comes out toward you.',
+        },
+        { shown: 'drawn up', say: 'Pull both parts.', look: 'The 8 closes evenly.' },
+      ],
+    },
   ],
   wrong: [
     {

@@ -38,6 +38,7 @@ import { sheepshank } from './sheepshank';
 import { catsPaw } from './cats-paw';
 import { pipeHitch } from './pipe-hitch';
 import { cleatHitch } from './cleat-hitch';
+import { evenkHitch } from './evenk-hitch';
 import { muleHitch } from './mule-hitch';
 import { munterMule } from './munter-mule';
 import { frictionHitch } from './friction-hitch';
@@ -92,6 +93,7 @@ export const CATALOGUE: readonly Entry[] = [
   catsPaw,
   pipeHitch,
   cleatHitch,
+  evenkHitch,
   muleHitch,
   munterMule,
   frictionHitch,

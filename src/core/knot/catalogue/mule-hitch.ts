@@ -144,6 +144,53 @@ export const muleHitch = {
         { shown: 'drawn up', say: 'Draw it up.', look: 'Finish close to the hitch.' },
       ],
     },
+    {
+      id: 'overhand',
+      name: 'finished with an overhand',
+      note: 'An overhand in the bight itself: too thick to be pulled back through.',
+      spec: {
+        ropes: [
+          {
+            path: '-1.3,-15 -1.3,-6 -1.3,2 OU -1.2,8 o -0.8,10 0,10.8 0.8,10 u 1.2,8 U 1.3,5 O 1.8,1.8 O 3.2,0 5.2,0.2 U 6.2,2.4 U 5,4.8 3,5.4 1.3,5.5 O -1.3,5.5 O -3,5.2 -3.2,4 -1.3,3.4 U 1.4,3.2 U 3,3 5,3 O 7.4,3.12 7.54,3.12 OO 10.99,3.12 13.75,3.12 U 16.05,3.12 U 18.45,3.06 20.65,5.26 OO 20.69,7.12 17.26,10 12.83,9.42 10.64,6.11 UU 11.18,0.29 13.41,-0.71 OO 15.75,4.13 19.42,6.67 UU 24.68,7.62 25.87,7.2 24.9,6.4 UU 19.86,5.51 16.72,3.35 OO 14.09,-1.74 10.07,-0.26 UU 9.42,6.34 12.19,10.49 17.6,11.19 21.72,7.81 OO 21.76,4.71 18.99,1.94 16.05,1.88 UU 13.75,1.88 10.99,1.88 OO 7.54,1.88 7.4,1.88 O 5,1.8 3.4,1.8 2.4,1 U 2.2,-2 2.6,-8 3,-14',
+            tips: [5, 39],
+          },
+        ],
+        fixtures: [{ kind: 'ring', at: [0, 12.6], radius: 4.6, tube: 0.6 }],
+      },
+      claims: [
+        { closure: 'ends', alone: ['unknot', 'unknot'], linking: [1] },
+        { closure: 'cut 2', alone: ['3₁', '3₁', 'unknot'], linking: [2, 1, 0] },
+      ],
+      release: { leaves: 'unknot', says: 'Undo the overhand, then pull the tail.' },
+      checks: [
+        'Both parts are caught.',
+        'The hitch sits hard against the connector.',
+        'The overhand lies close to the hitch.',
+      ],
+      steps: [
+        {
+          shown: { bight: [25.6, 53.4] },
+          say: 'Tie the mule hitch with a long bight.',
+          look: 'Hard against the connector.',
+          adds: [19, 25.6],
+        },
+        {
+          shown: { bight: [33.2, 45.8] },
+          say: 'Turn the bight back {over} and round {behind} itself.',
+          look: 'As one doubled rope.',
+        },
+        {
+          shown: 'whole',
+          say: 'Through its own loop: an overhand.',
+          look: 'Both parts side by side throughout.',
+        },
+        {
+          shown: 'drawn up',
+          say: 'Draw it tight, close to the hitch.',
+          look: 'The bight cannot be pulled back.',
+        },
+      ],
+    },
   ],
   wrong: [
     {

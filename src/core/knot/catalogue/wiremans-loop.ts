@@ -1,4 +1,5 @@
 import type { Entry } from './entry';
+import { HAND, THREE_TURNS } from './on-the-hand';
 
 /** Wireman’s loop. Paths in rope diameters; tying from the trade's common practice. */
 export const wiremansLoop = {
@@ -65,10 +66,27 @@ export const wiremansLoop = {
       },
       labels: [{ u: 32, text: 'loop' }],
       steps: [
-        { shown: { upTo: [14.4] }, say: 'First turn on the hand.', look: 'Begin at the thumb.' },
+        {
+          shown: {
+            laid: {
+              spec: {
+                ropes: [
+                  {
+                    path: '-3.2,-15 -3.2,-7 o -3.2,6.2 -2.4,8 -1.6,6.2 u -0.8,-6.2 -0.4,-8 0,-6.2 o 0,6.2 0.8,8 1.6,6.2 u 2.4,-6.2 2.8,-8 3.2,-6.2 o 3.2,7 3.2,15',
+                  },
+                ],
+                fixtures: [HAND],
+              },
+              claims: THREE_TURNS,
+            },
+          },
+          say: 'Three turns on the hand, side by side.',
+          look: 'Begin at the thumb.',
+          adds: [1, 14],
+        },
         {
           shown: { bight: [26, 39] },
-          say: 'Three turns. Move the middle one across its neighbour to the outside; then the new middle one to the other side; then the new middle one to the first side.',
+          say: 'Move the middle one across its neighbour to the outside; then the new middle one to the other side; then the new middle one to the first side.',
           look: 'Three moves, each time the turn in the middle.',
         },
         { shown: 'whole', say: 'Pull the turn that is in the middle now out.', look: 'The loop.' },

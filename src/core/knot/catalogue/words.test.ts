@@ -6,6 +6,7 @@ import { readForm } from '../form/form';
 import type { Diagram } from '../topology/diagram';
 import type { Passage } from '../path/meetings';
 import { allForms, type NamedForm } from '.';
+import { laidOf } from './by-form';
 import type { Step, TiedForm, WrongForm } from './entry';
 
 /** Where along its rope a crossing is met, in control points. */
@@ -19,7 +20,7 @@ function controlAt({ ropes }: Diagram, { rope, piece, along }: Passage): number 
 
 /** Whether a place of a rope is shown in a step. */
 function isShown({ shown }: Step, rope: number, u: number): boolean {
-  if (typeof shown === 'string') return true;
+  if (typeof shown === 'string' || 'laid' in shown) return true;
   return 'upTo' in shown
     ? u <= (shown.upTo[rope] ?? Infinity)
     : u < shown.bight[0] || u > shown.bight[1];
@@ -32,10 +33,11 @@ type Pass = 'over' | 'under' | 'over the standing part' | 'under the standing pa
 
 /** How what a step adds passes what is there by then: over it, under it. */
 function added(form: TiedForm, index: number): ReadonlySet<Pass> {
-  const read = readForm(form.id, form.spec);
+  const step = form.steps[index]!;
+  const laid = laidOf(form).find((l) => l.step === index)?.laid;
+  const read = readForm(form.id, (laid ?? form).spec);
   if (!read.ok) throw new Error(form.id);
   const { diagram, paths } = read.value;
-  const step = form.steps[index]!;
   const accents = accentsOf(form.steps, index, paths.length).filter(
     (a) => a.from < paths[a.strand]!.points.length - 1,
   );

@@ -80,6 +80,8 @@ export type DrawnFixture =
   | {
       readonly kind: 'bar';
       readonly as?: BarLook;
+      /** Seen from behind, or the other hand’s: what is not the same on both sides changes sides. */
+      readonly mirrored: boolean;
       readonly x1: number;
       readonly y1: number;
       readonly x2: number;
@@ -99,6 +101,7 @@ export function drawnFixtures(fixtures: readonly Fixture[], view: View = MY_SIDE
         {
           kind: 'bar',
           ...(f.as ? { as: f.as } : {}),
+          mirrored: sx < 0,
           x1: sx * f.from[0],
           y1: -f.from[1],
           x2: sx * f.to[0],

@@ -59,7 +59,7 @@ export function pictureOfTraces(
 }
 
 function shownOf(traces: readonly Trace[], shown: Shown): Trace[] {
-  if (typeof shown === 'string') return [...traces];
+  if (typeof shown === 'string' || 'laid' in shown) return [...traces];
   if ('bight' in shown) return traces.map((t, i) => (i === 0 ? withoutBight(t, shown.bight) : t));
   // A rope that is not yet in hand is not drawn.
   return traces.flatMap((t, i) => {
@@ -68,9 +68,12 @@ function shownOf(traces: readonly Trace[], shown: Shown): Trace[] {
   });
 }
 
+/** How much of a hand and its arm is seen, in diameters. */
+const ARM = 4;
+
 /** The box that holds all ropes, and the posts they go round. */
 export function boxOf(
-  { traces, fixtures }: Pick<Picture, 'traces' | 'fixtures'>,
+  { traces, fixtures, items = [] }: Pick<Picture, 'traces' | 'fixtures'> & Partial<Picture>,
   margin = 0.8,
 ): Box {
   let [left, top, right, bottom] = [Infinity, Infinity, -Infinity, -Infinity];
@@ -81,7 +84,12 @@ export function boxOf(
     bottom = Math.max(bottom, y + r);
   };
   for (const t of traces) for (let i = 0; i < t.x.length; i++) take(t.x[i]!, t.y[i]!, t.width / 2);
-  for (const f of fixtures) if (f.kind === 'post') take(f.x, f.y, f.radius);
+  for (const f of fixtures) {
+    if (f.kind === 'post') take(f.x, f.y, f.radius);
+    else if (f.as === 'hand') take(f.x2, f.y2, 0);
+  }
+  for (const item of items)
+    if (item.kind === 'grip') take(item.x + item.armX * ARM, item.y + item.armY * ARM, 1);
   return {
     x: left - margin,
     y: top - margin,

@@ -1,6 +1,8 @@
 import type { Shown, Step } from '../catalogue/entry';
 import type { Trace } from './outline';
 import type { Picture } from './picture';
+import type { DrawnItem } from './strokes';
+import { MY_SIDE, type View, viewSigns } from './view';
 
 /** A stretch of rope to be shown in the signal colour: what this step adds. */
 export interface Accent {
@@ -33,8 +35,10 @@ const reached = (shown: Shown | undefined, strand: number): number =>
 
 /** What a step adds to the one before. */
 export function accentsOf(steps: readonly Step[], index: number, ropes: number): Accent[] {
-  const [now, before] = [steps[index]!.shown, steps[index - 1]?.shown];
+  const { shown: now, adds } = steps[index]!;
+  const before = steps[index - 1]?.shown;
   if (now === 'drawn up') return [];
+  if (adds) return [{ strand: 0, from: adds[0], to: adds[1] }];
   if (typeof now === 'object' && 'bight' in now) return bightAccents(now.bight, before);
   if (now === 'whole' && typeof before === 'object' && 'bight' in before)
     return [{ strand: 0, from: before.bight[0], to: before.bight[1] }];
@@ -55,6 +59,29 @@ function bightAccents(bight: readonly [number, number], before: Shown | undefine
   ];
 }
 
+/** The picture of a step with the hands that hold the rope in it. */
+export function withGrips(picture: Picture, { grips = [] }: Step, view: View = MY_SIDE): Picture {
+  const trace = picture.traces.find((t) => t.strand === 0);
+  if (!trace || grips.length === 0) return picture;
+  const { x: sx } = viewSigns(view);
+  const items = grips.map(({ at, arm, turns = false }): DrawnItem => {
+    const i = Math.max(
+      0,
+      trace.u.findIndex((u) => u >= at),
+    );
+    const angle = (arm * Math.PI) / 180;
+    return {
+      kind: 'grip',
+      x: trace.x[i]!,
+      y: trace.y[i]!,
+      armX: sx * Math.cos(angle),
+      armY: -Math.sin(angle),
+      turns,
+    };
+  });
+  return { ...picture, items: [...picture.items, ...items] };
+}
+
 /** How many samples back the direction of the tip is taken from. */
 const BACK = 5;
 
@@ -63,13 +90,16 @@ export function arrowOf(picture: Picture, accents: readonly Accent[], shown: Sho
   const accent = accents.toSorted((a, b) => b.to - b.from - (a.to - a.from))[0];
   const trace = picture.traces.find((t) => t.strand === accent?.strand);
   if (!accent || !trace) return null;
-  return typeof shown === 'object' && 'bight' in shown
-    ? noseArrow(trace, shown.bight)
-    : tipArrow(trace);
+  if (typeof shown === 'string' || 'upTo' in shown) return tipArrow(trace);
+  if ('bight' in shown) return noseArrow(trace, shown.bight);
+  return shown.laid.byNose
+    ? noseArrow(trace, [accent.from, accent.to])
+    : tipArrow(trace, accent.to);
 }
 
-function tipArrow(t: Trace): Arrow {
-  const i = t.x.length - 1;
+/** At the end of a rope, or at the last place before a control parameter. */
+function tipArrow(t: Trace, u = Infinity): Arrow {
+  const i = t.u.findLastIndex((v) => v <= u);
   return pointing(t, i, t.x[i]! - t.x[i - BACK]!, t.y[i]! - t.y[i - BACK]!);
 }
 

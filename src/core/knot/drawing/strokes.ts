@@ -11,7 +11,18 @@ export interface Stroke {
 
 /** What is drawn, lowest first: strokes of rope, and bars between them. */
 export type DrawnItem =
-  ({ readonly kind: 'stroke' } & Stroke) | { readonly kind: 'bar'; readonly fixture: number };
+  | ({ readonly kind: 'stroke' } & Stroke)
+  | { readonly kind: 'bar'; readonly fixture: number }
+  | ({ readonly kind: 'grip' } & DrawnGrip);
+
+/** A hand round the rope: where, and the way to its arm (of length 1), in picture coordinates. */
+export interface DrawnGrip {
+  readonly x: number;
+  readonly y: number;
+  readonly armX: number;
+  readonly armY: number;
+  readonly turns: boolean;
+}
 
 /** Neighbours nearly side by side and nearly level do not hide each other, whichever is drawn first. */
 const TANGENT = 0.86;

@@ -3,7 +3,7 @@ import { parseRope, type PathPoint, type RopePath } from '../path/notation';
 import { type Diagram, diagramOf, type Fixed } from '../topology/diagram';
 
 /** What a bar is where it is no pole or rail: it is drawn as that. */
-export type BarLook = 'cleat' | 'toggle' | 'rope';
+export type BarLook = 'cleat' | 'toggle' | 'rope' | 'hand';
 /** A round bar lying in the picture's plane: pole, rail, toggle. Rope passes in front (`o`) or behind (`u`). */
 export interface Bar {
   readonly kind: 'bar';

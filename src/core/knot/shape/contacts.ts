@@ -80,20 +80,32 @@ function remember(into: Contacts, i: number, j: number): void {
 }
 
 /**
- * Whether two segments are surely more than `touch` apart: the middles are further apart than that and both halves
+ * Whether two segments are surely more than `touch` apart: their middles are further apart than that and both halves
  * together. Most remembered pairs are, and this costs a fraction of finding their closest points.
  */
 export function farApart(at: Float64Array, i: number, j: number, touch: number): boolean {
-  const halves = 0.5 * (stepAt(at, i) + stepAt(at, j));
-  return betweenMiddles(at, i, j) > touch + halves;
-}
-
-function stepAt(at: Float64Array, i: number): number {
-  const a = 3 * i;
-  const dx = at[a + 3]! - at[a]!,
-    dy = at[a + 4]! - at[a + 1]!,
-    dz = at[a + 5]! - at[a + 2]!;
-  return Math.sqrt(dx * dx + dy * dy + dz * dz);
+  const a = 3 * i,
+    b = 3 * j;
+  const ax = at[a]!,
+    ay = at[a + 1]!,
+    az = at[a + 2]!,
+    bx = at[a + 3]!,
+    by = at[a + 4]!,
+    bz = at[a + 5]!;
+  const cx = at[b]!,
+    cy = at[b + 1]!,
+    cz = at[b + 2]!,
+    dx = at[b + 3]!,
+    dy = at[b + 4]!,
+    dz = at[b + 5]!;
+  const mx = ax + bx - cx - dx,
+    my = ay + by - cy - dy,
+    mz = az + bz - cz - dz;
+  const first = (bx - ax) ** 2 + (by - ay) ** 2 + (bz - az) ** 2;
+  const second = (dx - cx) ** 2 + (dy - cy) ** 2 + (dz - cz) ** 2;
+  // Half the sum of two lengths is at most the root of half the sum of their squares.
+  const reach = touch + Math.sqrt(0.5 * (first + second));
+  return mx * mx + my * my + mz * mz > 4 * reach * reach;
 }
 
 /** Closest points of two segments: parts of the way along each (Ericson, Real-Time Collision Detection, 5.1.9). */

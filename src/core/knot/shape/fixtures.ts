@@ -17,6 +17,7 @@ export function pushOut(
     z = at[i + 2]!;
   const reach = reachOf(fixture, clear);
   if (fixture.kind !== 'post' && (z > reach || z < -reach)) return;
+  if (isBeside(fixture, x, y, reach)) return;
   const near = nearestOnCore(fixture, x, y, z);
   const dx = x - near.x,
     dy = y - near.y,
@@ -27,6 +28,23 @@ export function pushOut(
   at[i] = x + dx * push;
   at[i + 1] = y + dy * push;
   at[i + 2] = z + dz * push;
+}
+
+/** Whether a place is surely out of reach, by the sides of the fixture's box alone: almost every place is. */
+function isBeside(fixture: Fixture, x: number, y: number, reach: number): boolean {
+  if (fixture.kind === 'bar') {
+    const [[ax, ay], [bx, by]] = [fixture.from, fixture.to];
+    return (
+      (x < ax - reach && x < bx - reach) ||
+      (x > ax + reach && x > bx + reach) ||
+      (y < ay - reach && y < by - reach) ||
+      (y > ay + reach && y > by + reach)
+    );
+  }
+  const far = reach + (fixture.kind === 'ring' ? fixture.radius : 0);
+  const dx = x - fixture.at[0],
+    dy = y - fixture.at[1];
+  return dx > far || dx < -far || dy > far || dy < -far;
 }
 
 const reachOf = (fixture: Fixture, clear: number): number =>

@@ -18,6 +18,15 @@ export interface ShippedFrame {
   readonly at: readonly number[];
 }
 
+/** How the rope lies at one step before it is any part of the finished form. */
+export interface ShippedLaid {
+  /** Number of the step, from 0. */
+  readonly step: number;
+  readonly strands: readonly ShippedStrand[];
+  readonly fixtures: readonly Fixture[];
+  readonly frame: ShippedFrame;
+}
+
 /** The geometry of a form as it is shipped and loaded. */
 export interface ShippedForm {
   readonly version: 1;
@@ -28,6 +37,8 @@ export interface ShippedForm {
   /** Drawn up lightly only, so that it is shown in its shipped states and not pulled further. */
   readonly light?: true;
   readonly frames: readonly ShippedFrame[];
+  /** Steps that show another path. */
+  readonly laid?: readonly ShippedLaid[];
   /** Length of rope inside the knot by rope, in that rope's diameters, measured drawn up. */
   readonly insideD: readonly number[];
 }
@@ -100,6 +111,12 @@ export function bodyOfFrame(
     sides: [],
     held: [],
   };
+}
+
+/** The body a step is shown with: as it lies loose, drawn up, or laid in a way of its own. */
+export function bodyOfStep(form: ShippedForm, step: number, up: boolean): Body {
+  const laid = form.laid?.find((l) => l.step === step);
+  return laid ? bodyOfFrame(laid, laid.frame) : bodyOfFrame(form, form.frames.at(up ? -1 : 0)!);
 }
 
 /** Two neighbouring frames mixed: a body between them. Both must be of the same form. */

@@ -56,6 +56,10 @@ export const SUITS: Readonly<Record<EntryId, Suits>> = {
   'cats-paw': { jobs: ['hook'] },
   'pipe-hitch': { jobs: ['along'] },
   'cleat-hitch': { jobs: ['cleat'] },
+  'evenk-hitch': {
+    jobs: ['rail', 'post'],
+    notFor: { 'goes-slack': 'tuck the tail through its bight' },
+  },
   'mule-hitch': { jobs: ['tighten'] },
   'munter-mule': { jobs: ['lower'] },
   'friction-hitch': { jobs: ['adjust'], notFor: { stiff: null, 'slick-rope': null } },

@@ -5,7 +5,7 @@ import styled from 'styled-components';
 import { boxOf, knotBoxOf, pictureOf } from '@/core/knot/drawing/picture';
 import { accentsOf } from '@/core/knot/drawing/step';
 import { MY_SIDE } from '@/core/knot/drawing/view';
-import { bodyOfFrame } from '@/core/knot/shape/frames';
+import { bodyOfStep } from '@/core/knot/shape/frames';
 import type { KnotMapData } from '@/server/knots-map';
 import { ButtonLink } from '../../kit/Button';
 import { Stack } from '../../kit/layout';
@@ -119,7 +119,7 @@ type Looked = NonNullable<KnotMapData['looked']>;
 /** The step in which a change shows, with what it adds in the signal colour. */
 function Change({ looked, step }: { looked: Looked; step: number }) {
   const { picture, box, accents } = useMemo(() => {
-    const body = bodyOfFrame(looked.shipped, looked.shipped.frames[0]!);
+    const body = bodyOfStep(looked.shipped, step, false);
     const drawn = pictureOf(body, MY_SIDE, looked.steps[step]!.shown);
     return {
       picture: drawn,
