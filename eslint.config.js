@@ -37,6 +37,7 @@ const CORE = [
   'rigs',
   'bench',
   'cutting',
+  'training',
 ];
 /** Rooms of the interface, likewise. */
 const UI = [
@@ -48,6 +49,7 @@ const UI = [
   'knots',
   'working',
   'rigs',
+  'drills',
   'meter',
   'locker',
   'bench',

@@ -200,6 +200,7 @@ describe('answers', () => {
     for (const e of [
       API.assess,
       API.compare,
+      API.markReckoning,
       API.line,
       API.tackle,
       API.tieOff,

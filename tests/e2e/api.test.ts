@@ -200,6 +200,7 @@ describe('documentation', () => {
     for (const e of [
       API.assess,
       API.compare,
+      API.markReckoning,
       API.line,
       API.rules,
       API.tackle,

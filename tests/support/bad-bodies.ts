@@ -8,6 +8,7 @@ const VALID: Record<string, unknown> = {
   [API.compare.path]: demoDocument('carousel-crate'),
   [API.createPlan.path]: demoDocument('pipe-bundle'),
   [API.savePlan.path]: demoDocument('apple-bins'),
+  [API.markReckoning.path]: API.markReckoning.example,
   [API.line.path]: API.line.example,
   [API.rules.path]: API.rules.example,
   [API.tackle.path]: API.tackle.example,

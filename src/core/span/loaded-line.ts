@@ -87,6 +87,21 @@ export function endTensionsN(line: LoadedLine, sagM: number): EndTensions<number
   return { horizontalN: horizontalN!, firstN: firstN!, secondN: secondN!, greatestN: greatestN! };
 }
 
+/**
+ * The least sag of a level line with a load in its middle, its own weight left out, that keeps it within a limit: what
+ * `sagForLimit` finds, in closed form. Source: equilibrium of the loaded point, exact.
+ */
+export const leastSagMidSpan = formula({
+  symbol: 's',
+  unit: 'm',
+  text: 'L ÷ (2 × ((2 × T ÷ P)^2 − 1)^0.5)',
+  source: 'half the load in each side of the line',
+  confidence: 'exact',
+  symbols: { L: 'L', T: 'T', P: 'P' },
+  compute: ({ L, T, P }: Record<'L' | 'T' | 'P', number>) =>
+    L / (2 * Math.sqrt(((2 * T) / P) ** 2 - 1)),
+});
+
 const HALVINGS = 120;
 
 /**

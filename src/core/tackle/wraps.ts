@@ -3,7 +3,7 @@ import { formula, type Tracer } from '../working/working';
 import { frictionOfHalfTurn, PASS_KINDS, type PassKind } from './passes';
 
 /** Tail force that holds a load over wraps: T_load · exp(−μθ). Source: Euler and Eytelwein, exact. */
-const tailFormula = formula<'T' | 'mu' | 'theta'>({
+export const tailFormula = formula<'T' | 'mu' | 'theta'>({
   symbol: 'T₀',
   unit: 'N',
   text: 'T × exp(−μ × θ)',

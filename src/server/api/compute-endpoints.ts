@@ -10,6 +10,7 @@ import {
   tieOffAnswer,
   wrapsAnswer,
 } from './answers/compute';
+import { markReckoningAnswer, markReckoningBody, markReckoningExample } from './drill-schemas';
 import { PLAN } from '@/core/securement/plan';
 import { endpoint, upgradeOf } from './endpoint';
 import { assessExample, lineExample, rulesExample } from './examples';
@@ -67,6 +68,17 @@ export const COMPUTE_API = {
     answers: holdAnswer,
     answer:
       'The contacts that were found; for each direction the largest acceleration that is held in g (null: dragged), how it gives way and which units move, what each line and board adds and what each newton more of a line would, and the velocities at that moment (the multipliers)',
+  }),
+  markReckoning: endpoint({
+    method: 'POST',
+    path: '/drills/marks',
+    summary: 'Mark an answer to a numbered question of the drills; nothing is stored',
+    body: markReckoningBody,
+    action: null,
+    example: markReckoningExample,
+    answers: markReckoningAnswer,
+    answer:
+      'right, slip with the mistake that gives such a figure, or wrong; the right figure in SI and every step to it',
   }),
   line: endpoint({
     method: 'POST',

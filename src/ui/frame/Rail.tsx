@@ -1,5 +1,5 @@
 'use client';
-import { Truck, Users } from 'lucide-react';
+import { Target, Truck, Users } from 'lucide-react';
 import { usePathname } from 'next/navigation';
 import { useState } from 'react';
 import styled from 'styled-components';
@@ -271,6 +271,10 @@ export function Rail({ theme }: { theme: Theme }) {
       <Room href="/knots" aria-current={current('/knots')}>
         <KnotMark />
         Knots
+      </Room>
+      <Room href="/drills" aria-current={current('/drills')}>
+        <Target size={24} strokeWidth={1.6} aria-hidden />
+        Drills
       </Room>
       <Room href="/crew" aria-current={current('/crew')}>
         <Users size={24} strokeWidth={1.6} aria-hidden />

@@ -10,56 +10,13 @@ import { useMember } from '../frame/MemberContext';
 import { NumberField, QuantityField } from '../kit/fields';
 import { Cluster, Stack } from '../kit/layout';
 import { ScrollTable } from '../kit/ScrollTable';
+import { SideLinks, SideRoom } from '../kit/SideRoom';
 import { KnotPicture } from '../knots/KnotPicture';
 import { RoomHead } from '../knots/RoomHead';
 import { WorkingFigure } from '../working/WorkingFigure';
 import { type OpenedWorking, WorkingSheet } from '../working/WorkingSheet';
 import type { Working } from '@/core/working/working';
 
-const Room = styled.div`
-  display: grid;
-  grid-template-columns: 250px minmax(0, 1fr);
-  align-items: start;
-  & > main,
-  & > section {
-    padding: 14px 24px 28px;
-    min-width: 0;
-    max-width: 960px;
-  }
-  & h2 {
-    font-size: 24px;
-  }
-  & h3 {
-    font-size: 17px;
-  }
-  @media (max-width: 820px) {
-    grid-template-columns: minmax(0, 1fr);
-    & > section {
-      padding: 10px 12px 20px;
-    }
-  }
-`;
-const List = styled.ul`
-  padding: 8px 0 0 20px;
-  & a {
-    display: block;
-    padding: 11px 10px;
-    border-bottom: var(--w-hair) solid var(--line);
-    color: var(--ink);
-    text-decoration: none;
-    font: 600 15px/1.25 var(--font-figure);
-  }
-  & a:hover {
-    background: var(--sunk);
-  }
-  & a[aria-current] {
-    background: var(--plate);
-    color: var(--on-plate);
-  }
-  @media (max-width: 820px) {
-    padding: 0 12px;
-  }
-`;
 const Steps = styled.ol`
   display: grid;
   gap: 6px;
@@ -138,8 +95,8 @@ export function Rigs({ page }: { page: RigPage }) {
   return (
     <>
       <RoomHead title="Rigs" />
-      <Room>
-        <List aria-label="Rigs">
+      <SideRoom>
+        <SideLinks aria-label="Rigs">
           {page.rigs.map((r) => (
             <li key={r.id}>
               <Link
@@ -151,7 +108,7 @@ export function Rigs({ page }: { page: RigPage }) {
               </Link>
             </li>
           ))}
-        </List>
+        </SideLinks>
         <section aria-label={rig.name}>
           <Stack $gap={14}>
             <div>
@@ -217,7 +174,7 @@ export function Rigs({ page }: { page: RigPage }) {
             </p>
           </Stack>
         </section>
-      </Room>
+      </SideRoom>
       <WorkingSheet opened={opened} over={rig.name} onClose={() => setOpened(null)} />
     </>
   );

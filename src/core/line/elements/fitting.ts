@@ -5,7 +5,8 @@ import type { ElementKind } from './kind';
 import { ratedCapacity } from './marked';
 import { bendAt, bendOver, bendProblem, ropePlace, ropesOf } from './rope-places';
 
-const turnShare = formula({
+/** What a fitting that turns the line bears, as a part of the line’s tension. */
+export const turnShare = formula({
   symbol: 's',
   unit: 'ratio',
   text: '2 × sin(θ ÷ 2)',

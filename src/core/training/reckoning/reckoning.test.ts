@@ -1,0 +1,96 @@
+import { describe, expect, it } from 'vitest';
+import { randomOf } from '../../../../tests/support/knots';
+import { UNITS } from '../../units';
+import { askedByChance, type Question, RECKONING_IDS } from './kinds';
+import { dimensionOf, levelsOf, mark, TOLERANCE } from './mark';
+import { oneOf, roundNumber, SLIPS, type SlipCode } from './reckoning';
+
+const QUESTIONS = 5000;
+/** In the units of its dimension, each written so finely that rounding is far below the tolerance. */
+const typedIn = (question: Question, value: number): string[] =>
+  Object.entries(UNITS)
+    .filter(([, u]) => u.dimension === dimensionOf(question))
+    .map(([id, u]) => `${(value / u.si).toFixed(9)} ${id}`);
+
+describe.each(RECKONING_IDS)('%s', (kind) => {
+  const random = randomOf(20_261_130);
+  const questions = Array.from({ length: QUESTIONS }, () => askedByChance(kind, random));
+  it(`${QUESTIONS} by chance: one right answer, every slip another figure`, () => {
+    for (const { facts, reckoned } of questions) {
+      const right = reckoned.sheet.value!;
+      expect(right, JSON.stringify(facts)).toBeGreaterThan(0);
+      const figures = [right, ...reckoned.slips.map((s) => s.value)];
+      for (const [i, a] of figures.entries())
+        for (const b of figures.slice(i + 1))
+          expect(Math.abs(a - b), JSON.stringify(facts)).toBeGreaterThan(
+            2 * TOLERANCE * Math.max(a, b),
+          );
+    }
+  });
+  it('almost every question has a mistake to be recognised', () =>
+    expect(questions.filter((q) => q.reckoned.slips.length > 0).length).toBeGreaterThan(
+      0.9 * QUESTIONS,
+    ));
+  it('the right answer is right in every unit, at both ends of what is allowed; each slip is told as itself', () => {
+    for (const question of questions.slice(0, 400)) {
+      const { sheet, slips } = question.reckoned;
+      for (const off of [0, 0.99 * TOLERANCE, -0.99 * TOLERANCE])
+        for (const typed of typedIn(question, sheet.value! * (1 + off)))
+          expect(mark(question, typed, 'N'), typed).toMatchObject({
+            ok: true,
+            value: { kind: 'right' },
+          });
+      for (const slip of slips)
+        expect(mark(question, typedIn(question, slip.value)[0]!, 'N')).toMatchObject({
+          ok: true,
+          value: { kind: 'slip', code: slip.code },
+        });
+    }
+  });
+  it('levels are reckoned one by one, each from figures before it or given, the answer last', () => {
+    for (const { reckoned } of questions.slice(0, 200)) {
+      const levels = levelsOf(reckoned.sheet);
+      expect(levels.at(-1)).toBe(reckoned.sheet);
+      levels.forEach((level, i) => {
+        for (const input of level.inputs.filter((w) => w.formula !== ''))
+          expect(levels.slice(0, i).some((l) => l.label === input.label)).toBe(true);
+      });
+    }
+  });
+});
+
+describe('marking', () => {
+  const question = askedByChance('hauling', randomOf(3));
+  it('what is no quantity, or no force, is not marked but said', () => {
+    expect(mark(question, 'about ninety', 'N')).toMatchObject({ ok: false });
+    expect(mark(question, '', 'N')).toMatchObject({ ok: false });
+    expect(mark(question, '12 m', 'N')).toMatchObject({ ok: false });
+  });
+  it('any other figure is wrong', () =>
+    expect(mark(question, '1 N', 'N')).toMatchObject({ ok: true, value: { kind: 'wrong' } }));
+});
+
+describe('slips', () => {
+  it('each comes up by chance, except those that only an answer can show', () => {
+    const random = randomOf(7);
+    const seen = new Set<SlipCode>();
+    for (const kind of RECKONING_IDS)
+      for (let i = 0; i < 600; i++)
+        for (const { code } of askedByChance(kind, random).reckoned.slips) seen.add(code);
+    expect(SLIPS.filter((code) => !seen.has(code))).toEqual(['dan-as-kgf']);
+  });
+});
+
+describe('numbers by chance', () => {
+  it('stay within their ends and on their steps', () => {
+    const random = randomOf(11);
+    const seen = new Set<number>();
+    for (let i = 0; i < 2000; i++) seen.add(roundNumber(random, 10, 30, 5));
+    expect([...seen].sort((a, b) => a - b)).toEqual([10, 15, 20, 25, 30]);
+    expect(oneOf(() => 0.999_999, [1, 2, 3])).toBe(3);
+    expect(oneOf(() => 0, [1, 2, 3])).toBe(1);
+    // A generator that gives 1 itself does not fall off the end.
+    expect(roundNumber(() => 1, 10, 30, 5)).toBe(30);
+    expect(oneOf(() => 1, [1, 2, 3])).toBe(3);
+  });
+});

@@ -1,0 +1,192 @@
+'use client';
+import Link from 'next/link';
+import { useRouter } from 'next/navigation';
+import { type FormEvent, useState } from 'react';
+import styled from 'styled-components';
+import { type Dimension, formatQuantity, formatNumber, type UnitChoice } from '@/core/units';
+import type { Working, WorkingUnit } from '@/core/working/working';
+import type { DrillPage } from '@/server/drills';
+import { call, messageOf } from '../api';
+import { useMember } from '../frame/MemberContext';
+import { Button } from '../kit/Button';
+import { Cluster, Stack } from '../kit/layout';
+import { SideLinks, SideRoom } from '../kit/SideRoom';
+import { Small } from '../kit/text';
+import { TextField } from '../kit/TextField';
+import type { AnswerOf } from '../routes';
+import { type OpenedWorking, WorkingSheet } from '../working/WorkingSheet';
+
+type Marked = AnswerOf<'POST /drills/marks'>;
+
+const Head = styled.header`
+  padding: 14px 24px 12px 20px;
+  border-bottom: var(--w-rule) solid var(--ink);
+  @media (max-width: 820px) {
+    padding: 8px 12px;
+  }
+`;
+const Ask = styled.p`
+  font: 500 21px/1.4 var(--font-text);
+  max-width: 36em;
+`;
+const Typed = styled.form`
+  display: flex;
+  flex-wrap: wrap;
+  gap: 10px 14px;
+  align-items: end;
+  & > :first-child {
+    width: 220px;
+  }
+`;
+/** Right or not is said by a word and a line at the side, never by colour alone. */
+const Word = styled.p<{ $right: boolean }>`
+  font: 740 30px/1.1 var(--font-figure);
+  padding-left: 12px;
+  border-left: 8px ${({ $right }) => ($right ? 'solid var(--ink)' : 'double var(--signal)')};
+`;
+const Steps = styled.ol`
+  border-top: var(--w-hair) solid var(--line);
+  & > li {
+    display: grid;
+    grid-template-columns: minmax(0, 1fr) auto;
+    gap: 2px 16px;
+    padding: 8px 0;
+    border-bottom: var(--w-hair) solid var(--line);
+  }
+  & b {
+    font: 700 17px/1.3 var(--font-figure);
+    font-variant-numeric: tabular-nums;
+  }
+`;
+
+const DIMENSIONS: Partial<Record<WorkingUnit, Dimension>> = { N: 'force', m: 'length', kg: 'mass' };
+
+function figureOf({ value, unit }: Pick<Working, 'value' | 'unit'>, units: UnitChoice): string {
+  const dimension = DIMENSIONS[unit];
+  if (value === null) return 'not known';
+  return dimension ? formatQuantity(value, dimension, units) : formatNumber(value);
+}
+
+function Explained({
+  marked,
+  onOpen,
+}: {
+  marked: Marked;
+  onOpen: (opened: OpenedWorking) => void;
+}) {
+  const { units } = useMember();
+  const isRight = marked.mark === 'right';
+  const right = figureOf(marked.working, units);
+  return (
+    <Stack $gap={10} role="status" data-mark={marked.mark} data-slip={marked.slip ?? undefined}>
+      <Word $right={isRight}>{isRight ? 'Right.' : `Not right. It is ${right}.`}</Word>
+      {marked.says ? <p>{marked.says}</p> : null}
+      {marked.mark === 'wrong' ? (
+        <p>That figure comes of no mistake we know. Go through the steps.</p>
+      ) : null}
+      <Steps aria-label="Step by step">
+        {marked.steps.map((s, i) => (
+          <li key={i}>
+            <span>
+              {s.label}
+              <Small $block>
+                {s.symbol} = {s.formula}
+              </Small>
+            </span>
+            <b>{figureOf(s, units)}</b>
+          </li>
+        ))}
+      </Steps>
+      <Cluster>
+        <Button
+          $kind="quiet"
+          onPress={() =>
+            onOpen({ working: marked.working, title: 'The answer', rounding: 'nearest' })
+          }
+        >
+          Whole working
+        </Button>
+      </Cluster>
+    </Stack>
+  );
+}
+
+function Question({ page }: { page: DrillPage }) {
+  const router = useRouter();
+  const [typed, setTyped] = useState('');
+  const [marked, setMarked] = useState<Marked | null>(null);
+  const [error, setError] = useState<string | null>(null);
+  const [asking, setAsking] = useState(false);
+  const [opened, setOpened] = useState<OpenedWorking | null>(null);
+  const next = (): void => router.push(`/drills?kind=${page.kind}&n=${page.next}`);
+  const send = async (e: FormEvent): Promise<void> => {
+    e.preventDefault();
+    if (marked) return next();
+    if (typed.trim() === '') return setError('Type your answer first.');
+    setAsking(true);
+    const { kind, number, unit } = page;
+    const answer = await call('POST /drills/marks', { body: { kind, number, typed, unit } });
+    setAsking(false);
+    if (answer.ok) setMarked(answer.value);
+    setError(answer.ok ? null : messageOf(answer.problem));
+  };
+  return (
+    <Stack $gap={16}>
+      <Ask>{page.ask}</Ask>
+      <Typed onSubmit={(e) => void send(e)}>
+        <TextField
+          label={`Your answer, in ${page.unit} or with its unit`}
+          value={typed}
+          onChange={setTyped}
+          error={error}
+          readOnly={marked !== null}
+          autoComplete="off"
+        />
+        <Button $kind="primary" type="submit" isDisabled={asking}>
+          {marked ? 'Next question' : 'Answer'}
+        </Button>
+        {marked ? null : (
+          <Button $kind="quiet" onPress={next}>
+            Another one
+          </Button>
+        )}
+      </Typed>
+      {marked ? <Explained marked={marked} onOpen={setOpened} /> : null}
+      <WorkingSheet opened={opened} over="Drills" onClose={() => setOpened(null)} />
+    </Stack>
+  );
+}
+
+/** Reckoning by questions: one at a time, marked at once, the mistake named, every step shown. */
+export function Drills({ page }: { page: DrillPage }) {
+  const { title } = page.kinds.find((k) => k.id === page.kind)!;
+  return (
+    <>
+      <Head>
+        <h1>Drills</h1>
+        <p>Reckon it, with a margin of one part in a hundred. Practice only: nothing is kept.</p>
+      </Head>
+      <SideRoom>
+        <SideLinks aria-label="What to practise">
+          {page.kinds.map((k) => (
+            <li key={k.id}>
+              <Link
+                href={`/drills?kind=${k.id}`}
+                prefetch={false}
+                {...(k.id === page.kind ? { 'aria-current': 'true' } : {})}
+              >
+                {k.title}
+              </Link>
+            </li>
+          ))}
+        </SideLinks>
+        <section aria-label={title}>
+          <Stack $gap={10}>
+            <h2>{title}</h2>
+            <Question page={page} />
+          </Stack>
+        </section>
+      </SideRoom>
+    </>
+  );
+}

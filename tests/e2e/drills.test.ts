@@ -1,0 +1,92 @@
+/** Reckoning by questions: typed, marked, the mistake named, the steps shown; by keys, by touch, in three themes. */
+import type { Browser } from 'puppeteer-core';
+import { afterAll, beforeAll, describe, expect, it } from 'vitest';
+import { violations, violationsInThemes } from '../support/axe';
+import { launch, Person } from '../support/browser';
+
+let browser: Browser;
+beforeAll(async () => {
+  browser = await launch();
+});
+afterAll(() => browser.close());
+
+const at = async (path: string, phone = false): Promise<Person> => {
+  const p = await Person.at(browser, { phone });
+  await p.stepInAs('Ilse Varrow', path);
+  return p;
+};
+
+/** The right figure in N, as the interface for programs says it. */
+async function rightOf(p: Person, kind: string, number: number): Promise<number> {
+  const { status, json } = await p.api('POST', '/drills/marks', {
+    kind,
+    number,
+    typed: '1 N',
+    unit: 'N',
+  });
+  expect(status).toBe(200);
+  return Number(json['right']);
+}
+
+const typeIn = async (p: Person, text: string): Promise<void> => {
+  const field = await p.page.waitForSelector('form input');
+  await field!.focus();
+  await p.page.keyboard.type(text);
+  await p.page.keyboard.press('Enter');
+};
+const marked = (p: Person, mark: string): Promise<unknown> =>
+  p.page.waitForSelector(`[role=status][data-mark=${mark}]`);
+
+describe('drills', () => {
+  it('by keys alone: a mistake is named and explained, the next question comes, the right answer is right', async () => {
+    const p = await at('/drills?kind=turned-line&n=12');
+    const right = await rightOf(p, 'turned-line', 12);
+    const said = await p.text('section');
+    // The tension of the line stands in the question; taken for what the ring bears it is one strand.
+    const tension = /tight at ([\d.,]+)\s(\w+)/.exec(said)!;
+    await typeIn(p, `${tension[1]} ${tension[2]}`);
+    await marked(p, 'slip');
+    expect(await p.text('[role=status]')).toContain('One strand was counted');
+    expect(await p.page.$eval('[role=status]', (e) => e.getAttribute('data-slip'))).toBe(
+      'one-strand',
+    );
+    await p.page.keyboard.press('Enter');
+    await p.page.waitForFunction(() => !location.search.endsWith('n=12'));
+    await p.goto('/drills?kind=turned-line&n=12');
+    await typeIn(p, `${(right / 1000).toFixed(4)} kN`);
+    await marked(p, 'right');
+    expect(await p.text('[role=status]')).toContain('Right.');
+    expect(p.errors).toEqual([]);
+    await p.leave();
+  });
+  it('what cannot be read is said at the field, and the question stays', async () => {
+    const p = await at('/drills?kind=hauling&n=5');
+    await typeIn(p, 'about forty');
+    await p.page.waitForFunction(() => document.querySelector('form input[aria-invalid=true]'));
+    expect(await p.page.$('[role=status][data-mark]')).toBeNull();
+    await p.leave();
+  });
+  it('nothing on the page tells the answer before it is given', async () => {
+    const p = await at('/drills?kind=rope-line&n=77');
+    const right = await rightOf(p, 'rope-line', 77);
+    const digits = (n: number): string => String(Math.round(n)).slice(0, 5);
+    const html = await p.page.content();
+    expect(html).not.toContain(digits(right));
+    for (const unit of [1000, 4.4482216152605]) {
+      const figure = (right / unit).toPrecision(3);
+      expect((await p.text('section')).split(/\s/)).not.toContain(figure);
+    }
+    await p.leave();
+  });
+  it('on a phone nothing is wider than the screen; axe finds nothing, before and after an answer', async () => {
+    const p = await at('/drills?kind=loop-height&n=3', true);
+    expect(await violations(p.page)).toEqual([]);
+    await typeIn(p, '1 m');
+    await p.page.waitForSelector('[role=status][data-mark]');
+    expect(await p.page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(
+      390,
+    );
+    expect(await violationsInThemes(p.page)).toEqual([]);
+    await p.leave();
+  });
+});
