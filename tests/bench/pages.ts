@@ -120,6 +120,7 @@ export async function benchPages(): Promise<void> {
     ['/knots/which', '/knots/which'],
     ['/knots/map', '/knots/map?knot=bowline'],
     ['/knots/rigs', '/knots/rigs'],
+    ['/drills', '/drills'],
     ['/bench', '/bench'],
     ['/bench/compare', '/bench/compare'],
     ['/bench/spans', '/bench/spans'],

@@ -1,5 +1,5 @@
+import type { DrawnBar } from '@/core/knot/drawing/outline';
 import type { DrawnGrip } from '@/core/knot/drawing/strokes';
-import type { DrawnBar } from './KnotDrawing';
 
 /** From the finger tips back, in half widths of the hand. */
 const HAND = {

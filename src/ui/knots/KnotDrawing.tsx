@@ -1,5 +1,5 @@
 import type { Accent, Arrow } from '@/core/knot/drawing/step';
-import type { Trace } from '@/core/knot/drawing/outline';
+import type { DrawnBar, Trace } from '@/core/knot/drawing/outline';
 import type { Box, Picture } from '@/core/knot/drawing/picture';
 import type { Stroke } from '@/core/knot/drawing/strokes';
 import { Fist, Hand } from './Hand';
@@ -221,8 +221,6 @@ export function KnotStrokes({ picture, accents = NONE, thickness = 1, lay = true
     </>
   );
 }
-
-export type DrawnBar = Extract<Picture['fixtures'][number], { kind: 'bar' }>;
 
 /** Body and outline of a bar by what it is. */
 const BAR_INKS = {

@@ -90,6 +90,9 @@ export type DrawnFixture =
     }
   | { readonly kind: 'post'; readonly x: number; readonly y: number; readonly radius: number };
 
+/** A bar turned to the view. */
+export type DrawnBar = Extract<DrawnFixture, { kind: 'bar' }>;
+
 const RING_POINTS = 96;
 
 /** Bars and posts as flat shapes; hidden pegs are left out, rings are traces of their own. */

@@ -1,4 +1,4 @@
-import type { DrawnFixture, Trace } from './outline';
+import type { DrawnBar, DrawnFixture, Trace } from './outline';
 
 /** A stretch of a trace that can be drawn in one go, from sample to sample. */
 export interface Stroke {
@@ -50,9 +50,7 @@ export function strokesOf(
 ): DrawnItem[] {
   const plan = planOf(traces);
   const bars = fixtures.flatMap((f, i) => (f.kind === 'bar' ? [i] : []));
-  const behind = bars.map((b) =>
-    sidesOfBar(traces, plan, fixtures[b] as DrawnFixture & { kind: 'bar' }),
-  );
+  const behind = bars.map((b) => sidesOfBar(traces, plan, fixtures[b] as DrawnBar));
   return schedule(traces, plan, bars, behind);
 }
 
@@ -116,11 +114,7 @@ interface BarSides {
 }
 
 /** Which samples a bar hides, and which hide it. */
-function sidesOfBar(
-  traces: readonly Trace[],
-  plan: Plan,
-  bar: DrawnFixture & { kind: 'bar' },
-): BarSides {
+function sidesOfBar(traces: readonly Trace[], plan: Plan, bar: DrawnBar): BarSides {
   const [ux, uy] = [bar.x2 - bar.x1, bar.y2 - bar.y1];
   const length = Math.hypot(ux, uy);
   const sides: BarSides = { under: new Set(), over: new Set() };
