@@ -105,7 +105,7 @@ const FOLDER = path.join(process.cwd(), 'public', 'knot-forms');
 
 /** Shipped geometry by file, read once. */
 const read = new Map<string, Promise<ShippedForm>>();
-function shippedOf(name: string): Promise<ShippedForm> {
+export function shippedOf(name: string): Promise<ShippedForm> {
   let form = read.get(name);
   if (!form) {
     form = readFile(path.join(FOLDER, `${name}.json`), 'utf8').then(

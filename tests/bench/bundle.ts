@@ -19,6 +19,7 @@ export const BUDGETS: Readonly<
   '/knots/map': { mostKb: 240, entry: 'src/ui/knots/map/KnotMap.tsx' },
   '/knots/rigs': { mostKb: 240, entry: 'src/ui/rigs/Rigs.tsx' },
   '/drills': { mostKb: 240, entry: 'src/ui/drills/Drills.tsx' },
+  '/drills/names': { mostKb: 240, entry: 'src/ui/drills/NameDrill.tsx' },
   '/bench': { mostKb: 260, entry: 'src/ui/bench/PullBench.tsx' },
   '/bench/compare': { mostKb: 240, entry: 'src/ui/bench/SideBySide.tsx' },
   '/bench/spans': { mostKb: 240, entry: 'src/ui/bench/SpanRoom.tsx' },

@@ -121,6 +121,7 @@ export async function benchPages(): Promise<void> {
     ['/knots/map', '/knots/map?knot=bowline'],
     ['/knots/rigs', '/knots/rigs'],
     ['/drills', '/drills'],
+    ['/drills/names', '/drills/names'],
     ['/bench', '/bench'],
     ['/bench/compare', '/bench/compare'],
     ['/bench/spans', '/bench/spans'],

@@ -201,6 +201,7 @@ describe('answers', () => {
       API.assess,
       API.compare,
       API.markReckoning,
+      API.markName,
       API.line,
       API.tackle,
       API.tieOff,

@@ -201,6 +201,7 @@ describe('documentation', () => {
       API.assess,
       API.compare,
       API.markReckoning,
+      API.markName,
       API.line,
       API.rules,
       API.tackle,

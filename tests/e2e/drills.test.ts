@@ -89,4 +89,35 @@ describe('drills', () => {
     expect(await violationsInThemes(p.page)).toEqual([]);
     await p.leave();
   });
+  it('a knot is named from its drawing: nothing tells it before; then what tells it is said', async () => {
+    const p = await at('/drills/names?n=41');
+    const { json } = await p.api('POST', '/drills/names/marks', { number: 41, pick: 'bowline' });
+    const name = String(json['name']);
+    const choices = (): Promise<string[]> =>
+      p.page.$$eval('[role=group][aria-label="It is"] button', (all) =>
+        all.map((e) => e.textContent),
+      );
+    expect(await choices()).toHaveLength(4);
+    expect((await choices()).filter((c) => c === name)).toHaveLength(1);
+    // In the page and in what it was sent the name stands once, among the four; its form stands nowhere.
+    const html = await p.page.content();
+    expect(html).not.toContain(`${String(json['entry'])}--${String(json['form'])}`);
+    expect(html).not.toContain(`${String(json['entry'])}/${String(json['form'])}`);
+    expect(await p.page.$eval('section svg', (e) => e.outerHTML)).not.toContain(name);
+    expect(await violations(p.page)).toEqual([]);
+    await p.clickText(name);
+    await p.page.waitForSelector('[role=status][data-mark=right]');
+    await p.page.keyboard.press('Enter');
+    await p.page.waitForFunction(() => !location.search.endsWith('n=41'));
+    await p.page.waitForSelector('[role=group][aria-label="It is"]');
+    const other = Number(new URL(p.page.url()).searchParams.get('n'));
+    const second = await p.api('POST', '/drills/names/marks', { number: other, pick: 'bowline' });
+    const wrong = (await choices()).find((c) => c !== String(second.json['name']))!;
+    await p.clickText(wrong);
+    await p.page.waitForSelector('[role=status][data-mark=wrong]');
+    expect(await p.text('[role=status]')).toContain(String(second.json['name']));
+    expect(await violations(p.page)).toEqual([]);
+    expect(p.errors).toEqual([]);
+    await p.leave();
+  });
 });

@@ -9,6 +9,7 @@ const VALID: Record<string, unknown> = {
   [API.createPlan.path]: demoDocument('pipe-bundle'),
   [API.savePlan.path]: demoDocument('apple-bins'),
   [API.markReckoning.path]: API.markReckoning.example,
+  [API.markName.path]: API.markName.example,
   [API.line.path]: API.line.example,
   [API.rules.path]: API.rules.example,
   [API.tackle.path]: API.tackle.example,

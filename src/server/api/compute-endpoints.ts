@@ -10,7 +10,14 @@ import {
   tieOffAnswer,
   wrapsAnswer,
 } from './answers/compute';
-import { markReckoningAnswer, markReckoningBody, markReckoningExample } from './drill-schemas';
+import {
+  markNameAnswer,
+  markNameBody,
+  markNameExample,
+  markReckoningAnswer,
+  markReckoningBody,
+  markReckoningExample,
+} from './drill-schemas';
 import { PLAN } from '@/core/securement/plan';
 import { endpoint, upgradeOf } from './endpoint';
 import { assessExample, lineExample, rulesExample } from './examples';
@@ -79,6 +86,16 @@ export const COMPUTE_API = {
     answers: markReckoningAnswer,
     answer:
       'right, slip with the mistake that gives such a figure, or wrong; the right figure in SI and every step to it',
+  }),
+  markName: endpoint({
+    method: 'POST',
+    path: '/drills/names/marks',
+    summary: 'Mark what a numbered knot of the drills was taken for; nothing is stored',
+    body: markNameBody,
+    action: null,
+    example: markNameExample,
+    answers: markNameAnswer,
+    answer: 'Whether it is that knot, which it is, and what tells it',
   }),
   line: endpoint({
     method: 'POST',

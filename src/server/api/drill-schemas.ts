@@ -1,4 +1,5 @@
 import { z } from 'zod';
+import { ENTRY_IDS } from '@/core/knot/entry-ids';
 import { RECKONING_IDS } from '@/core/training/reckoning/kinds';
 import { SLIPS } from '@/core/training/reckoning/reckoning';
 import { UNITS, type UnitId } from '@/core/units';
@@ -26,3 +27,20 @@ export const markReckoningAnswer = z.strictObject({
 });
 
 export const markReckoningExample = { kind: 'hauling', number: 7, typed: '400 N', unit: 'N' };
+
+/** A knot that was shown, and what somebody takes it for. */
+export const markNameBody = z.strictObject({
+  number: z.int().min(1).max(MOST_NUMBER),
+  pick: z.enum(ENTRY_IDS),
+});
+
+export const markNameAnswer = z.strictObject({
+  right: z.boolean(),
+  entry: z.enum(ENTRY_IDS),
+  form: z.string(),
+  name: z.string(),
+  way: z.string(),
+  checks: z.array(z.string()),
+});
+
+export const markNameExample = { number: 7, pick: 'bowline' };

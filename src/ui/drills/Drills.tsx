@@ -1,5 +1,4 @@
 'use client';
-import Link from 'next/link';
 import { useRouter } from 'next/navigation';
 import { type FormEvent, useState } from 'react';
 import styled from 'styled-components';
@@ -10,21 +9,14 @@ import { call, messageOf } from '../api';
 import { useMember } from '../frame/MemberContext';
 import { Button } from '../kit/Button';
 import { Cluster, Stack } from '../kit/layout';
-import { SideLinks, SideRoom } from '../kit/SideRoom';
 import { Small } from '../kit/text';
 import { TextField } from '../kit/TextField';
 import type { AnswerOf } from '../routes';
+import { type DrillKinds, DrillRoom, Word } from './DrillRoom';
 import { type OpenedWorking, WorkingSheet } from '../working/WorkingSheet';
 
 type Marked = AnswerOf<'POST /drills/marks'>;
 
-const Head = styled.header`
-  padding: 14px 24px 12px 20px;
-  border-bottom: var(--w-rule) solid var(--ink);
-  @media (max-width: 820px) {
-    padding: 8px 12px;
-  }
-`;
 const Ask = styled.p`
   font: 500 21px/1.4 var(--font-text);
   max-width: 36em;
@@ -37,12 +29,6 @@ const Typed = styled.form`
   & > :first-child {
     width: 220px;
   }
-`;
-/** Right or not is said by a word and a line at the side, never by colour alone. */
-const Word = styled.p<{ $right: boolean }>`
-  font: 740 30px/1.1 var(--font-figure);
-  padding-left: 12px;
-  border-left: 8px ${({ $right }) => ($right ? 'solid var(--ink)' : 'double var(--signal)')};
 `;
 const Steps = styled.ol`
   border-top: var(--w-hair) solid var(--line);
@@ -158,35 +144,10 @@ function Question({ page }: { page: DrillPage }) {
 }
 
 /** Reckoning by questions: one at a time, marked at once, the mistake named, every step shown. */
-export function Drills({ page }: { page: DrillPage }) {
-  const { title } = page.kinds.find((k) => k.id === page.kind)!;
+export function Drills({ page, kinds }: { page: DrillPage; kinds: DrillKinds }) {
   return (
-    <>
-      <Head>
-        <h1>Drills</h1>
-        <p>Reckon it, with a margin of one part in a hundred. Practice only: nothing is kept.</p>
-      </Head>
-      <SideRoom>
-        <SideLinks aria-label="What to practise">
-          {page.kinds.map((k) => (
-            <li key={k.id}>
-              <Link
-                href={`/drills?kind=${k.id}`}
-                prefetch={false}
-                {...(k.id === page.kind ? { 'aria-current': 'true' } : {})}
-              >
-                {k.title}
-              </Link>
-            </li>
-          ))}
-        </SideLinks>
-        <section aria-label={title}>
-          <Stack $gap={10}>
-            <h2>{title}</h2>
-            <Question page={page} />
-          </Stack>
-        </section>
-      </SideRoom>
-    </>
+    <DrillRoom current={page.kind} kinds={kinds} title={page.title}>
+      <Question page={page} />
+    </DrillRoom>
   );
 }

@@ -10,7 +10,8 @@ import {
   turnedLine,
   type TurnedLine,
 } from './pulls';
-import type { Chance, Reckoned, ReckoningKind } from './reckoning';
+import type { Chance } from '../chance';
+import type { Reckoned, ReckoningKind } from './reckoning';
 import { ropeLine, type RopeLine } from './rope-line';
 import { leastSag, type LeastSag, loadedSpan, type LoadedSpan } from './spans';
 import { tieDownSum, type TieDownSum } from './tie-downs';

@@ -3,7 +3,8 @@ import { randomOf } from '../../../../tests/support/knots';
 import { UNITS } from '../../units';
 import { askedByChance, type Question, RECKONING_IDS } from './kinds';
 import { dimensionOf, levelsOf, mark, TOLERANCE } from './mark';
-import { oneOf, roundNumber, SLIPS, type SlipCode } from './reckoning';
+import { oneOf, roundNumber, shuffled } from '../chance';
+import { SLIPS, type SlipCode } from './reckoning';
 
 const QUESTIONS = 5000;
 /** In the units of its dimension, each written so finely that rounding is far below the tolerance. */
@@ -92,5 +93,6 @@ describe('numbers by chance', () => {
     // A generator that gives 1 itself does not fall off the end.
     expect(roundNumber(() => 1, 10, 30, 5)).toBe(30);
     expect(oneOf(() => 1, [1, 2, 3])).toBe(3);
+    expect(shuffled(() => 1, [1, 2, 3]).sort()).toEqual([1, 2, 3]);
   });
 });

@@ -1,4 +1,5 @@
 import type { Working } from '../../working/working';
+import type { Chance } from '../chance';
 
 /** Mistakes that are recognised from the figure they give. Named by what was done. */
 export const SLIPS = [
@@ -39,22 +40,9 @@ export interface Reckoned {
   readonly slips: readonly Slip[];
 }
 
-/** Numbers by chance, at least 0 and below 1. */
-export type Chance = () => number;
-
 /** One kind of question: facts by chance, and the same code that judges plans to answer them. */
 export interface ReckoningKind<Facts> {
   /** Facts that people meet, of which every slip gives another figure than the answer. */
   readonly make: (chance: Chance) => Facts;
   readonly reckon: (facts: Facts) => Reckoned;
 }
-
-/** One of a list, each as likely as any other. */
-export const oneOf = <T>(chance: Chance, list: readonly [T, ...T[]]): T =>
-  list[Math.min(list.length - 1, Math.floor(chance() * list.length))]!;
-
-/** A round number from `least` to `most` in whole steps. */
-export const roundNumber = (chance: Chance, least: number, most: number, step: number): number =>
-  least +
-  step *
-    Math.min(Math.round((most - least) / step), Math.floor(chance() * ((most - least) / step + 1)));

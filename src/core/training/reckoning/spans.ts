@@ -1,7 +1,8 @@
 import { entered } from '../../line/tension-parts';
 import { endTensions, leastSagMidSpan } from '../../span/loaded-line';
 import { traced } from '../../working/working';
-import { type ReckoningKind, roundNumber } from './reckoning';
+import { roundNumber } from '../chance';
+import type { ReckoningKind } from './reckoning';
 
 /** A load hung in the middle of a level line. */
 export interface LoadedSpan {
