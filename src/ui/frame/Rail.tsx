@@ -1,8 +1,8 @@
 'use client';
-import { Target, Truck, Users } from 'lucide-react';
 import { usePathname } from 'next/navigation';
 import { useState } from 'react';
 import styled from 'styled-components';
+import { RoomMark } from './RoomMark';
 import { type Theme, THEME_COOKIE, THEME_WORDS, THEMES } from '@/wording/themes';
 import { NearLink } from '../kit/NearLink';
 import { useMember } from './MemberContext';
@@ -176,63 +176,6 @@ export function CleatMark() {
   );
 }
 
-/** A rope's loop: the sign of the knots room. */
-function KnotMark() {
-  return (
-    <svg
-      width="28"
-      height="24"
-      viewBox="0 0 28 24"
-      aria-hidden
-      fill="none"
-      stroke="currentColor"
-      strokeWidth="1.9"
-      strokeLinecap="round"
-    >
-      <path d="M2 17h8c5 0 9-3 9-7a5 5 0 0 0-10 0c0 2 1 4 3 5.4M15 17h11" />
-    </svg>
-  );
-}
-
-/** A coil with its end hanging: the sign of the locker. */
-function LockerMark() {
-  return (
-    <svg
-      width="28"
-      height="24"
-      viewBox="0 0 28 24"
-      aria-hidden
-      fill="none"
-      stroke="currentColor"
-      strokeWidth="1.9"
-      strokeLinecap="round"
-    >
-      <ellipse cx="13" cy="10.5" rx="9.5" ry="8.5" />
-      <ellipse cx="13" cy="10.5" rx="5.6" ry="4.8" />
-      <path d="M13 2V.9M22.3 12.5c1.8 3.4 1 7.300-1.300 10" />
-    </svg>
-  );
-}
-
-/** A hand's rope round a turn: the sign of the bench. */
-function BenchMark() {
-  return (
-    <svg
-      width="28"
-      height="24"
-      viewBox="0 0 28 24"
-      aria-hidden
-      fill="none"
-      stroke="currentColor"
-      strokeWidth="1.9"
-      strokeLinecap="round"
-    >
-      <path d="M2 5h9a5 5 0 0 1 5 5v10M12.5 16.5 16 20.5l3.5-4M16 10a5 5 0 0 1 9 0c0 3-2 5-5 5" />
-      <circle cx="20.5" cy="10.5" r="1.2" fill="currentColor" />
-    </svg>
-  );
-}
-
 /** The rooms in the order of the work. Only rooms that exist are here. */
 export function Rail({ theme }: { theme: Theme }) {
   const path = usePathname();
@@ -257,27 +200,27 @@ export function Rail({ theme }: { theme: Theme }) {
         Vast Cleat
       </Mark>
       <Room href="/loads" aria-current={current('/loads')}>
-        <Truck size={26} strokeWidth={1.6} aria-hidden />
+        <RoomMark of="loads" />
         Loads
       </Room>
       <Room href="/locker" aria-current={current('/locker')}>
-        <LockerMark />
+        <RoomMark of="locker" />
         Rope locker
       </Room>
       <Room href="/bench" aria-current={current('/bench')}>
-        <BenchMark />
+        <RoomMark of="bench" />
         Tension bench
       </Room>
       <Room href="/knots" aria-current={current('/knots')}>
-        <KnotMark />
+        <RoomMark of="knots" />
         Knots
       </Room>
       <Room href="/drills" aria-current={current('/drills')}>
-        <Target size={24} strokeWidth={1.6} aria-hidden />
+        <RoomMark of="drills" />
         Drills
       </Room>
       <Room href="/crew" aria-current={current('/crew')}>
-        <Users size={24} strokeWidth={1.6} aria-hidden />
+        <RoomMark of="crew" />
         {viewer.crewName}
       </Room>
       <Foot>
