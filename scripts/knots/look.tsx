@@ -69,8 +69,7 @@ function stepsOf(form: TiedForm, named: NamedForm): ReactNode[] {
     const up = step.shown === 'drawn up';
     const accents = accentsOf(form.steps, i, shipped.strands.length);
     const picture = withGrips(pictureOf(bodyOfStep(shipped, i, up), undefined, step.shown), step);
-    const isTurned = step.grips?.some((g) => g.turns) ?? false;
-    const arrow = isTurned ? null : arrowOf(picture, accents, step.shown);
+    const arrow = arrowOf(picture, accents, step);
     return (
       <Cell
         key={`${named.name}${i}`}

@@ -23,8 +23,10 @@ import { type markNameBody, type markReckoningBody, MOST_NUMBER } from './api/dr
 import { shippedOf } from './knots';
 import { Refusal } from './problem';
 
-/** Questions of a kind are numbered; a number always is the same question. */
-/** Numbers side by side must not begin alike, as they do with generators that take the seed as their state. */
+/**
+ * Questions are numbered; a number always is the same question. Numbers side by side must not begin alike, as they do with
+ * generators that take the seed as their state.
+ */
 function chanceOf(number: number): Chance {
   const generator = mersenne(number);
   return () => uniformFloat64(generator);

@@ -2,8 +2,7 @@
 import { useRouter } from 'next/navigation';
 import { type FormEvent, useState } from 'react';
 import styled from 'styled-components';
-import { type Dimension, formatQuantity, formatNumber, type UnitChoice } from '@/core/units';
-import type { Working, WorkingUnit } from '@/core/working/working';
+import { wordValue } from '@/wording/figures';
 import type { DrillPage } from '@/server/drills';
 import { call, messageOf } from '../api';
 import { useMember } from '../frame/MemberContext';
@@ -45,14 +44,6 @@ const Steps = styled.ol`
   }
 `;
 
-const DIMENSIONS: Partial<Record<WorkingUnit, Dimension>> = { N: 'force', m: 'length', kg: 'mass' };
-
-function figureOf({ value, unit }: Pick<Working, 'value' | 'unit'>, units: UnitChoice): string {
-  const dimension = DIMENSIONS[unit];
-  if (value === null) return 'not known';
-  return dimension ? formatQuantity(value, dimension, units) : formatNumber(value);
-}
-
 function Explained({
   marked,
   onOpen,
@@ -62,7 +53,7 @@ function Explained({
 }) {
   const { units } = useMember();
   const isRight = marked.mark === 'right';
-  const right = figureOf(marked.working, units);
+  const right = wordValue(marked.working.value, marked.working.unit, units, 'nearest');
   return (
     <Stack $gap={10} role="status" data-mark={marked.mark} data-slip={marked.slip ?? undefined}>
       <Word $right={isRight}>{isRight ? 'Right.' : `Not right. It is ${right}.`}</Word>
@@ -79,7 +70,7 @@ function Explained({
                 {s.symbol} = {s.formula}
               </Small>
             </span>
-            <b>{figureOf(s, units)}</b>
+            <b>{wordValue(s.value, s.unit, units, 'nearest')}</b>
           </li>
         ))}
       </Steps>

@@ -154,7 +154,7 @@ export function useStepPictures(
         picture,
         box,
         accents,
-        arrow: step.grips?.some((g) => g.turns) ? null : arrowOf(picture, accents, step.shown),
+        arrow: arrowOf(picture, accents, step),
         labels: labelsOf(labels, step, accents),
         dressed: null,
       };

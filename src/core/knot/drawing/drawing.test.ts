@@ -140,12 +140,12 @@ describe('steps', () => {
   });
   it('the arrow stands at the tip and points the way the rope goes', () => {
     const picture = pictureOf(bowline, undefined, steps[1]!.shown);
-    const arrow = arrowOf(picture, accentsOf(steps, 1, 1), steps[1]!.shown)!;
+    const arrow = arrowOf(picture, accentsOf(steps, 1, 1), steps[1]!)!;
     const t = picture.traces[0]!;
     expect([arrow.x, arrow.y]).toEqual([t.x.at(-1), t.y.at(-1)]);
     // Up through the small loop: up is negative in a picture.
     expect(arrow.dy).toBeLessThan(-0.8);
-    expect(arrowOf(picture, [], 'drawn up')).toBeNull();
+    expect(arrowOf(picture, [], { shown: 'drawn up' })).toBeNull();
   });
   it('a rope not yet in hand is not drawn', () => {
     expect(pictureOf(bodyOf('reef'), undefined, { upTo: [9, 0] }).traces.length).toBe(1);

@@ -86,7 +86,13 @@ export function withGrips(picture: Picture, { grips = [] }: Step, view: View = M
 const BACK = 5;
 
 /** The arrow at the tip of the longest stretch a step adds; none when nothing is added. */
-export function arrowOf(picture: Picture, accents: readonly Accent[], shown: Shown): Arrow | null {
+export function arrowOf(
+  picture: Picture,
+  accents: readonly Accent[],
+  { shown, grips }: Pick<Step, 'shown' | 'grips'>,
+): Arrow | null {
+  // Where a wrist turns over, an arrow round the arm says so.
+  if (grips?.some((g) => g.turns)) return null;
   const accent = accents.toSorted((a, b) => b.to - b.from - (a.to - a.from))[0];
   const trace = picture.traces.find((t) => t.strand === accent?.strand);
   if (!accent || !trace) return null;

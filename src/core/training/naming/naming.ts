@@ -24,7 +24,7 @@ const forms = allForms().filter((f) => !f.wrong);
  * Entries that may be offered beside a form: none that has this form too under a name of its own, by the prints that tracings
  * are named by; those of its family first, because they are taken for each other.
  */
-export function mistakable(known: Known, { name, entry }: NamedForm): EntryId[] {
+function mistakable(known: Known, { name, entry }: NamedForm): EntryId[] {
   const prints = new Set(known.find((k) => k.name === name)?.prints);
   const alike = new Set(
     known.filter((k) => k.prints.some((p) => prints.has(p))).map((k) => entryIdOf(k.name)),
