@@ -95,8 +95,9 @@ export default tseslint.config(
     rules: {
       ...barred([
         {
-          regex: '^(?!\\.{1,2}/|zod$|date-fns/|fastest-levenshtein$)',
-          message: 'core imports nothing but itself, zod, date-fns and fastest-levenshtein',
+          regex: '^(?!\\.{1,2}/|zod$|date-fns/|fastest-levenshtein$|ts-fsrs$)',
+          message:
+            'core imports nothing but itself, zod, date-fns, fastest-levenshtein and ts-fsrs',
         },
       ]),
       'no-restricted-globals': [

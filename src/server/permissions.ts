@@ -14,6 +14,7 @@ export type Action =
   | 'gear.record'
   | 'knot.read'
   | 'knot.write'
+  | 'drill.do'
   | 'crew.read'
   | 'crew.change'
   | 'member.manage'
@@ -33,6 +34,7 @@ const PERMISSIONS: Record<Action, readonly Role[]> = {
   'gear.record': ['lead', 'instructor', 'keeper', 'hand'],
   'knot.read': ['lead', 'instructor', 'keeper', 'hand', 'trainee'],
   'knot.write': ['lead', 'instructor', 'keeper', 'hand'],
+  'drill.do': ['lead', 'instructor', 'keeper', 'hand', 'trainee'],
   'crew.read': ['lead', 'instructor', 'keeper', 'hand', 'trainee'],
   'crew.change': ['lead'],
   'member.manage': ['lead'],

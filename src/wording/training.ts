@@ -1,5 +1,9 @@
+import { entryOf } from '@/core/knot/catalogue';
+import { type Job, JOBS } from '@/core/knot/which/situation';
+import { type Ask, type DrillId, type FormAsk, partsOf } from '@/core/training/schedule/drill-ids';
 import type { Question, ReckoningId } from '@/core/training/reckoning/kinds';
 import type { SlipCode } from '@/core/training/reckoning/reckoning';
+import type { AnswerGrade } from '@/core/training/schedule/memory';
 import { type Dimension, type UnitChoice, unitFor, UNITS } from '@/core/units';
 
 /** What each kind of question practises. */
@@ -117,3 +121,46 @@ export function askOf(question: Question, units: UnitChoice): string {
     }
   }
 }
+
+/** The manners of asking, as titles. */
+export const ASK_TITLES: Record<Ask, string> = {
+  name: 'Which knot is it?',
+  look: 'Is it right?',
+  order: 'Steps in order',
+  choose: 'Which knot for it?',
+  reckon: 'Reckoning',
+};
+
+const IN_FULL: Record<FormAsk, (knot: string) => string> = {
+  name: (knot) => `${knot}: known by its looks`,
+  look: (knot) => `${knot}: right or wrong`,
+  order: (knot) => `${knot}: its steps`,
+};
+
+/** A drill's name in a list: what it is of, and what is asked. */
+export function drillTitle(id: DrillId): string {
+  const { ask, subject } = partsOf(id);
+  if (ask === 'reckon') return RECKONING_TITLES[subject as ReckoningId];
+  if (ask === 'choose') return `A knot for ${JOBS[subject as Job]}`;
+  const [entryId = '', formId] = subject.split('/');
+  const entry = entryOf(entryId);
+  const form = entry?.forms.find((f) => f.id === formId);
+  const way = entry && entry.forms.length > 1 && form ? ` (${form.name.toLowerCase()})` : '';
+  return IN_FULL[ask](`${entry?.name ?? entryId}${way}`);
+}
+
+const DAY_MS = 86_400_000;
+
+/** When something is asked again: "in a few minutes", "tomorrow", "in 12 days". */
+export function wordAgain(dueAt: string, now: Date): string {
+  const days = Math.round((new Date(dueAt).getTime() - now.getTime()) / DAY_MS);
+  if (days < 1) return 'in a few minutes';
+  return days === 1 ? 'tomorrow' : `in ${days} days`;
+}
+
+/** How an answer went, in a list. */
+export const GRADE_WORDS: Record<AnswerGrade, string> = {
+  good: 'right',
+  hard: 'right in part',
+  again: 'not right',
+};

@@ -196,12 +196,16 @@ describe('answers', () => {
     await ask(API.makeCalendar);
     await ask(API.endCalendar);
   });
+  it('of drills', async () => {
+    await ask(API.review, { body: API.review.example });
+    expect((await ask(API.listReviews)).reviews).toHaveLength(1);
+    expect((await ask(API.today)).answeredToday).toBe(1);
+  });
   it('of what is computed', async () => {
     for (const e of [
       API.assess,
       API.compare,
-      API.markReckoning,
-      API.markName,
+      API.markAnswer,
       API.line,
       API.tackle,
       API.tieOff,

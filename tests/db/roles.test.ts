@@ -48,6 +48,8 @@ describe('the role that the application connects by', () => {
     'DELETE FROM gear_event',
     'UPDATE road_check SET at = now()',
     'DELETE FROM road_check',
+    "UPDATE drill_review SET grade = 'good'",
+    'DELETE FROM drill_review',
     'UPDATE audit SET at = now()',
     'DELETE FROM audit',
     'DELETE FROM migration',

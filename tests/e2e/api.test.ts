@@ -200,8 +200,7 @@ describe('documentation', () => {
     for (const e of [
       API.assess,
       API.compare,
-      API.markReckoning,
-      API.markName,
+      API.markAnswer,
       API.line,
       API.rules,
       API.tackle,

@@ -10,14 +10,6 @@ import {
   tieOffAnswer,
   wrapsAnswer,
 } from './answers/compute';
-import {
-  markNameAnswer,
-  markNameBody,
-  markNameExample,
-  markReckoningAnswer,
-  markReckoningBody,
-  markReckoningExample,
-} from './drill-schemas';
 import { PLAN } from '@/core/securement/plan';
 import { endpoint, upgradeOf } from './endpoint';
 import { assessExample, lineExample, rulesExample } from './examples';
@@ -75,27 +67,6 @@ export const COMPUTE_API = {
     answers: holdAnswer,
     answer:
       'The contacts that were found; for each direction the largest acceleration that is held in g (null: dragged), how it gives way and which units move, what each line and board adds and what each newton more of a line would, and the velocities at that moment (the multipliers)',
-  }),
-  markReckoning: endpoint({
-    method: 'POST',
-    path: '/drills/marks',
-    summary: 'Mark an answer to a numbered question of the drills; nothing is stored',
-    body: markReckoningBody,
-    action: null,
-    example: markReckoningExample,
-    answers: markReckoningAnswer,
-    answer:
-      'right, slip with the mistake that gives such a figure, or wrong; the right figure in SI and every step to it',
-  }),
-  markName: endpoint({
-    method: 'POST',
-    path: '/drills/names/marks',
-    summary: 'Mark what a numbered knot of the drills was taken for; nothing is stored',
-    body: markNameBody,
-    action: null,
-    example: markNameExample,
-    answers: markNameAnswer,
-    answer: 'Whether it is that knot, which it is, and what tells it',
   }),
   line: endpoint({
     method: 'POST',

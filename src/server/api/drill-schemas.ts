@@ -2,45 +2,140 @@ import { z } from 'zod';
 import { ENTRY_IDS } from '@/core/knot/entry-ids';
 import { RECKONING_IDS } from '@/core/training/reckoning/kinds';
 import { SLIPS } from '@/core/training/reckoning/reckoning';
+import { GRADES } from '@/core/training/schedule/memory';
 import { UNITS, type UnitId } from '@/core/units';
 import { working } from './answers/parts';
 
 /** Largest number of a question. */
 export const MOST_NUMBER = 2_147_483_647;
 const TYPED = Object.keys(UNITS) as [UnitId, ...UnitId[]];
+const number = z.int().min(1).max(MOST_NUMBER);
+const place = z.int().min(0).max(60);
 
-/** An answer to a numbered question. */
-export const markReckoningBody = z.strictObject({
-  kind: z.enum(RECKONING_IDS),
-  number: z.int().min(1).max(MOST_NUMBER),
-  typed: z.string().trim().min(1).max(40),
-  unit: z.enum(TYPED),
-});
+/** What is wrong with what was shown: nothing, one crossing by its place in the list, or more than one crossing. */
+const soundness = z.union([z.enum(['right', 'otherwise']), place]);
 
-export const markReckoningAnswer = z.strictObject({
-  mark: z.enum(['right', 'slip', 'wrong']),
-  slip: z.enum(SLIPS).nullable(),
-  says: z.string().nullable(),
-  right: z.number(),
-  steps: z.array(working),
-  working,
-});
+/** An answer to a numbered question, by the manner it was asked in. */
+export const markBody = z.discriminatedUnion('ask', [
+  z.strictObject({
+    ask: z.literal('reckon'),
+    number,
+    kind: z.enum(RECKONING_IDS),
+    typed: z.string().trim().min(1).max(40),
+    unit: z.enum(TYPED),
+  }),
+  z.strictObject({ ask: z.literal('name'), number, pick: z.enum(ENTRY_IDS) }),
+  z.strictObject({ ask: z.literal('look'), number, says: soundness }),
+  z.strictObject({ ask: z.literal('order'), number, order: z.array(place).min(1).max(12) }),
+  z.strictObject({ ask: z.literal('choose'), number, pick: z.enum(ENTRY_IDS) }),
+]);
+export type MarkBody = z.infer<typeof markBody>;
 
-export const markReckoningExample = { kind: 'hauling', number: 7, typed: '400 N', unit: 'N' };
-
-/** A knot that was shown, and what somebody takes it for. */
-export const markNameBody = z.strictObject({
-  number: z.int().min(1).max(MOST_NUMBER),
-  pick: z.enum(ENTRY_IDS),
-});
-
-export const markNameAnswer = z.strictObject({
-  right: z.boolean(),
+const grade = z.enum(GRADES);
+const ofForm = {
   entry: z.enum(ENTRY_IDS),
   form: z.string(),
   name: z.string(),
   way: z.string(),
-  checks: z.array(z.string()),
+};
+
+/** What is said to an answer, by the manner of asking. `grade`: wrong, right with trouble, right. */
+export const markAnswer = z.discriminatedUnion('ask', [
+  z.strictObject({
+    ask: z.literal('reckon'),
+    grade,
+    mark: z.enum(['right', 'slip', 'wrong']),
+    slip: z.enum(SLIPS).nullable(),
+    says: z.string().nullable(),
+    right: z.number(),
+    steps: z.array(working),
+    working,
+  }),
+  z.strictObject({ ask: z.literal('name'), grade, ...ofForm, checks: z.array(z.string()) }),
+  z.strictObject({
+    ask: z.literal('look'),
+    grade,
+    ...ofForm,
+    answer: soundness,
+    /** What people tie instead, where that was shown. */
+    mistake: z.strictObject({ id: z.string(), name: z.string(), says: z.string() }).nullable(),
+    checks: z.array(z.string()),
+  }),
+  z.strictObject({
+    ask: z.literal('order'),
+    grade,
+    ...ofForm,
+    order: z.array(z.int()),
+    /** From which place on it is not right. */
+    misplaced: z.int().nullable(),
+    steps: z.array(z.strictObject({ say: z.string(), look: z.string() })),
+  }),
+  z.strictObject({
+    ask: z.literal('choose'),
+    grade,
+    right: z.enum(ENTRY_IDS),
+    options: z.array(
+      z.strictObject({
+        entry: z.enum(ENTRY_IDS),
+        name: z.string(),
+        suits: z.boolean(),
+        says: z.array(z.string()),
+      }),
+    ),
+  }),
+]);
+
+export const markExample = { ask: 'reckon', kind: 'hauling', number: 7, typed: '400 N', unit: 'N' };
+
+/** An answer that counts: the same, with how long it took. */
+export const reviewBody = z.strictObject({
+  answer: markBody,
+  tookMs: z.int().min(0).max(86_400_000).nullable(),
+});
+export const reviewExample = { answer: { ask: 'name', number: 7, pick: 'bowline' }, tookMs: 4200 };
+
+const todayParts = {
+  /** To be asked now. */
+  due: z.int(),
+  /** New things that may still be begun today. */
+  fresh: z.int(),
+  answeredToday: z.int(),
+};
+
+/** How somebody stands today, and what is to be expected. */
+export const todayAnswer = z.strictObject({
+  ...todayParts,
+  begun: z.int(),
+  of: z.int(),
+  /** Questions to be expected, from today on, if every day's are answered. */
+  forecast: z.array(z.number()),
+  /** Known and forgotten so often that asking alone does not teach it. */
+  leeches: z.array(
+    z.strictObject({ drill: z.string(), title: z.string(), lapses: z.int(), href: z.string() }),
+  ),
 });
 
-export const markNameExample = { number: 7, pick: 'bowline' };
+/** What is said to an answer that counts; `kept` false where the question was answered before. */
+export const reviewAnswer = z.strictObject({
+  marked: markAnswer,
+  kept: z.boolean(),
+  dueAt: z.iso.datetime().nullable(),
+  today: z.strictObject(todayParts),
+});
+
+/** Answers as they were kept, newest first. */
+export const reviewsAnswer = z.strictObject({
+  reviews: z.array(
+    z.strictObject({
+      id: z.uuid(),
+      drill: z.string(),
+      title: z.string(),
+      number: z.int(),
+      grade,
+      instead: z.string().nullable(),
+      tookMs: z.int().nullable(),
+      at: z.iso.datetime(),
+    }),
+  ),
+  next: z.string().nullable(),
+});

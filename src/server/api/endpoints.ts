@@ -7,6 +7,7 @@ import { RIGGING, riggingSchema } from '@/core/bench/rigging';
 import { PLAN } from '@/core/securement/plan';
 import { COMPUTE_API } from './compute-endpoints';
 import { CREW_API } from './crew-endpoints';
+import { DRILL_API } from './drill-endpoints';
 import { HISTORY_API } from './history-endpoints';
 import { KEPT_API } from './kept-endpoints';
 import { KNOT_API } from './knot-endpoints';
@@ -19,6 +20,7 @@ export const API = {
   ...GEAR_API,
   ...COMPUTE_API,
   ...CREW_API,
+  ...DRILL_API,
   ...HISTORY_API,
   ...ROAD_API,
   ...KEPT_API,

@@ -5,8 +5,12 @@ import styled from 'styled-components';
 import { Stack } from '../kit/layout';
 import { SideLinks, SideRoom } from '../kit/SideRoom';
 
-/** Kinds of reckoning, for the list. */
-export type DrillKinds = readonly { readonly id: string; readonly title: string }[];
+/** What can be practised, for the list at the side. */
+export type DrillKinds = readonly {
+  readonly id: string;
+  readonly title: string;
+  readonly href: string;
+}[];
 
 const Head = styled.header`
   padding: 14px 24px 12px 20px;
@@ -15,25 +19,19 @@ const Head = styled.header`
     padding: 8px 12px;
   }
 `;
-/** Right or not is said by a word and a line at the side, never by colour alone. */
-export const Word = styled.p<{ $right: boolean }>`
-  font: 740 30px/1.1 var(--font-figure);
-  padding-left: 12px;
-  border-left: 8px ${({ $right }) => ($right ? 'solid var(--ink)' : 'double var(--signal)')};
-`;
-/** What knots are asked by, beside the reckonings. */
-const NAMES = 'names';
 
-/** The room: what there is to practise at the side, the question beside it. */
+/** The room: today's questions and what there is to practise at the side, the question beside it. */
 export function DrillRoom({
   current,
   kinds,
   title,
+  says,
   children,
 }: {
   current: string;
   kinds: DrillKinds;
   title: string;
+  says: string;
   children: ReactNode;
 }) {
   const link = (id: string, href: string, words: string) => (
@@ -47,12 +45,12 @@ export function DrillRoom({
     <>
       <Head>
         <h1>Drills</h1>
-        <p>Practice only: nothing is kept. Figures are right within one part in a hundred.</p>
+        <p>{says}</p>
       </Head>
       <SideRoom>
         <SideLinks aria-label="What to practise">
-          {link(NAMES, '/drills/names', 'Which knot is it?')}
-          {kinds.map((k) => link(k.id, `/drills?kind=${k.id}`, k.title))}
+          {link('today', '/drills', 'Today')}
+          {kinds.map((k) => link(k.id, k.href, k.title))}
         </SideLinks>
         <section aria-label={title}>
           <Stack $gap={10}>

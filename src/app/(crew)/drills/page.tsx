@@ -1,14 +1,25 @@
-import { UNIT_CHOICES } from '@/core/units';
-import { drillPage, RECKONINGS_LISTED } from '@/server/drills';
+import { pool } from '@/db/pool';
+import { reviewPage } from '@/db/queries/drills';
+import { dayNames, PRACTICE_LISTED } from '@/server/drills/room';
+import { titled, today } from '@/server/drills/today';
 import { memberOrFirstPage } from '@/server/page';
-import { Drills } from '@/ui/drills/Drills';
+import { TodayRoom } from '@/ui/drills/Today';
 
 export const metadata = { title: 'Drills · Vast Cleat' };
 
-type Asked = Promise<Record<string, string | string[] | undefined>>;
+const LAST = 8;
 
-export default async function Page({ searchParams }: { searchParams: Asked }) {
-  const { units } = await memberOrFirstPage();
-  const page = drillPage(await searchParams, UNIT_CHOICES[units], Math.random);
-  return <Drills key={`${page.kind}/${page.number}`} page={page} kinds={RECKONINGS_LISTED} />;
+export default async function Page() {
+  const member = await memberOrFirstPage();
+  const now = new Date();
+  const stood = await today(pool(), member, now);
+  const { reviews } = await reviewPage(pool(), member.id, null);
+  return (
+    <TodayRoom
+      today={stood}
+      last={titled(reviews.slice(0, LAST))}
+      days={dayNames(now, stood.forecast.length)}
+      kinds={PRACTICE_LISTED}
+    />
+  );
 }

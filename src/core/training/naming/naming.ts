@@ -38,6 +38,7 @@ function mistakable(known: Known, { name, entry }: NamedForm): EntryId[] {
 
 /** A form by chance: from either side, with either hand, loose to nearly drawn up, in thick rope or thin. */
 export function askedToName(known: Known, chance: Chance): NamingQuestion {
+  // The form is the first thing chance decides, so that a number can be found that asks for a given one.
   const form = oneOf(chance, forms as [NamedForm, ...NamedForm[]]);
   // Drawn up altogether the crossings that tell are hidden.
   const frame = Math.min(FRAME_STATES.length - 2, Math.floor(chance() * (FRAME_STATES.length - 1)));

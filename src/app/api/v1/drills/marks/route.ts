@@ -1,7 +1,7 @@
 import { API } from '@/server/api/endpoints';
-import { markReckoning } from '@/server/drills';
+import { markOf } from '@/server/drills/marks';
 import { answer, route } from '@/server/route';
 
-export const POST = route(API.markReckoning, async ({ body }) =>
-  answer(API.markReckoning, markReckoning(body)),
+export const POST = route(API.markAnswer, async ({ body }) =>
+  answer(API.markAnswer, (await markOf(body)).marked),
 );

@@ -1,0 +1,22 @@
+import { UNIT_CHOICES } from '@/core/units';
+import { practice } from '@/server/drills/questions';
+import { PRACTICE_LISTED } from '@/server/drills/room';
+import { memberOrFirstPage } from '@/server/page';
+import { Practice } from '@/ui/drills/Practice';
+
+export const metadata = { title: 'Practice · Vast Cleat' };
+
+type Address = Promise<Record<string, string | string[] | undefined>>;
+
+export default async function Page({ searchParams }: { searchParams: Address }) {
+  const { units } = await memberOrFirstPage();
+  const { asked, next } = await practice(await searchParams, UNIT_CHOICES[units], Math.random);
+  return (
+    <Practice
+      key={`${asked.ask}/${asked.title}/${asked.number}`}
+      asked={asked}
+      next={next}
+      kinds={PRACTICE_LISTED}
+    />
+  );
+}

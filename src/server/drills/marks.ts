@@ -1,0 +1,173 @@
+import { entryOf, type NamedForm } from '@/core/knot/catalogue';
+import type { TiedForm } from '@/core/knot/catalogue/entry';
+import { turnedWords } from '@/core/knot/drawing/turned-words';
+import type { View } from '@/core/knot/drawing/view';
+import type { Offered } from '@/core/training/choosing/choosing';
+import { firstMisplaced, rightOrder } from '@/core/training/ordering/ordering';
+import { levelsOf, mark } from '@/core/training/reckoning/mark';
+import type { DrillId } from '@/core/training/schedule/drill-ids';
+import type { AnswerGrade } from '@/core/training/schedule/memory';
+import { checksOf, markSoundness } from '@/core/training/soundness/soundness';
+import { capital } from '@/wording/text';
+import { SLIP_WORDS } from '@/wording/training';
+import { reasonInWords } from '@/wording/which';
+import type { DRILL_API } from '../api/drill-endpoints';
+import type { MarkBody } from '../api/drill-schemas';
+import type { Answered } from '../api/endpoint';
+import { Refusal } from '../problem';
+import {
+  choosingOf,
+  namingOf,
+  orderingOf,
+  reckoningOf,
+  soundnessOf,
+  viewOfOrder,
+} from './questions';
+
+export type Marked = Answered<typeof DRILL_API.markAnswer>;
+
+/** An answer with what is kept of it: the drill it was of, and what was said instead of what is right. */
+export interface MarkedDrill {
+  readonly drill: DrillId;
+  readonly marked: Marked;
+  readonly instead: string | null;
+}
+
+type BodyOf<A extends MarkBody['ask']> = Extract<MarkBody, { ask: A }>;
+
+const ofForm = ({ entry, form, name }: NamedForm) => ({
+  entry: entry.id,
+  form: name.split('/')[1]!,
+  name: entry.name,
+  way: (form as TiedForm).name,
+});
+const checksIn = (form: NamedForm, view: View): string[] =>
+  checksOf(form).map((c) => turnedWords(c, view));
+const gradeOf = (right: boolean): AnswerGrade => (right ? 'good' : 'again');
+const drillOf = (ask: 'name' | 'look' | 'order', { name }: NamedForm): DrillId =>
+  `${ask}/${name as `${string}/${string}`}`;
+
+/** @throws Refusal 422 where it cannot be read as a figure with a unit */
+function markReckoning({ kind, number, typed, unit }: BodyOf<'reckon'>): MarkedDrill {
+  const question = reckoningOf(kind, number);
+  const marked = mark(question, typed, unit);
+  if (!marked.ok)
+    throw new Refusal(
+      422,
+      marked.issues.map((issue) => ({ ...issue, path: ['typed'] })),
+    );
+  const { sheet } = question.reckoned;
+  const slip = marked.value.kind === 'slip' ? marked.value.code : null;
+  return {
+    drill: `reckon/${kind}`,
+    instead: slip ?? (marked.value.kind === 'right' ? null : typed),
+    marked: {
+      ask: 'reckon',
+      grade: gradeOf(marked.value.kind === 'right'),
+      mark: marked.value.kind,
+      slip,
+      says: slip === null ? null : SLIP_WORDS[slip],
+      right: sheet.value!,
+      steps: levelsOf(sheet),
+      working: sheet,
+    },
+  };
+}
+
+/** What it is, and what tells it, in words that are right for the side it was shown from. */
+function markName({ number, pick }: BodyOf<'name'>): MarkedDrill {
+  const { form, view } = namingOf(number);
+  const right = pick === form.entry.id;
+  return {
+    drill: drillOf('name', form),
+    instead: right ? null : pick,
+    marked: { ask: 'name', grade: gradeOf(right), ...ofForm(form), checks: checksIn(form, view) },
+  };
+}
+
+const LOOK_GRADES = { right: 'good', seen: 'hard', wrong: 'again' } as const;
+
+async function markLook({ number, says }: BodyOf<'look'>): Promise<MarkedDrill> {
+  const { meant, mistake, answer, view } = await soundnessOf(number);
+  const grade = LOOK_GRADES[markSoundness(answer, says)];
+  return {
+    drill: drillOf('look', meant),
+    instead: grade === 'good' ? null : String(says),
+    marked: {
+      ask: 'look',
+      grade,
+      ...ofForm(meant),
+      answer,
+      mistake: mistake && {
+        id: mistake.id,
+        name: mistake.name,
+        says: turnedWords(mistake.says, view),
+      },
+      checks: checksIn(meant, view),
+    },
+  };
+}
+
+function markOrder({ number, order }: BodyOf<'order'>): MarkedDrill {
+  const question = orderingOf(number);
+  const view = viewOfOrder(question);
+  const misplaced = firstMisplaced(question, order);
+  return {
+    drill: drillOf('order', question.form),
+    instead: misplaced === null ? null : String(misplaced + 1),
+    marked: {
+      ask: 'order',
+      grade: gradeOf(misplaced === null),
+      ...ofForm(question.form),
+      order: rightOrder(question),
+      misplaced,
+      steps: (question.form.form as TiedForm).steps.map(({ say, look }) => ({
+        say: turnedWords(say, view),
+        look: turnedWords(look, view),
+      })),
+    },
+  };
+}
+
+/** Why a knot that was offered suits, or does not. */
+function saysOf({ entry, is, reasons }: Offered): string[] {
+  const found = entryOf(entry)!;
+  if (is === 'for something else') return [`It is for something else: ${found.purpose}`];
+  return reasons.map((r) => capital(reasonInWords(r)));
+}
+
+function markChoice({ number, pick }: BodyOf<'choose'>): MarkedDrill {
+  const { job, options } = choosingOf(number);
+  const right = options.find((o) => o.is === 'suits')!.entry;
+  return {
+    drill: `choose/${job}`,
+    instead: pick === right ? null : pick,
+    marked: {
+      ask: 'choose',
+      grade: gradeOf(pick === right),
+      right,
+      options: options.map((o) => ({
+        entry: o.entry,
+        name: entryOf(o.entry)!.name,
+        suits: o.is === 'suits',
+        says: saysOf(o),
+      })),
+    },
+  };
+}
+
+/** Marks an answer to a numbered question, and tells then what is right. @throws Refusal 422 */
+export async function markOf(body: MarkBody): Promise<MarkedDrill> {
+  switch (body.ask) {
+    case 'reckon':
+      return markReckoning(body);
+    case 'name':
+      return markName(body);
+    case 'look':
+      return markLook(body);
+    case 'order':
+      return markOrder(body);
+    case 'choose':
+      return markChoice(body);
+  }
+}

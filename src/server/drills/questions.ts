@@ -1,0 +1,239 @@
+import { z } from 'zod';
+import { entryOf } from '@/core/knot/catalogue';
+import type { Shown, TiedForm } from '@/core/knot/catalogue/entry';
+import type { View } from '@/core/knot/drawing/view';
+import type { EntryId } from '@/core/knot/entry-ids';
+import {
+  bodyOfFrame,
+  frameOf,
+  type ShippedForm,
+  type ShippedFrame,
+} from '@/core/knot/shape/frames';
+import KNOWN from '@/core/knot/trace/known.json';
+import { CONDITIONS, JOBS } from '@/core/knot/which/situation';
+import type { Chance } from '@/core/training/chance';
+import { askedToChoose, type ChoosingQuestion } from '@/core/training/choosing/choosing';
+import { askedToName, type NamingQuestion } from '@/core/training/naming/naming';
+import { askedToOrder, type OrderingQuestion } from '@/core/training/ordering/ordering';
+import {
+  askedByChance,
+  type Question,
+  RECKONING_IDS,
+  type ReckoningId,
+} from '@/core/training/reckoning/kinds';
+import { dimensionOf } from '@/core/training/reckoning/mark';
+import { ASKS, type DrillId, partsOf } from '@/core/training/schedule/drill-ids';
+import {
+  type PicturePoint,
+  soundnessAsked,
+  soundnessQuestion,
+  type SoundnessQuestion,
+} from '@/core/training/soundness/soundness';
+import { type UnitChoice, unitFor, type UnitId } from '@/core/units';
+import { ASK_TITLES, askOf, RECKONING_TITLES } from '@/wording/training';
+import { MOST_NUMBER } from '../api/drill-schemas';
+import { shippedOf } from '../knots';
+import { chanceOf, numberByChance } from './numbers';
+
+/** A knot as it is drawn in a question: nothing that tells its name. */
+type Drawn = Pick<ShippedForm, 'strands' | 'fixtures'> & { readonly frame: ShippedFrame };
+interface Choice {
+  readonly id: EntryId;
+  readonly name: string;
+}
+
+/** A question as it is asked: nothing in it tells the answer. */
+export type Asked = { readonly number: number; readonly title: string } & (
+  | {
+      readonly ask: 'reckon';
+      readonly kind: ReckoningId;
+      readonly text: string;
+      /** Taken where only a number is typed. */
+      readonly unit: UnitId;
+    }
+  | {
+      readonly ask: 'name';
+      readonly drawn: Drawn;
+      readonly view: View;
+      readonly thickness: number;
+      readonly options: readonly Choice[];
+    }
+  | {
+      readonly ask: 'look';
+      readonly name: string;
+      readonly way: string;
+      readonly drawn: Drawn;
+      readonly view: View;
+      readonly crossings: readonly PicturePoint[];
+    }
+  | {
+      readonly ask: 'order';
+      readonly name: string;
+      readonly way: string;
+      readonly loose: Drawn;
+      readonly drawnUp: Drawn;
+      readonly view: View;
+      readonly steps: readonly Shown[];
+    }
+  | {
+      readonly ask: 'choose';
+      readonly job: string;
+      readonly conditions: readonly string[];
+      readonly options: readonly Choice[];
+    }
+);
+/** A question of one manner. */
+export type AskedAs<A extends Asked['ask']> = Extract<Asked, { readonly ask: A }>;
+
+const choices = (ids: readonly EntryId[]): Choice[] =>
+  ids.map((id) => ({ id, name: entryOf(id)!.name }));
+
+export const reckoningOf = (kind: ReckoningId, number: number): Question =>
+  askedByChance(kind, chanceOf(number));
+export const namingOf = (number: number): NamingQuestion => askedToName(KNOWN, chanceOf(number));
+export const orderingOf = (number: number): OrderingQuestion => askedToOrder(chanceOf(number));
+export const choosingOf = (number: number): ChoosingQuestion => askedToChoose(chanceOf(number));
+
+/** What `order` is looked at from: whoever ties, with the hand it was mixed for. */
+export const viewOfOrder = ({ leftHanded }: OrderingQuestion): View => ({
+  side: 'mine',
+  leftHanded,
+});
+
+const fileOf = (name: string): string => name.replace('/', '--');
+
+/** Where nothing certain can be asked of one plan, the same form is asked again by the chance that follows. */
+export async function soundnessOf(number: number): Promise<SoundnessQuestion> {
+  const chance = chanceOf(number);
+  let plan = soundnessAsked(chance);
+  for (;;) {
+    const shipped = await shippedOf(fileOf(plan.shown.name));
+    const question = soundnessQuestion(plan, bodyOfFrame(shipped, shipped.frames[0]!));
+    if (question) return question;
+    plan = soundnessAsked(chance, plan.meant);
+  }
+}
+
+function reckon(number: number, kind: ReckoningId, units: UnitChoice): Asked {
+  const question = reckoningOf(kind, number);
+  return {
+    ask: 'reckon',
+    number,
+    title: RECKONING_TITLES[kind],
+    kind,
+    text: askOf(question, units),
+    unit: unitFor(dimensionOf(question), units),
+  };
+}
+
+async function name(number: number): Promise<Asked> {
+  const { form, frame, view, thickness, options } = namingOf(number);
+  const { strands, fixtures, frames } = await shippedOf(fileOf(form.name));
+  return {
+    ask: 'name',
+    number,
+    title: ASK_TITLES.name,
+    drawn: { strands, fixtures, frame: frames[frame]! },
+    view,
+    thickness,
+    options: choices(options),
+  };
+}
+
+async function look(number: number): Promise<Asked> {
+  const { meant, mistake, body, view, crossings } = await soundnessOf(number);
+  const shown = mistake ? `${meant.entry.id}/wrong-${mistake.id}` : meant.name;
+  const { strands, fixtures } = await shippedOf(fileOf(shown));
+  return {
+    ask: 'look',
+    number,
+    title: ASK_TITLES.look,
+    name: meant.entry.name,
+    way: (meant.form as TiedForm).name,
+    drawn: { strands, fixtures, frame: frameOf(body, 0) },
+    view,
+    crossings,
+  };
+}
+
+async function order(number: number): Promise<Asked> {
+  const question = orderingOf(number);
+  const { form, shown } = question;
+  const tied = form.form as TiedForm;
+  const { strands, fixtures, frames } = await shippedOf(fileOf(form.name));
+  return {
+    ask: 'order',
+    number,
+    title: ASK_TITLES.order,
+    name: form.entry.name,
+    way: tied.name,
+    loose: { strands, fixtures, frame: frames[0]! },
+    drawnUp: { strands, fixtures, frame: frames.at(-1)! },
+    view: viewOfOrder(question),
+    steps: shown.map((step) => tied.steps[step]!.shown),
+  };
+}
+
+function choose(number: number): Asked {
+  const { job, conditions, options } = choosingOf(number);
+  return {
+    ask: 'choose',
+    number,
+    title: ASK_TITLES.choose,
+    job: JOBS[job],
+    conditions: conditions.map((c) => CONDITIONS[c]),
+    options: choices(options.map((o) => o.entry)),
+  };
+}
+
+/** The question of a number. @param kind what is reckoned; of no account in other manners of asking */
+export async function askedOf(
+  ask: Asked['ask'],
+  number: number,
+  kind: ReckoningId,
+  units: UnitChoice,
+): Promise<Asked> {
+  switch (ask) {
+    case 'reckon':
+      return reckon(number, kind, units);
+    case 'name':
+      return name(number);
+    case 'look':
+      return look(number);
+    case 'order':
+      return order(number);
+    case 'choose':
+      return choose(number);
+  }
+}
+
+/** The question of a number for a drill. */
+export function askedForDrill(drill: DrillId, number: number, units: UnitChoice): Promise<Asked> {
+  const { ask, subject } = partsOf(drill);
+  const kind = RECKONING_IDS.find((k) => k === subject) ?? RECKONING_IDS[0];
+  return askedOf(ask, number, kind, units);
+}
+
+const ADDRESS = z.object({
+  ask: z.enum(ASKS).catch('name'),
+  kind: z.enum(RECKONING_IDS).catch(RECKONING_IDS[0]),
+  n: z.coerce.number().int().min(1).max(MOST_NUMBER).nullable().catch(null),
+});
+
+/** The question an address names, for practice; one by chance where it names none, and the number of another. */
+export async function practice(
+  address: Readonly<Record<string, string | string[] | undefined>>,
+  units: UnitChoice,
+  chance: Chance,
+): Promise<{ readonly asked: Asked; readonly next: number }> {
+  const first = (key: string): string | undefined => [address[key] ?? []].flat()[0];
+  const { ask, kind, n } = ADDRESS.parse({
+    ask: first('ask'),
+    kind: first('kind'),
+    n: first('n') ?? null,
+  });
+  return {
+    asked: await askedOf(ask, n ?? numberByChance(chance), kind, units),
+    next: numberByChance(chance),
+  };
+}
