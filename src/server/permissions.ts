@@ -15,6 +15,8 @@ export type Action =
   | 'knot.read'
   | 'knot.write'
   | 'drill.do'
+  | 'skill.read'
+  | 'skill.sign'
   | 'crew.read'
   | 'crew.change'
   | 'member.manage'
@@ -35,6 +37,8 @@ const PERMISSIONS: Record<Action, readonly Role[]> = {
   'knot.read': ['lead', 'instructor', 'keeper', 'hand', 'trainee'],
   'knot.write': ['lead', 'instructor', 'keeper', 'hand'],
   'drill.do': ['lead', 'instructor', 'keeper', 'hand', 'trainee'],
+  'skill.read': ['lead', 'instructor', 'keeper', 'hand', 'trainee'],
+  'skill.sign': ['lead', 'instructor'],
   'crew.read': ['lead', 'instructor', 'keeper', 'hand', 'trainee'],
   'crew.change': ['lead'],
   'member.manage': ['lead'],

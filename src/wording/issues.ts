@@ -185,6 +185,9 @@ const ISSUES: Record<string, (v: Issue['values']) => string> = {
   'link-void': () =>
     'This link is used up, older than seven days, or was never made. Ask your lead for another.',
   'password-wrong': () => 'This is not your present password.',
+  'sign-self': () => 'Nobody signs for themselves. Ask another instructor.',
+  'points-open': () => 'Sign only when every point was right. What is not, is to be shown again.',
+  'revoked-before': () => 'It was taken back already.',
   'sign-in-name-taken': (v) => `Somebody signs in as “${v['name']}” already. Choose another.`,
   'sign-in-name-empty': () => 'At least one letter or digit.',
   'address-broken': () =>

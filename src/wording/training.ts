@@ -3,6 +3,8 @@ import { type Job, JOBS } from '@/core/knot/which/situation';
 import { type Ask, type DrillId, type FormAsk, partsOf } from '@/core/training/schedule/drill-ids';
 import type { Question, ReckoningId } from '@/core/training/reckoning/kinds';
 import type { SlipCode } from '@/core/training/reckoning/reckoning';
+import type { SkillId } from '@/core/training/standing/skills';
+import type { StandingState } from '@/core/training/standing/standing';
 import type { AnswerGrade } from '@/core/training/schedule/memory';
 import { type Dimension, type UnitChoice, unitFor, UNITS } from '@/core/units';
 
@@ -137,17 +139,37 @@ const IN_FULL: Record<FormAsk, (knot: string) => string> = {
   order: (knot) => `${knot}: its steps`,
 };
 
+/** A form's name in a list: its knot's, and which way of several. */
+function formTitle(name: string): string {
+  const [entryId = '', formId] = name.split('/');
+  const entry = entryOf(entryId);
+  const form = entry?.forms.find((f) => f.id === formId);
+  const way = entry && entry.forms.length > 1 && form ? ` (${form.name.toLowerCase()})` : '';
+  return `${entry?.name ?? entryId}${way}`;
+}
+
 /** A drill's name in a list: what it is of, and what is asked. */
 export function drillTitle(id: DrillId): string {
   const { ask, subject } = partsOf(id);
   if (ask === 'reckon') return RECKONING_TITLES[subject as ReckoningId];
   if (ask === 'choose') return `A knot for ${JOBS[subject as Job]}`;
-  const [entryId = '', formId] = subject.split('/');
-  const entry = entryOf(entryId);
-  const form = entry?.forms.find((f) => f.id === formId);
-  const way = entry && entry.forms.length > 1 && form ? ` (${form.name.toLowerCase()})` : '';
-  return IN_FULL[ask](`${entry?.name ?? entryId}${way}`);
+  return IN_FULL[ask](formTitle(subject));
 }
+
+/** A skill's name. */
+export function skillTitle(id: SkillId): string {
+  const { ask, subject } = partsOf(id as DrillId);
+  return ask === 'reckon' ? RECKONING_TITLES[subject as ReckoningId] : formTitle(id);
+}
+
+/** How somebody stands in a skill, in a word. */
+export const STANDING_WORDS: Record<StandingState, string> = {
+  current: 'current',
+  lapsing: 'lapsing',
+  lapsed: 'lapsed',
+  revoked: 'taken back',
+  missing: 'missing',
+};
 
 const DAY_MS = 86_400_000;
 

@@ -201,6 +201,31 @@ describe('answers', () => {
     expect((await ask(API.listReviews)).reviews).toHaveLength(1);
     expect((await ask(API.today)).answeredToday).toBe(1);
   });
+  it('of sign-offs', async () => {
+    const other = await ask(API.addMember, {
+      body: { name: 'Tess Trainee', password, role: 'trainee' },
+    });
+    const { skills, people } = await ask(API.standing, { query: '?course=stage' });
+    expect(people.some((p) => p.id === other.id)).toBe(true);
+    const { id: skill, points } = skills[1]!;
+    const signed = await ask(API.signOff, {
+      body: {
+        ...API.signOff.example,
+        memberId: other.id,
+        skill,
+        points: points.map(() => true),
+        password: `${password}!`,
+      },
+    });
+    const params = { id: signed.id };
+    await ask(API.signOffById, { params });
+    await ask(API.revokeSignOff, { params, body: API.revokeSignOff.example });
+    expect((await ask(API.listSignOffs, { query: `?member=${other.id}` })).signOffs).toHaveLength(
+      1,
+    );
+    const { id } = await ask(API.createPlan, { body: demoDocument('carousel-crate') });
+    expect((await ask(API.planPeople, { params: { id } })).skills.length).toBeGreaterThan(0);
+  });
   it('of what is computed', async () => {
     for (const e of [
       API.assess,

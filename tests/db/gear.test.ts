@@ -165,7 +165,7 @@ describe('things and their history', () => {
       async (c) =>
         saveCrewSettings(c, who.crewId, {
           ...(await crewSettings(c, who.crewId)),
-          intervals: { normalMonths: 18, dailyMonths: 6, checkMinutes: 180 },
+          intervals: { normalMonths: 18, dailyMonths: 6, checkMinutes: 180, signOffMonths: 12 },
         }),
       pool,
     );

@@ -10,6 +10,8 @@ const VALID: Record<string, unknown> = {
   [API.savePlan.path]: demoDocument('apple-bins'),
   [API.markAnswer.path]: API.markAnswer.example,
   [API.review.path]: API.review.example,
+  [API.signOff.path]: API.signOff.example,
+  [API.revokeSignOff.path]: API.revokeSignOff.example,
   [API.line.path]: API.line.example,
   [API.rules.path]: API.rules.example,
   [API.tackle.path]: API.tackle.example,

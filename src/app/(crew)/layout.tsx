@@ -16,6 +16,7 @@ export default async function CrewLayout({ children }: { children: ReactNode }) 
     canWrite: may(role, 'plan.write'),
     canDelete: may(role, 'plan.delete'),
     canChangeCrew: may(role, 'crew.change'),
+    canSign: may(role, 'skill.sign'),
     canKeepGear: may(role, 'gear.write'),
     canRecordGear: may(role, 'gear.record'),
   };

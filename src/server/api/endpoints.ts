@@ -12,6 +12,7 @@ import { HISTORY_API } from './history-endpoints';
 import { KEPT_API } from './kept-endpoints';
 import { KNOT_API } from './knot-endpoints';
 import { ROAD_API } from './road-endpoints';
+import { TRAINING_API } from './training-endpoints';
 import { assessExample, riggingExample } from './examples';
 import { planBody } from './schemas';
 
@@ -21,6 +22,7 @@ export const API = {
   ...COMPUTE_API,
   ...CREW_API,
   ...DRILL_API,
+  ...TRAINING_API,
   ...HISTORY_API,
   ...ROAD_API,
   ...KEPT_API,

@@ -45,6 +45,7 @@ const sideOf = ({ strength, intervals }: CrewSettings): Side => ({
     ['Inspected every so many months', String(intervals.normalMonths)],
     ['In daily use, months', String(intervals.dailyMonths)],
     ['Lines checked on the road every so many minutes', String(intervals.checkMinutes)],
+    ['Sign-offs good for so many months', String(intervals.signOffMonths)],
   ],
 });
 
@@ -88,7 +89,7 @@ export function CrewPage({
         {notes.strength ? <Small role="status">{notes.strength}</Small> : null}
       </section>
       <section>
-        <h2>Recorded inspections</h2>
+        <h2>Inspections, checks and sign-offs</h2>
         <Fields $top={10} $bottom={10} disabled={!viewer.canChangeCrew}>
           <FieldGrid $min={190}>
             <NumberField
@@ -114,6 +115,14 @@ export function CrewPage({
               most={1440}
               whole
               onChange={(n) => change('intervals', { checkMinutes: n }, MOVES)}
+            />
+            <NumberField
+              label="Sign-offs are good for, months"
+              value={intervals.signOffMonths}
+              least={1}
+              most={60}
+              whole
+              onChange={(n) => change('intervals', { signOffMonths: n }, 'Kept.')}
             />
           </FieldGrid>
         </Fields>

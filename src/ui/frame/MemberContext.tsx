@@ -15,6 +15,8 @@ export interface Viewer {
   readonly canWrite: boolean;
   readonly canDelete: boolean;
   readonly canChangeCrew: boolean;
+  /** Signs for what others were seen to do. */
+  readonly canSign: boolean;
   /** Enters and changes gear; records what happens to it. */
   readonly canKeepGear: boolean;
   readonly canRecordGear: boolean;

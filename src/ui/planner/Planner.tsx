@@ -40,6 +40,12 @@ const PlanConflict = dynamic(
     loading: () => null,
   },
 );
+const PeopleStrip = dynamic(
+  () => orNothing(import('../road/PeopleStrip').then((m) => m.PeopleStrip)),
+  {
+    ssr: false,
+  },
+);
 const RoadStrip = dynamic(() => orNothing(import('../road/RoadStrip').then((m) => m.RoadStrip)), {
   ssr: false,
 });
@@ -185,6 +191,7 @@ export function Planner({
             hand={editor.hand}
             draft={editor.draft}
           />
+          <PeopleStrip planId={stored.id} version={version} />
           <RoadStrip
             planId={stored.id}
             plan={editor.plan}

@@ -1,0 +1,170 @@
+import type { z } from 'zod';
+import type { Plan } from '@/core/securement/plan';
+import { comesBefore, COURSE_IDS, type CourseId, courseOf } from '@/core/training/standing/courses';
+import { skillsOfPlan } from '@/core/training/standing/plan-skills';
+import { isSkillId, pointsOf, type SkillId } from '@/core/training/standing/skills';
+import { counts, type SkillStanding, standingIn } from '@/core/training/standing/standing';
+import { turnedWords } from '@/core/knot/drawing/turned-words';
+import { MY_SIDE } from '@/core/knot/drawing/view';
+import { type Database, transaction } from '@/db/pool';
+import { crewSettings } from '@/db/queries/crews';
+import { lockMember, type Member, membersOfCrew } from '@/db/queries/members';
+import {
+  addSignOff,
+  type KeptSignOff,
+  type LastSignOff,
+  lastSignOffs,
+  revokeSignOff,
+  signOffById,
+} from '@/db/queries/sign-offs';
+import { CAUTIONS_VERSION } from '@/wording/cautions';
+import { skillTitle } from '@/wording/training';
+import type { Answered } from './api/endpoint';
+import type { signOffRequest, TRAINING_API } from './api/training-endpoints';
+import { dayOf } from './days';
+import { Refusal, refuse } from './problem';
+import { signIn } from './sign-in';
+
+/** The points of a skill as they are read from one's own side. */
+export const pointsInWords = (skill: SkillId): string[] =>
+  pointsOf(skill).map((p) => turnedWords(p, MY_SIDE));
+
+/** A sign-off as it is answered and shown. */
+export type SignOff = Answered<typeof TRAINING_API.signOff>;
+export type Standing = Answered<typeof TRAINING_API.standing>;
+
+/** With its name; of a skill that the catalogue no longer has, as it was kept. */
+export const shown = ({ body, ...kept }: KeptSignOff): SignOff => ({
+  ...kept,
+  ...body,
+  title: isSkillId(kept.skill) ? skillTitle(kept.skill) : kept.skill,
+});
+
+/** @throws Refusal 422 where the password is not the signer's own; 429 after too many */
+async function checkOwnPassword(
+  db: Database,
+  { signInName, id }: Member,
+  password: string,
+  who: string,
+  device: string | undefined,
+): Promise<void> {
+  try {
+    if ((await signIn(db, { name: signInName, password }, who, device)) === id) return;
+  } catch (error) {
+    if (!(error instanceof Refusal) || error.status !== 401) throw error;
+  }
+  throw refuse(422, 'password-wrong', {}, ['password']);
+}
+
+/**
+ * Signs for somebody else, who was seen to do it. @throws Refusal 422 for oneself, for a point that was not right, or with a wrong
+ * password; NotFoundError for who is not, or no longer, of the crew
+ */
+export async function signOff(
+  db: Database,
+  by: Member,
+  request: z.infer<typeof signOffRequest>,
+  at: { readonly who: string; readonly device: string | undefined; readonly now: Date },
+): Promise<SignOff> {
+  const { memberId, skill, points, times, under, note, password } = request;
+  if (memberId === by.id) throw refuse(422, 'sign-self', {}, ['memberId']);
+  const wanted = pointsInWords(skill);
+  if (points.length !== wanted.length || points.some((right) => !right))
+    throw refuse(422, 'points-open', { points: wanted.length }, ['points']);
+  await checkOwnPassword(db, by, password, at.who, at.device);
+  return transaction(async (t) => {
+    await lockMember(t, by.crewId, memberId);
+    const body = { points: wanted, times, under, note };
+    const { crewId, id } = by;
+    const signed = await addSignOff(t, { crewId, memberId, skill, by: id, at: at.now, body });
+    return shown(await signOffById(t, crewId, signed));
+  });
+}
+
+/** Takes a sign-off back. @throws NotFoundError; Refusal 409 where it was taken back before, 422 for one's own */
+export async function revoke(by: Member, id: string, reason: string, now: Date): Promise<SignOff> {
+  return transaction(async (t) => {
+    const { memberId } = await signOffById(t, by.crewId, id);
+    if (memberId === by.id) throw refuse(422, 'sign-self', {}, ['id']);
+    const done = await revokeSignOff(t, by.crewId, id, { memberId: by.id, reason, at: now });
+    if (!done) throw refuse(409, 'revoked-before', {}, ['id']);
+    return shown(await signOffById(t, by.crewId, id));
+  });
+}
+
+/** The newest sign-off by member and skill. */
+const byMemberAndSkill = (last: readonly LastSignOff[]): ReadonlyMap<string, LastSignOff> =>
+  new Map(last.map((s) => [`${s.memberId} ${s.skill}`, s]));
+
+const withId = (
+  last: LastSignOff | undefined,
+  months: number,
+  today: string,
+): SkillStanding & { readonly signOffId: string | null } => ({
+  ...standingIn(last ?? null, months, today),
+  signOffId: last?.id ?? null,
+});
+
+/** The course an address asks for; that of transport crews where it names none. */
+export const courseAsked = (asked: string | null): CourseId =>
+  COURSE_IDS.find((id) => id === asked) ?? COURSE_IDS[0];
+
+/** People by the skills of a course. */
+export async function standingOfCrew(
+  db: Database,
+  crewId: string,
+  course: CourseId,
+  now: Date,
+): Promise<Standing> {
+  const { intervals } = await crewSettings(db, crewId);
+  const people = await membersOfCrew(db, crewId, CAUTIONS_VERSION);
+  const last = byMemberAndSkill(await lastSignOffs(db, crewId));
+  const skills = courseOf(course);
+  return {
+    course,
+    months: intervals.signOffMonths,
+    skills: skills.map((id) => ({
+      id,
+      title: skillTitle(id),
+      comesBefore: comesBefore(course, id).map(skillTitle),
+      points: pointsInWords(id),
+    })),
+    people: people.map(({ id, name, role }) => ({
+      id,
+      name,
+      role,
+      standing: skills.map((s) =>
+        withId(last.get(`${id} ${s}`), intervals.signOffMonths, dayOf(now)),
+      ),
+    })),
+  };
+}
+
+/** Who of a crew can do a plan: of each knot on its lines who is current in it, and who in all of them. */
+export async function peopleForPlan(
+  db: Database,
+  crewId: string,
+  plan: Pick<Plan, 'lines'>,
+  now: Date,
+): Promise<Answered<typeof TRAINING_API.planPeople>> {
+  const { intervals } = await crewSettings(db, crewId);
+  const people = await membersOfCrew(db, crewId, CAUTIONS_VERSION);
+  const signed = await lastSignOffs(db, crewId);
+  const last = byMemberAndSkill(signed);
+  const isCurrent = (id: string, skill: SkillId): boolean =>
+    counts(standingIn(last.get(`${id} ${skill}`) ?? null, intervals.signOffMonths, dayOf(now)));
+  const wanted = skillsOfPlan(plan);
+  return {
+    kept: signed.length > 0,
+    skills: wanted.map(({ skill, lineIds }) => ({
+      id: skill,
+      title: skillTitle(skill),
+      lineIds: [...lineIds],
+      current: people.filter((p) => isCurrent(p.id, skill)).map((p) => p.name),
+    })),
+    able:
+      wanted.length === 0
+        ? []
+        : people.filter((p) => wanted.every((w) => isCurrent(p.id, w.skill))).map((p) => p.name),
+  };
+}
