@@ -5,6 +5,7 @@ import { readTrust } from '@/server/front/client';
 import { keepJudging } from '@/server/keep-judging';
 import { endThreads } from '@/server/jobs/pool';
 import { log } from '@/server/log';
+import { configuredStore, keepSending } from '@/server/statements';
 import { tokens } from '@/ui/theme/tokens';
 
 /** The application on one address. Started by the start script, which holds its other end: without it, it stops. */
@@ -33,6 +34,8 @@ await front.listen(port, HOST);
 log.info({ port, host: HOST }, 'listening');
 process.send?.('listening');
 const judging = keepJudging();
+const store = configuredStore(process.env);
+const sending = store ? keepSending(store) : null;
 
 let stopping = false;
 /** First no new requests, then those under way; what holds the database ends after us. */
@@ -40,6 +43,7 @@ async function stop(why: string): Promise<void> {
   if (stopping) return;
   stopping = true;
   judging.stop();
+  sending?.stop();
   const cutOff = await front.stop();
   await endThreads();
   log.info({ why, cutOff }, 'stopped');

@@ -6,6 +6,7 @@ import { crewOfCalendar, setCalendarFeed } from '@/db/queries/calendar';
 import type { Member } from '@/db/queries/members';
 import { dueByDay } from '@/db/queries/gear-list';
 import { dayOf } from './days';
+import { lapsesUntil } from './training';
 import { refuse } from './problem';
 
 /** How far ahead the feed reaches. */
@@ -33,13 +34,16 @@ function titleOf(codes: readonly string[], overdue: boolean): string {
   return `${overdue ? 'Overdue: inspect' : 'Inspect'} ${codes.slice(0, TITLE_TAGS).join(', ')}${rest > 0 ? ` and ${rest} more` : ''}`;
 }
 
-/** Inspections due as an iCalendar file: one whole-day entry a day, so that a yard of gear does not flood a calendar. @throws Refusal 404 */
+/**
+ * Inspections due and sign-offs that lapse as an iCalendar file: of inspections one whole-day entry a day, so that a yard of gear does
+ * not flood a calendar. @throws Refusal 404
+ */
 export async function calendarOf(token: string, now: Date): Promise<string> {
   const feed = await crewOfCalendar(pool(), tokenHash(token));
   if (!feed) throw refuse(404, 'calendar-unknown', {}, ['token']);
   const today = dayOf(now);
   const calendar = ical({
-    name: `Inspections, ${feed.crewName}`,
+    name: `Inspections and sign-offs, ${feed.crewName}`,
     prodId: { company: 'Vast Cleat', product: 'Rope locker', language: 'EN' },
     method: ICalCalendarMethod.PUBLISH,
     ttl: 3600,
@@ -56,5 +60,20 @@ export async function calendarOf(token: string, now: Date): Promise<string> {
       description: textOf(codes),
     });
   }
+  for (const { id, day, person, title } of await lapsesUntil(
+    pool(),
+    feed.crewId,
+    daysLater(today, AHEAD_DAYS),
+  ))
+    calendar.createEvent({
+      id: `sign-off-${id}@vast-cleat`,
+      stamp: now,
+      start: new Date(`${day}T00:00:00Z`),
+      end: new Date(`${daysLater(day, 1)}T00:00:00Z`),
+      allDay: true,
+      timezone: 'UTC',
+      summary: `${day <= today ? 'Lapsed' : 'Lapses'}: ${title}, ${person}`,
+      description: 'To be seen done and signed again.',
+    });
   return calendar.toString();
 }

@@ -1,4 +1,7 @@
+import { v7 as uuid } from 'uuid';
 import type { z } from 'zod';
+import { passedStatement, voidingStatement } from '@/core/exchange/xapi/statement';
+import { monthsLater } from '@/core/gear/due';
 import type { Plan } from '@/core/securement/plan';
 import { comesBefore, COURSE_IDS, type CourseId, courseOf } from '@/core/training/standing/courses';
 import { skillsOfPlan } from '@/core/training/standing/plan-skills';
@@ -17,6 +20,7 @@ import {
   revokeSignOff,
   signOffById,
 } from '@/db/queries/sign-offs';
+import { addStatement } from '@/db/queries/statements';
 import { CAUTIONS_VERSION } from '@/wording/cautions';
 import { skillTitle } from '@/wording/training';
 import type { Answered } from './api/endpoint';
@@ -24,6 +28,7 @@ import type { signOffRequest, TRAINING_API } from './api/training-endpoints';
 import { dayOf } from './days';
 import { Refusal, refuse } from './problem';
 import { signIn } from './sign-in';
+import { homeOf } from './statements';
 
 /** The points of a skill as they are read from one's own side. */
 export const pointsInWords = (skill: SkillId): string[] =>
@@ -77,7 +82,11 @@ export async function signOff(
     const body = { points: wanted, times, under, note };
     const { crewId, id } = by;
     const signed = await addSignOff(t, { crewId, memberId, skill, by: id, at: at.now, body });
-    return shown(await signOffById(t, crewId, signed));
+    const kept = shown(await signOffById(t, crewId, signed));
+    const who = { id: memberId, name: kept.memberName };
+    const said = { ...kept, who, by, at: kept.signedAt };
+    await addStatement(t, crewId, passedStatement(homeOf(process.env), said), at.now);
+    return kept;
   });
 }
 
@@ -88,6 +97,8 @@ export async function revoke(by: Member, id: string, reason: string, now: Date):
     if (memberId === by.id) throw refuse(422, 'sign-self', {}, ['id']);
     const done = await revokeSignOff(t, by.crewId, id, { memberId: by.id, reason, at: now });
     if (!done) throw refuse(409, 'revoked-before', {}, ['id']);
+    const voids = { of: id, by, at: now.toISOString() };
+    await addStatement(t, by.crewId, voidingStatement(homeOf(process.env), uuid(), voids), now);
     return shown(await signOffById(t, by.crewId, id));
   });
 }
@@ -167,4 +178,27 @@ export async function peopleForPlan(
         ? []
         : people.filter((p) => wanted.every((w) => isCurrent(p.id, w.skill))).map((p) => p.name),
   };
+}
+
+/** Sign-offs that count and lapse until a day, the first first. */
+export async function lapsesUntil(
+  db: Database,
+  crewId: string,
+  until: string,
+): Promise<{ id: string; day: string; person: string; title: string }[]> {
+  const { intervals } = await crewSettings(db, crewId);
+  const names = new Map(
+    (await membersOfCrew(db, crewId, CAUTIONS_VERSION)).map((m) => [m.id, m.name]),
+  );
+  return (await lastSignOffs(db, crewId))
+    .filter((s) => s.revokedOn === null)
+    .flatMap(({ id, memberId, skill, signedOn }) => {
+      const day = monthsLater(signedOn, intervals.signOffMonths);
+      const person = names.get(memberId);
+      // Who has left, and what the catalogue no longer has, is nobody's to sign again.
+      return person !== undefined && isSkillId(skill) && day <= until
+        ? [{ id, day, person, title: skillTitle(skill) }]
+        : [];
+    })
+    .toSorted((a, b) => a.day.localeCompare(b.day));
 }

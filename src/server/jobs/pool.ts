@@ -7,6 +7,7 @@ import { log } from '../log';
 import { refuse } from '../problem';
 import {
   type CardWork,
+  type CertificateWork,
   type CompareWork,
   type Comparison,
   judge,
@@ -104,6 +105,13 @@ export async function drawTags(work: TagWork): Promise<Buffer> {
 export async function drawCard(work: CardWork): Promise<Buffer> {
   return Buffer.from(
     (await threads().run(work, { name: 'card', signal: patience() })) as Uint8Array,
+  );
+}
+
+/** The certificate of a sign-off as PDF, made in a thread. */
+export async function drawCertificate(work: CertificateWork): Promise<Buffer> {
+  return Buffer.from(
+    (await threads().run(work, { name: 'certificate', signal: patience() })) as Uint8Array,
   );
 }
 

@@ -8,6 +8,7 @@ import type { ImportReport, ImportWork } from '../gear-import/import';
 import type { computeComparison } from '../api/comparison';
 import type { CardText } from '../card';
 import type { PaperId } from '../papers';
+import type { CertificateText } from '../records/certificate';
 import type { TagText } from '../tag-sheet';
 import type { LabelSheetId } from '../tag-sheets';
 
@@ -67,6 +68,15 @@ export interface CardWork {
 /** A plan's card as PDF. */
 export const card = async ({ card: text, paper }: CardWork): Promise<Buffer> =>
   (await import('../card')).cardPdf(text, paper);
+
+export interface CertificateWork {
+  readonly certificate: CertificateText;
+  readonly paper: PaperId;
+}
+
+/** The certificate of a sign-off as PDF. */
+export const certificate = async ({ certificate: text, paper }: CertificateWork): Promise<Buffer> =>
+  (await import('../records/certificate')).certificatePdf(text, paper);
 
 /** Reads a file of things, and keeps them. Fails with `database-away` too: an error loses on its way out of a thread what says so. */
 export async function importFile(work: ImportWork): Promise<Result<ImportReport>> {

@@ -1,6 +1,7 @@
 'use client';
 import { useRouter } from 'next/navigation';
 import { type FormEvent, useEffect, useState } from 'react';
+import styled from 'styled-components';
 import {
   DONE_UNDER,
   DONE_UNDER_IDS,
@@ -11,7 +12,7 @@ import type { SignOff } from '@/server/training';
 import { STANDING_WORDS } from '@/wording/training';
 import { call, messageOf } from '../api';
 import { useMember } from '../frame/MemberContext';
-import { Button } from '../kit/Button';
+import { Button, ButtonLink } from '../kit/Button';
 import { Check } from '../kit/Check';
 import { Cluster, Stack } from '../kit/layout';
 import { Sheet } from '../kit/Sheet';
@@ -45,6 +46,14 @@ function Signed({ signed, onDone }: { signed: SignOff; onDone: () => void }) {
         ))}
       </ul>
       {signed.note ? <p>{signed.note}</p> : null}
+      <Cluster>
+        <ButtonLink $kind="quiet" href={`/api/v1/sign-offs/${signed.id}/certificate.pdf`} download>
+          Certificate
+        </ButtonLink>
+        <ButtonLink $kind="quiet" href={`/api/v1/sign-offs/${signed.id}/badge.json`} download>
+          Credential, JSON
+        </ButtonLink>
+      </Cluster>
       {signed.revoked ? (
         <p>
           Taken back by {signed.revoked.by} on {signed.revoked.at.slice(0, 10)}:{' '}
@@ -65,6 +74,11 @@ function Signed({ signed, onDone }: { signed: SignOff; onDone: () => void }) {
     </Stack>
   );
 }
+
+const Two = styled.div`
+  display: grid;
+  grid-template-columns: repeat(auto-fill, minmax(200px, 1fr));
+`;
 
 /** What was seen, point by point, and the signature. */
 function SignForm({
@@ -109,7 +123,8 @@ function SignForm({
         ))}
       </div>
       <TextField label="How many times, clean" value={times} onChange={setTimes} />
-      <div role="group" aria-label="Done">
+      <Small>Done</Small>
+      <Two role="group" aria-label="Done">
         {DONE_UNDER_IDS.map((u) => (
           <Check
             key={u}
@@ -121,7 +136,7 @@ function SignForm({
             {DONE_UNDER[u]}
           </Check>
         ))}
-      </div>
+      </Two>
       <TextField label="Note" value={note} onChange={setNote} />
       <TextField
         label="Your own password"

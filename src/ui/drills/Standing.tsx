@@ -6,6 +6,7 @@ import styled from 'styled-components';
 import type { StandingState } from '@/core/training/standing/standing';
 import type { Standing } from '@/server/training';
 import { STANDING_WORDS } from '@/wording/training';
+import { ButtonLink } from '../kit/Button';
 import { Cluster } from '../kit/layout';
 import { ScrollTable } from '../kit/ScrollTable';
 import { Small } from '../kit/text';
@@ -140,6 +141,14 @@ export function StandingRoom({ standing, kinds }: { standing: Standing; kinds: D
           </tbody>
         </table>
       </Table>
+      <Cluster>
+        <ButtonLink $kind="quiet" href="/api/v1/sign-offs/export.csv" download>
+          All sign-offs, CSV
+        </ButtonLink>
+        <ButtonLink $kind="quiet" href="/api/v1/sign-offs/statements.json" download>
+          xAPI statements, JSON
+        </ButtonLink>
+      </Cluster>
       {opened ? <SkillSheet opened={opened} onClose={() => setOpened(null)} /> : null}
     </DrillRoom>
   );
