@@ -135,13 +135,8 @@ const locker =
   };
 await picture('locker', {}, locker('/locker'));
 await picture('gear', {}, locker('tag:PE-12-1'));
-await picture(
-  'phone-inspection',
-  { phone: true },
-  locker('tag:MA-14-1/inspect', async (p) => {
-    await p.clickText('Clear');
-    await wait(300);
-    await p.clickText('Found');
-  }),
-);
+await picture('standing', {}, async (p) => {
+  await p.comeInAs('Tomas Quill');
+  await p.goto('/drills/standing');
+});
 await browser.close();

@@ -21,6 +21,7 @@ import { insertRigging } from '@/db/queries/riggings';
 import { enterGear, recordGear } from '@/server/gear';
 import { keepPart } from '@/server/kept-parts';
 import { hashPassword } from '@/server/passwords';
+import { type DemoPerson, loadDrills, loadSignOffs, trainingSchema } from './demo-training';
 
 const DEMO = fileURLToPath(new URL('../../demo', import.meta.url));
 const read = (file: string): unknown => JSON.parse(readFileSync(path.join(DEMO, file), 'utf8'));
@@ -185,6 +186,7 @@ export async function loadDemo(db: Database, again = ''): Promise<ReadonlyMap<st
   const passwordHash = await hashPassword(people.password);
   const crews = new Map<string, Home>();
   const members = new Map<string, string>();
+  const everybody = new Map<string, DemoPerson>();
   for (const crew of people.crews) {
     const crewId = await insertCrew(db, {
       name: `${crew.name}${again}`,
@@ -199,6 +201,7 @@ export async function loadDemo(db: Database, again = ''): Promise<ReadonlyMap<st
         demo: again === '',
       });
       members.set(name, memberId);
+      everybody.set(name, { id: memberId, crewId });
       if (!crews.has(crew.name)) crews.set(crew.name, { crewId, memberId });
     }
   }
@@ -210,5 +213,9 @@ export async function loadDemo(db: Database, again = ''): Promise<ReadonlyMap<st
     insertRigging(db, home.crewId, home.memberId, rigging),
   );
   await loadKept(db, crews);
+  const training = trainingSchema.parse(read('training.json'));
+  await loadSignOffs(db, everybody, training);
+  // Whom anybody may step in as has learned for weeks; the others begin.
+  if (again === '') await loadDrills(db, everybody, training);
   return members;
 }

@@ -2,7 +2,14 @@ import pg from 'pg';
 import type { Database } from './pool';
 
 /** What is only ever added to: the application may not even try to change it. */
-const APPEND_ONLY = ['gear_event', 'road_check', 'drill_review', 'sign_off', 'sign_off_revocation', 'audit'];
+const APPEND_ONLY = [
+  'gear_event',
+  'road_check',
+  'drill_review',
+  'sign_off',
+  'sign_off_revocation',
+  'audit',
+];
 
 /**
  * Makes the role the application connects by: it reads and writes rows, but owns nothing and changes no structure.

@@ -78,7 +78,9 @@ describe('a skill', () => {
     const [plan] = json['plans'] as unknown as { id: string }[];
     await p.goto(`/loads/${plan!.id}`);
     await p.page.waitForSelector('section[aria-label="Who can tie it"]');
-    expect(await p.text('section[aria-label="Who can tie it"]')).toContain('Nobody is current in');
+    expect(await p.text('section[aria-label="Who can tie it"]')).toContain(
+      'Nobody is current in: Alpine butterfly',
+    );
     expect(p.errors).toEqual([]);
     await p.leave();
   });

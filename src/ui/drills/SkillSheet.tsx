@@ -8,6 +8,7 @@ import {
   type DoneUnder,
   LEAST_TIMES,
 } from '@/core/training/standing/done-under';
+import { counts } from '@/core/training/standing/standing';
 import type { SignOff } from '@/server/training';
 import { STANDING_WORDS } from '@/wording/training';
 import { call, messageOf } from '../api';
@@ -165,6 +166,8 @@ export function SkillSheet({ opened, onClose }: { opened: Opened; onClose: () =>
   const { viewer } = useMember();
   const { person, skill, standing } = opened;
   const [signed, setSigned] = useState<SignOff | null>(null);
+  // What counts already is looked at first.
+  const [anew, setAnew] = useState(!counts(standing));
   useEffect(() => {
     let gone = false;
     if (standing.signOffId === null) return;
@@ -197,7 +200,13 @@ export function SkillSheet({ opened, onClose }: { opened: Opened; onClose: () =>
         </p>
         {signed ? <Signed signed={signed} onDone={done} /> : null}
         {viewer.canSign && person.id !== viewer.id ? (
-          <SignForm opened={opened} points={skill.points} onDone={done} />
+          anew ? (
+            <SignForm opened={opened} points={skill.points} onDone={done} />
+          ) : (
+            <Cluster>
+              <Button onPress={() => setAnew(true)}>Sign anew</Button>
+            </Cluster>
+          )
         ) : (
           <Small>
             {viewer.canSign ? 'Nobody signs for themselves.' : 'An instructor or the lead signs.'}
