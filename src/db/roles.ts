@@ -6,6 +6,7 @@ const APPEND_ONLY = [
   'gear_event',
   'road_check',
   'drill_review',
+  'tying',
   'sign_off',
   'sign_off_revocation',
   'audit',

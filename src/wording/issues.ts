@@ -187,6 +187,10 @@ const ISSUES: Record<string, (v: Issue['values']) => string> = {
   'password-wrong': () => 'This is not your present password.',
   'sign-self': () => 'Nobody signs for themselves. Ask another instructor.',
   'points-open': () => 'Sign only when every point was right. What is not, is to be shown again.',
+  'no-plain-number': (v) => `“${v['text']}” is no number. Write 0.6, or 60 %.`,
+  'level-unknown': () => 'This question has no such step.',
+  'points-count': (v) =>
+    `There are ${v['points']} points to look at; say of each whether it was right.`,
   'revoked-before': () => 'It was taken back already.',
   'sign-in-name-taken': (v) => `Somebody signs in as “${v['name']}” already. Choose another.`,
   'sign-in-name-empty': () => 'At least one letter or digit.',

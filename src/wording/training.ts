@@ -186,3 +186,12 @@ export const GRADE_WORDS: Record<AnswerGrade, string> = {
   hard: 'right in part',
   again: 'not right',
 };
+
+/** A time of tying: "12.4 s", "1 min 05 s"; a dash where there is none. */
+export function wordSeconds(ms: number | null): string {
+  if (ms === null) return '–';
+  const seconds = ms / 1000;
+  if (seconds < 60) return `${seconds.toFixed(1)}\u00a0s`;
+  const whole = Math.round(seconds);
+  return `${Math.floor(whole / 60)}\u00a0min ${String(whole % 60).padStart(2, '0')}\u00a0s`;
+}

@@ -20,6 +20,8 @@ export const BUDGETS: Readonly<
   '/knots/rigs': { mostKb: 240, entry: 'src/ui/rigs/Rigs.tsx' },
   '/drills': { mostKb: 240, entry: 'src/ui/drills/Today.tsx' },
   '/drills/practice': { mostKb: 240, entry: 'src/ui/drills/Practice.tsx' },
+  '/drills/standing': { mostKb: 240, entry: 'src/ui/drills/Standing.tsx' },
+  '/drills/tie': { mostKb: 240, entry: 'src/ui/drills/TieRoom.tsx' },
   '/drills/today': { mostKb: 240, entry: 'src/ui/drills/Session.tsx' },
   '/bench': { mostKb: 260, entry: 'src/ui/bench/PullBench.tsx' },
   '/bench/compare': { mostKb: 240, entry: 'src/ui/bench/SideBySide.tsx' },

@@ -122,6 +122,8 @@ export async function benchPages(): Promise<void> {
     ['/knots/rigs', '/knots/rigs'],
     ['/drills', '/drills'],
     ['/drills/practice', '/drills/practice?ask=look'],
+    ['/drills/standing', '/drills/standing'],
+    ['/drills/tie', '/drills/tie'],
     ['/drills/today', '/drills/today'],
     ['/bench', '/bench'],
     ['/bench/compare', '/bench/compare'],

@@ -200,6 +200,8 @@ describe('answers', () => {
     await ask(API.review, { body: API.review.example });
     expect((await ask(API.listReviews)).reviews).toHaveLength(1);
     expect((await ask(API.today)).answeredToday).toBe(1);
+    expect((await ask(API.tyings)).next).toBe('on-a-bar');
+    expect((await ask(API.tie, { body: API.tie.example })).by).toHaveLength(1);
   });
   it('of sign-offs', async () => {
     const other = await ask(API.addMember, {
@@ -231,6 +233,7 @@ describe('answers', () => {
       API.assess,
       API.compare,
       API.markAnswer,
+      API.markLevel,
       API.line,
       API.tackle,
       API.tieOff,

@@ -14,7 +14,9 @@ import {
 import type { MarkBody } from '@/server/api/drill-schemas';
 import { type Marked, markOf } from '@/server/drills/marks';
 import { chanceOf, numberFor } from '@/server/drills/numbers';
+import { TYINGS_SQL } from '@/db/queries/tyings';
 import type { Asked } from '@/server/drills/questions';
+import { keepTying } from '@/server/drills/tying';
 import { nextAsked, review, today } from '@/server/drills/today';
 import { crewWith, freshDatabase } from '../support/database';
 
@@ -133,6 +135,43 @@ describe('answers that are kept', () => {
   });
 });
 
+describe('what was tied with real rope', () => {
+  it('is kept as it was, the oldest first, and never changed; what waited says when it was, never later than now', async () => {
+    const who = await learner('Tied');
+    const tie = (tookMs: number, right: boolean, madeAt: string | null, now: Date) =>
+      keepTying(
+        db.pool,
+        who,
+        { skill: 'bowline/facing-away', under: 'gloves', tookMs, points: [true, right], madeAt },
+        now,
+      );
+    await tie(12_000, true, null, later(1000));
+    await tie(9000, true, later(9e9).toISOString(), later(2000));
+    // It waited on a device: it was first.
+    const { by, next } = await tie(20_000, false, START.toISOString(), later(3000));
+    expect(by).toEqual([
+      { under: 'gloves', tied: 3, fumbled: 1, running: 2, bestMs: 9000, typicalMs: 12_000 },
+    ]);
+    expect(next).toBe('on-a-bar');
+    await expect(
+      keepTying(
+        db.pool,
+        who,
+        {
+          skill: 'bowline/facing-away',
+          under: 'gloves',
+          tookMs: 900,
+          points: [true],
+          madeAt: null,
+        },
+        START,
+      ),
+    ).rejects.toMatchObject({ issues: [{ code: 'points-count' }] });
+    for (const sql of ['UPDATE tying SET took_ms = 1', 'DELETE FROM tying', 'TRUNCATE tying'])
+      await expect(db.pool.query(sql), sql).rejects.toThrow();
+  });
+});
+
 describe('what is asked of somebody', () => {
   it('begins with what is taught first; after a day’s new things and their short steps it is enough', async () => {
     const who = await learner('First day');
@@ -184,6 +223,7 @@ describe('what is asked of somebody', () => {
         [NEXT_SQL, [who.id]],
         [COUNTS_SQL, [who.id, START, START]],
         [reviewPageSql(31), [who.id, null, null]],
+        [TYINGS_SQL, [who.id, 'bowline/facing-away']],
       ] as const) {
         const { rows } = await client.query<{ 'QUERY PLAN': string }>(`EXPLAIN ${sql}`, [
           ...values,

@@ -201,6 +201,7 @@ describe('documentation', () => {
       API.assess,
       API.compare,
       API.markAnswer,
+      API.markLevel,
       API.line,
       API.rules,
       API.tackle,

@@ -76,6 +76,31 @@ describe('a figure', () => {
     expect(p.errors).toEqual([]);
     await p.leave();
   });
+  it('can be come to one step at a time: a step that is right shows its figure and the next', async () => {
+    const p = await at('/drills/practice?ask=reckon&kind=rope-line&n=21');
+    const { steps } = await figure(p, 'rope-line', 21);
+    await p.clickText('One step at a time');
+    const list = 'ol[aria-label="One step at a time"]';
+    await p.page.waitForSelector(`${list} input`);
+    expect(await violations(p.page)).toEqual([]);
+    const type = async (text: string): Promise<void> => {
+      await p.page.$eval(`${list} input`, (e) => (e as HTMLInputElement).select());
+      await p.page.type(`${list} input`, text);
+      await p.page.keyboard.press('Enter');
+    };
+    await type('123456');
+    await p.page.waitForSelector(`${list} input[aria-invalid=true]`);
+    const [first] = steps;
+    await type(first!.unit === 'N' ? `${first!.value} N` : String(first!.value));
+    await p.page.waitForFunction(
+      (l) => document.querySelectorAll(`${l} > li`).length === 2,
+      {},
+      list,
+    );
+    expect(await p.text(`${list} > li`)).not.toContain('?');
+    expect(p.errors).toEqual([]);
+    await p.leave();
+  });
   it('that cannot be read is said at the field, and the question stays', async () => {
     const p = await at('/drills/practice?ask=reckon&kind=hauling&n=5');
     await typeIn(p, 'about forty');

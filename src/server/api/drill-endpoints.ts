@@ -1,4 +1,7 @@
 import {
+  levelAnswer,
+  levelBody,
+  levelExample,
   markAnswer,
   markBody,
   markExample,
@@ -6,6 +9,9 @@ import {
   reviewBody,
   reviewExample,
   reviewsAnswer,
+  tyingBody,
+  tyingExample,
+  tyingsAnswer,
   todayAnswer,
 } from './drill-schemas';
 import { endpoint, type Endpoint } from './endpoint';
@@ -22,6 +28,16 @@ export const DRILL_API = {
     answers: markAnswer,
     answer:
       'grade (again, hard, good), and by the manner of asking what is right: for a figure the mistake that gives such a one and every step, for a knot its name and what tells it, for a choice why each suits or not',
+  }),
+  markLevel: endpoint({
+    method: 'POST',
+    path: '/drills/levels',
+    summary: 'Mark one step of a numbered reckoning; nothing is stored',
+    body: levelBody,
+    action: null,
+    example: levelExample,
+    answers: levelAnswer,
+    answer: 'right, and the step with its figure where it is',
   }),
   today: endpoint({
     method: 'GET',
@@ -52,5 +68,25 @@ export const DRILL_API = {
     answers: reviewAnswer,
     answer:
       'What is said to it, whether it was kept, when it is asked again, and how you stand today',
+  }),
+  tyings: endpoint({
+    method: 'GET',
+    path: '/drills/ties',
+    query: ['skill'],
+    summary: 'How you tie a form with real rope: ?skill=bowline/facing-away',
+    body: null,
+    action: 'drill.do',
+    answers: tyingsAnswer,
+    answer: 'By condition: times, fumbles, best and typical; which condition is next',
+  }),
+  tie: endpoint({
+    method: 'POST',
+    path: '/drills/ties',
+    summary: 'Keep one time that you tied a form; it is never changed afterwards',
+    body: tyingBody,
+    action: 'drill.do',
+    example: tyingExample,
+    answers: tyingsAnswer,
+    answer: 'How you tie it now',
   }),
 } as const satisfies Record<string, Endpoint>;

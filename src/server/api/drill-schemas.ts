@@ -2,6 +2,8 @@ import { z } from 'zod';
 import { ENTRY_IDS } from '@/core/knot/entry-ids';
 import { RECKONING_IDS } from '@/core/training/reckoning/kinds';
 import { SLIPS } from '@/core/training/reckoning/reckoning';
+import { DONE_UNDER_IDS } from '@/core/training/standing/done-under';
+import { formOfSkill, SKILL_IDS, type SkillId } from '@/core/training/standing/skills';
 import { GRADES } from '@/core/training/schedule/memory';
 import { UNITS, type UnitId } from '@/core/units';
 import { working } from './answers/parts';
@@ -87,6 +89,18 @@ export const markAnswer = z.discriminatedUnion('ask', [
 
 export const markExample = { ask: 'reckon', kind: 'hauling', number: 7, typed: '400 N', unit: 'N' };
 
+/** One step of a numbered reckoning, answered by itself. */
+export const levelBody = z.strictObject({
+  kind: z.enum(RECKONING_IDS),
+  number,
+  level: place,
+  typed: z.string().trim().min(1).max(40),
+  unit: z.enum(TYPED),
+});
+export const levelExample = { kind: 'hauling', number: 7, level: 0, typed: '400', unit: 'N' };
+/** Whether it is right; the step with its figure where it is. */
+export const levelAnswer = z.strictObject({ right: z.boolean(), step: working.nullable() });
+
 /** An answer that counts: the same, with how long it took. */
 export const reviewBody = z.strictObject({
   answer: markBody,
@@ -138,4 +152,42 @@ export const reviewsAnswer = z.strictObject({
     }),
   ),
   next: z.string().nullable(),
+});
+
+const tyable = z.enum(
+  SKILL_IDS.filter((id) => formOfSkill(id) !== null) as [SkillId, ...SkillId[]],
+);
+
+/** One time that a form was tied with real rope. `points`: of each point that is looked at, whether it was right. */
+export const tyingBody = z.strictObject({
+  skill: tyable,
+  under: z.enum(DONE_UNDER_IDS),
+  tookMs: z.int().min(300).max(3_600_000),
+  /** When it was tied, where it waited on a device; null: now. */
+  madeAt: z.iso.datetime().nullable().default(null),
+  points: z.array(z.boolean()).min(1).max(20),
+});
+export const tyingExample = {
+  skill: 'bowline/facing-away',
+  under: 'gloves',
+  tookMs: 12_400,
+  points: [true, true],
+};
+
+/** How somebody ties a form: by condition, easy to hard, and which comes next. */
+export const tyingsAnswer = z.strictObject({
+  skill: z.string(),
+  title: z.string(),
+  points: z.array(z.string()),
+  by: z.array(
+    z.strictObject({
+      under: z.enum(DONE_UNDER_IDS),
+      tied: z.int(),
+      fumbled: z.int(),
+      running: z.int(),
+      bestMs: z.int().nullable(),
+      typicalMs: z.int().nullable(),
+    }),
+  ),
+  next: z.enum(DONE_UNDER_IDS),
 });

@@ -1,10 +1,11 @@
+import type { z } from 'zod';
 import { entryOf, type NamedForm } from '@/core/knot/catalogue';
 import type { TiedForm } from '@/core/knot/catalogue/entry';
 import { turnedWords } from '@/core/knot/drawing/turned-words';
 import type { View } from '@/core/knot/drawing/view';
 import type { Offered } from '@/core/training/choosing/choosing';
 import { firstMisplaced, rightOrder } from '@/core/training/ordering/ordering';
-import { levelsOf, mark } from '@/core/training/reckoning/mark';
+import { levelsOf, mark, markLevel } from '@/core/training/reckoning/mark';
 import type { DrillId } from '@/core/training/schedule/drill-ids';
 import type { AnswerGrade } from '@/core/training/schedule/memory';
 import { checksOf, markSoundness } from '@/core/training/soundness/soundness';
@@ -12,7 +13,7 @@ import { capital } from '@/wording/text';
 import { SLIP_WORDS } from '@/wording/training';
 import { reasonInWords } from '@/wording/which';
 import type { DRILL_API } from '../api/drill-endpoints';
-import type { MarkBody } from '../api/drill-schemas';
+import type { levelBody, MarkBody } from '../api/drill-schemas';
 import type { Answered } from '../api/endpoint';
 import { Refusal } from '../problem';
 import {
@@ -72,6 +73,25 @@ function markReckoning({ kind, number, typed, unit }: BodyOf<'reckon'>): MarkedD
       working: sheet,
     },
   };
+}
+
+/** Marks one step of a reckoning by itself; its figure is told only where it is right. @throws Refusal 422 */
+export function markOneLevel({
+  kind,
+  number,
+  level,
+  typed,
+  unit,
+}: z.infer<typeof levelBody>): Answered<typeof DRILL_API.markLevel> {
+  const question = reckoningOf(kind, number);
+  const marked = markLevel(question, level, typed, unit);
+  if (!marked.ok)
+    throw new Refusal(
+      422,
+      marked.issues.map((issue) => ({ ...issue, path: ['typed'] })),
+    );
+  const step = levelsOf(question.reckoned.sheet)[level]!;
+  return { right: marked.value, step: marked.value ? step : null };
 }
 
 /** What it is, and what tells it, in words that are right for the side it was shown from. */

@@ -21,7 +21,7 @@ import {
   RECKONING_IDS,
   type ReckoningId,
 } from '@/core/training/reckoning/kinds';
-import { dimensionOf } from '@/core/training/reckoning/mark';
+import { dimensionOf, hiddenLevels } from '@/core/training/reckoning/mark';
 import { ASKS, type DrillId, partsOf } from '@/core/training/schedule/drill-ids';
 import {
   type PicturePoint,
@@ -50,6 +50,13 @@ export type Asked = { readonly number: number; readonly title: string } & (
       readonly text: string;
       /** Taken where only a number is typed. */
       readonly unit: UnitId;
+      /** The working with its figures hidden; `unit` null: a plain number. */
+      readonly levels: readonly {
+        readonly label: string;
+        readonly symbol: string;
+        readonly formula: string;
+        readonly unit: UnitId | null;
+      }[];
     }
   | {
       readonly ask: 'name';
@@ -123,6 +130,10 @@ function reckon(number: number, kind: ReckoningId, units: UnitChoice): Asked {
     kind,
     text: askOf(question, units),
     unit: unitFor(dimensionOf(question), units),
+    levels: hiddenLevels(question).map(({ dimension, ...step }) => ({
+      ...step,
+      unit: dimension && unitFor(dimension, units),
+    })),
   };
 }
 

@@ -50,6 +50,7 @@ export function DrillRoom({
       <SideRoom>
         <SideLinks aria-label="What to practise">
           {link('today', '/drills', 'Today')}
+          {link('tie', '/drills/tie', 'With real rope')}
           {link('standing', '/drills/standing', 'Who can do what')}
           {kinds.map((k) => link(k.id, k.href, k.title))}
         </SideLinks>

@@ -10,6 +10,7 @@ import { TextField } from '../kit/TextField';
 import { type OpenedWorking, WorkingSheet } from '../working/WorkingSheet';
 import { Marking } from './Marking';
 import type { MarkedAs, QuestionProps } from './question';
+import { ReckonLevels } from './ReckonLevels';
 
 const Ask = styled.p`
   font: 500 21px/1.4 var(--font-text);
@@ -92,6 +93,7 @@ export function ReckonQuestion({
   onProblem,
 }: QuestionProps<'reckon'>) {
   const [typed, setTyped] = useState('');
+  const [steps, setSteps] = useState(false);
   const answer = (): void => {
     if (typed.trim() === '') return onProblem('Type your answer first.');
     const { number, kind, unit } = asked;
@@ -100,6 +102,7 @@ export function ReckonQuestion({
   return (
     <>
       <Ask>{asked.text}</Ask>
+      {steps && !marked ? <ReckonLevels asked={asked} /> : null}
       <Typed
         onKeyDown={(e) => {
           if (e.key !== 'Enter' || marked) return;
@@ -118,6 +121,11 @@ export function ReckonQuestion({
         {marked ? null : (
           <Button $kind="primary" onPress={answer} isDisabled={sending}>
             Answer
+          </Button>
+        )}
+        {marked || steps ? null : (
+          <Button $kind="quiet" onPress={() => setSteps(true)}>
+            One step at a time
           </Button>
         )}
       </Typed>

@@ -38,7 +38,11 @@ export const fetchKeyMaker = (): Promise<() => string> =>
 
 /** What is recorded, and done once. */
 type Recorded =
-  'POST /gear' | 'POST /gear/cuts' | 'POST /gear/{id}/history' | 'POST /plans/{id}/checks';
+  | 'POST /gear'
+  | 'POST /gear/cuts'
+  | 'POST /gear/{id}/history'
+  | 'POST /plans/{id}/checks'
+  | 'POST /drills/ties';
 
 interface OutboxState {
   /** What waits on this device, or was not taken. */

@@ -64,3 +64,54 @@ export function levelsOf(sheet: Working): Working[] {
   walk(sheet);
   return levels;
 }
+
+/** A step of a reckoning with its figure hidden: what is to be reckoned, by which formula, and in what it is typed. */
+export interface HiddenLevel {
+  readonly label: string;
+  readonly symbol: string;
+  readonly formula: string;
+  /** Null: a plain number. */
+  readonly dimension: Dimension | null;
+}
+
+/** The working with its figures hidden, the first step to be reckoned first; the last is the answer. */
+export const hiddenLevels = ({ reckoned }: Question): HiddenLevel[] =>
+  levelsOf(reckoned.sheet).map(({ label, symbol, formula, unit }) => ({
+    label,
+    symbol,
+    formula,
+    dimension: DIMENSIONS[unit] ?? null,
+  }));
+
+/** A plain number, or per cents of one. */
+function plainNumber(typed: string): number | null {
+  const [, figure, percent] = /^(-?\d+(?:\.\d+)?)\s*(%)?$/.exec(typed.trim()) ?? [];
+  return figure === undefined ? null : Number(figure) / (percent ? 100 : 1);
+}
+
+/**
+ * Marks one step by itself.
+ * @param level number of the step, from 0
+ * @param fieldUnit taken where only a number is typed; of no account for plain numbers
+ * @returns whether it is right, or what cannot be read of it
+ */
+export function markLevel(
+  { reckoned }: Question,
+  level: number,
+  typed: string,
+  fieldUnit: UnitId,
+): Result<boolean> {
+  const step = levelsOf(reckoned.sheet)[level];
+  if (!step) return fail('level-unknown');
+  const dimension = DIMENSIONS[step.unit];
+  if (!dimension) {
+    const value = plainNumber(typed);
+    return value === null
+      ? fail('no-plain-number', { text: typed })
+      : ok(isNear(value, step.value!));
+  }
+  const read = parseQuantity(dimension, typed, fieldUnit);
+  return read.ok
+    ? ok(isNear(read.value.value, step.value!))
+    : fail(read.issues[0]!.code, read.issues[0]!.values);
+}

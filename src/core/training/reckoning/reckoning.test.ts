@@ -2,7 +2,7 @@ import { describe, expect, it } from 'vitest';
 import { randomOf } from '../../../../tests/support/knots';
 import { UNITS } from '../../units';
 import { askedByChance, type Question, RECKONING_IDS } from './kinds';
-import { dimensionOf, levelsOf, mark, TOLERANCE } from './mark';
+import { dimensionOf, hiddenLevels, levelsOf, mark, markLevel, TOLERANCE } from './mark';
 import { oneOf, roundNumber, shuffled } from '../chance';
 import { SLIPS, type SlipCode } from './reckoning';
 
@@ -94,5 +94,45 @@ describe('numbers by chance', () => {
     expect(roundNumber(() => 1, 10, 30, 5)).toBe(30);
     expect(oneOf(() => 1, [1, 2, 3])).toBe(3);
     expect(shuffled(() => 1, [1, 2, 3]).sort()).toEqual([1, 2, 3]);
+  });
+});
+
+describe('one step at a time', () => {
+  const random = randomOf(77);
+  const questions = RECKONING_IDS.flatMap((kind) =>
+    Array.from({ length: 60 }, () => askedByChance(kind, random)),
+  );
+  it('every step typed as the core has it is right, three per cent beside it is not', () => {
+    for (const question of questions) {
+      const levels = levelsOf(question.reckoned.sheet);
+      expect(hiddenLevels(question)).toHaveLength(levels.length);
+      levels.forEach((step, i) => {
+        const { dimension } = hiddenLevels(question)[i]!;
+        const unit = dimension === 'force' ? 'N' : dimension === 'mass' ? 'kg' : 'm';
+        const typed = (factor: number): string =>
+          `${step.value! * factor}${dimension === 'angle' ? ' rad' : ''}`;
+        const marked = (factor: number) => markLevel(question, i, typed(factor), unit);
+        expect(marked(1), `${question.kind} ${step.label} ${typed(1)}`).toEqual({
+          ok: true,
+          value: true,
+        });
+        if (step.value !== 0) expect(marked(1.03)).toEqual({ ok: true, value: false });
+      });
+    }
+  });
+  it('no figure of a step stands in what is shown of it before', () => {
+    for (const question of questions) {
+      const shown = JSON.stringify(hiddenLevels(question));
+      for (const { value } of levelsOf(question.reckoned.sheet))
+        expect(shown).not.toContain(String(value).slice(0, 7).padEnd(4, '~'));
+    }
+  });
+  it('a part may be typed as per cents; what is no number is refused, and so is a step there is not', () => {
+    const question = questions.find((q) => hiddenLevels(q).some((l) => l.dimension === null))!;
+    const i = hiddenLevels(question).findIndex((l) => l.dimension === null);
+    const { value } = levelsOf(question.reckoned.sheet)[i]!;
+    expect(markLevel(question, i, `${value! * 100} %`, 'N')).toEqual({ ok: true, value: true });
+    expect(markLevel(question, i, 'a lot', 'N').ok).toBe(false);
+    expect(markLevel(question, 40, '1', 'N').ok).toBe(false);
   });
 });
