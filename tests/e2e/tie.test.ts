@@ -30,7 +30,6 @@ describe('tying with real rope', () => {
       await p.clickText('Call it');
       await stage(p, 'called');
       expect(await p.text('[role=dialog]')).toContain('on a bar, in calm');
-      await p.page.waitForFunction(() => document.activeElement?.hasAttribute('data-stage'));
       await p.page.keyboard.press('Space');
       await stage(p, 'tying');
       await p.page.keyboard.press('k');

@@ -233,7 +233,7 @@ export class Person {
 
   /** Opens or closes a section of the planner's left side. */
   async section(title: string): Promise<void> {
-    await (await this.page.waitForSelector(`[data-section="${title}"]`))!.click();
+    await this.page.locator(`[data-section="${title}"]`).click();
   }
 
   /** Puts a text into the field with this label, replacing what stood there. */

@@ -123,7 +123,7 @@ export function ReckonQuestion({
             Answer
           </Button>
         )}
-        {marked || steps ? null : (
+        {marked || steps || asked.levels.length < 2 ? null : (
           <Button $kind="quiet" onPress={() => setSteps(true)}>
             One step at a time
           </Button>

@@ -124,12 +124,12 @@ export function StandingRoom({ standing, kinds }: { standing: Standing; kinds: D
                   return (
                     <td key={person.id}>
                       <Cell
-                        aria-label={`${person.name}, ${skill.title}: ${STANDING_WORDS[at.state]}${at.until ? `, until ${at.until}` : ''}`}
+                        aria-label={`${person.name}, ${skill.title}: ${STANDING_WORDS[at.state]}${at.until ? ` ${at.until}` : ''}`}
                         onPress={() => setOpened({ person, skill, standing: at })}
                       >
                         <Mark aria-hidden $state={at.state} />
                         <span>
-                          {STANDING_WORDS[at.state]}
+                          {STANDING_WORDS[at.state]}{' '}
                           {at.until ? <Small $block>{at.until}</Small> : null}
                         </span>
                       </Cell>

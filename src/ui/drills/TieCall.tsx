@@ -1,5 +1,5 @@
 'use client';
-import { type KeyboardEvent, useEffect, useRef, useState } from 'react';
+import { useEffect, useRef, useState } from 'react';
 import styled from 'styled-components';
 import { DONE_UNDER, type DoneUnder } from '@/core/training/standing/done-under';
 import { wordSeconds } from '@/wording/training';
@@ -17,7 +17,6 @@ const Room = styled.div`
   padding: 16px 20px 24px;
   background: var(--canvas);
   color: var(--ink);
-  outline: none;
 `;
 const Call = styled.div`
   align-self: center;
@@ -61,14 +60,10 @@ export function TieCall({
   const [stage, setStage] = useState<Stage>({ at: 'called' });
   const [right, setRight] = useState<readonly boolean[]>(points.map(() => false));
   const { available, say } = useVoice();
-  const room = useRef<HTMLDivElement>(null);
   useAwake();
   useEffect(() => {
     if (available) say(`${title}, ${DONE_UNDER[under]}.`);
   }, [available, say, title, under]);
-  useEffect(() => {
-    if (stage.at !== 'tied') room.current?.focus();
-  }, [stage.at]);
   const go = (): void => {
     if (stage.at === 'called') setStage({ at: 'tying', fromMs: performance.now() });
     else if (stage.at === 'tying')
@@ -77,20 +72,26 @@ export function TieCall({
         tookMs: Math.max(300, Math.round(performance.now() - stage.fromMs)),
       });
   };
-  const press = (e: KeyboardEvent): void => {
-    if (stage.at === 'tied' || e.repeat || NOT_ANY.includes(e.key)) return;
-    e.preventDefault();
-    go();
-  };
+  const latest = useRef(go);
+  useEffect(() => {
+    latest.current = go;
+  });
+  const waits = stage.at !== 'tied';
+  useEffect(() => {
+    if (!waits) return;
+    // Before any button hears it: whoever has rope in hand presses what is near.
+    const press = (e: KeyboardEvent): void => {
+      if (e.repeat || NOT_ANY.includes(e.key)) return;
+      e.preventDefault();
+      e.stopPropagation();
+      latest.current();
+    };
+    window.addEventListener('keydown', press, { capture: true });
+    return () => window.removeEventListener('keydown', press, { capture: true });
+  }, [waits]);
   return (
     <FullScreen label={`${title}, ${DONE_UNDER[under]}`} open onClose={onClose}>
-      <Room
-        ref={room}
-        tabIndex={-1}
-        data-stage={stage.at}
-        {...(under === 'dark' ? { 'data-theme': 'night' } : {})}
-        onKeyDown={press}
-      >
+      <Room data-stage={stage.at} {...(under === 'dark' ? { 'data-theme': 'night' } : {})}>
         <Cluster>
           <Button $kind="quiet" onPress={onClose}>
             Leave

@@ -17,9 +17,11 @@ import { TieCall } from './TieCall';
 
 const Fields = styled.div`
   display: grid;
-  grid-template-columns: repeat(auto-fit, minmax(240px, 1fr));
+  grid-template-columns: repeat(2, minmax(0, 320px));
   gap: 12px;
-  max-width: 640px;
+  @media (max-width: 820px) {
+    grid-template-columns: minmax(0, 1fr);
+  }
 `;
 const CONDITIONS = DONE_UNDER_IDS.map((id) => ({ id, name: DONE_UNDER[id] }));
 

@@ -1,6 +1,5 @@
 import { z } from 'zod';
-import { fail, ok, type Result } from '../../result';
-import type { Issue } from '../../result';
+import { type Issue, ok, type Result } from '../../result';
 
 /**
  * What a statement must be, by the text of the Experience API 1.0.3, part two (2.2 to 2.4, 4.1 to 4.6), from memory: only known
@@ -106,10 +105,12 @@ const statement = z
 export function checkStatement(input: unknown): Result<unknown> {
   const parsed = statement.safeParse(input);
   if (parsed.success) return ok(input);
-  const issues = parsed.error.issues.map((i): Issue => ({
-    code: 'no-statement',
-    path: i.path.map((p) => (typeof p === 'symbol' ? String(p) : p)),
-    values: { says: i.message },
-  }));
-  return issues.length > 0 ? { ok: false, issues } : fail('no-statement');
+  return {
+    ok: false,
+    issues: parsed.error.issues.map((i): Issue => ({
+      code: 'no-statement',
+      path: i.path.map((p) => (typeof p === 'symbol' ? String(p) : p)),
+      values: { says: i.message },
+    })),
+  };
 }
