@@ -2,7 +2,7 @@ import { z } from 'zod';
 import { passedStatement, voidingStatement } from '@/core/exchange/xapi/statement';
 import { v7 as uuid } from 'uuid';
 import { DONE_UNDER_IDS } from '@/core/training/standing/done-under';
-import { SKILL_IDS, type SkillId } from '@/core/training/standing/skills';
+import { SKILL_IDS } from '@/core/training/standing/skills';
 import type { DrillId } from '@/core/training/schedule/drill-ids';
 import { afterAnswer, askedFromMs, type Memory } from '@/core/training/schedule/memory';
 import { nextDrill } from '@/core/training/schedule/queue';
@@ -22,7 +22,7 @@ export const trainingSchema = z.object({
     z.object({
       who: z.string(),
       by: z.string(),
-      skill: z.enum(SKILL_IDS as unknown as [SkillId, ...SkillId[]]),
+      skill: z.enum(SKILL_IDS),
       daysAgo: z.number(),
       times: z.number(),
       under: z.array(z.enum(DONE_UNDER_IDS)),

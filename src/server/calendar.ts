@@ -64,6 +64,7 @@ export async function calendarOf(token: string, now: Date): Promise<string> {
     pool(),
     feed.crewId,
     daysLater(today, AHEAD_DAYS),
+    now,
   ))
     calendar.createEvent({
       id: `sign-off-${id}@vast-cleat`,

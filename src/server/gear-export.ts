@@ -1,10 +1,10 @@
-import Papa from 'papaparse';
 import type { GearRow } from '@/core/exchange/gear-csv/columns';
 import { writeGearTable } from '@/core/exchange/gear-csv/write';
 import { LOCKER_FORMAT } from '@/core/exchange/locker';
 import { startOf } from '@/core/gear/history';
 import type { Database } from '@/db/pool';
 import type { StoredGear } from '@/db/queries/gear';
+import { csvText, jsonList } from './export-text';
 import { gearHistories } from '@/db/queries/gear-events';
 import { allGear } from '@/db/queries/gear-list';
 
@@ -16,22 +16,9 @@ const rowOf = (g: StoredGear): GearRow => ({
 
 /** Everything a crew has as a table that spreadsheets read and no spreadsheet runs, some rows at a time. */
 export async function* exportCsv(db: Database, crewId: string): AsyncGenerator<string> {
-  const text = (rows: readonly (readonly string[])[]): string =>
-    `${Papa.unparse(rows as string[][], { newline: '\r\n' })}\r\n`;
-  yield text(writeGearTable([]));
+  yield csvText(writeGearTable([]));
   for await (const { gear } of allGear(db, crewId))
-    if (gear.length > 0) yield text(writeGearTable(gear.map(rowOf)).slice(1));
-}
-
-/** A list of JSON, one element a line. */
-async function* listOf(items: AsyncIterable<unknown>): AsyncGenerator<string> {
-  let isFirst = true;
-  yield '[';
-  for await (const item of items) {
-    yield `${isFirst ? '' : ','}\n${JSON.stringify(item)}`;
-    isFirst = false;
-  }
-  yield '\n]';
+    if (gear.length > 0) yield csvText(writeGearTable(gear.map(rowOf)).slice(1));
 }
 
 /** A whole locker with its history, one thing a line, some things at a time. What cannot be read goes with it as it is kept. */
@@ -46,7 +33,7 @@ export async function* exportLocker(db: Database, crewId: string): AsyncGenerato
     }
   }
   yield `{"format":${JSON.stringify(LOCKER_FORMAT)},"version":1,"items":`;
-  yield* listOf(items());
+  yield* jsonList(items());
   if (unreadable.length > 0) yield `,"unreadable":${JSON.stringify(unreadable)}`;
   yield '}\n';
 }

@@ -4,6 +4,7 @@ import { type Choice, whichKnots } from '@/core/knot/which/which';
 import { ROPE_MATERIALS, type RopeMaterialId } from '@/core/rope/materials';
 import { capital } from '@/wording/text';
 import { reasonInWords } from '@/wording/which';
+import { type Address, saidFirst } from './asked';
 
 const keys = <K extends string>(record: Record<K, unknown>): [K, ...K[]] =>
   Object.keys(record) as [K, ...K[]];
@@ -72,15 +73,13 @@ const ofMaterial = (id: RopeMaterialId): Condition[] => [
 ];
 
 /** The knots for what an address asks. */
-export function whichKnot(
-  asked: Readonly<Record<string, string | string[] | undefined>>,
-): WhichKnot {
-  const first = (key: string): string | undefined => [asked[key] ?? []].flat()[0];
+export function whichKnot(asked: Address): WhichKnot {
+  const first = (key: string): string | null => saidFirst(asked, key);
   const { job, c, of, mbs } = ASKED.parse({
     job: first('job'),
     c: first('c') ?? '',
     of: first('of'),
-    mbs: first('mbs') ?? null,
+    mbs: first('mbs'),
   });
   const conditions = [...new Set([...c, ...ofMaterial(of)])];
   const { suits, out } = whichKnots({ job, conditions }, of);

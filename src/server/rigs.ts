@@ -2,6 +2,7 @@ import { z } from 'zod';
 import { entryOf } from '@/core/knot/catalogue';
 import type { Bearing, Joint, Rig, RigInputs } from '@/core/rigs/rig';
 import { rigOf, RIGS } from '@/core/rigs/rigs';
+import { type Address, saidFirst } from './asked';
 
 const number = (usual: number, least: number, most: number) =>
   z.coerce.number().min(least).max(most).catch(usual);
@@ -25,10 +26,8 @@ export interface RigPage {
 }
 
 /** The page of a rig; the first one where none is named, null where there is none of that name. */
-export function rigPage(
-  asked: Readonly<Record<string, string | string[] | undefined>>,
-): RigPage | null {
-  const first = (key: string): string | undefined => [asked[key] ?? []].flat()[0];
+export function rigPage(asked: Address): RigPage | null {
+  const first = (key: string): string | undefined => saidFirst(asked, key) ?? undefined;
   const rig = rigOf(first('rig') ?? RIGS[0]!.id);
   if (!rig) return null;
   const inputs: RigInputs = INPUTS.parse(

@@ -10,10 +10,14 @@ export interface StatementStore {
   readonly password: string;
 }
 
-/** The store that is configured; null where there is none: then statements are kept, and can be had as a file. */
+/**
+ * The store that is configured; null where there is none: then statements are kept, and can be had as a file.
+ * @throws Error where its address is none: nobody would notice that nothing is sent
+ */
 export function configuredStore(env: NodeJS.ProcessEnv): StatementStore | null {
   const endpoint = env['XAPI_ENDPOINT']?.replace(/\/+$/, '');
-  if (!endpoint || !URL.canParse(endpoint)) return null;
+  if (!endpoint) return null;
+  if (!URL.canParse(endpoint)) throw new Error(`XAPI_ENDPOINT is no address: ${endpoint}`);
   return { endpoint, user: env['XAPI_USER'] ?? '', password: env['XAPI_PASSWORD'] ?? '' };
 }
 

@@ -6,7 +6,7 @@ import type { Plan } from '@/core/securement/plan';
 import { comesBefore, COURSE_IDS, type CourseId, courseOf } from '@/core/training/standing/courses';
 import { skillsOfPlan } from '@/core/training/standing/plan-skills';
 import { isSkillId, pointsOf, type SkillId } from '@/core/training/standing/skills';
-import { counts, type SkillStanding, standingIn } from '@/core/training/standing/standing';
+import { counts, standingIn } from '@/core/training/standing/standing';
 import { turnedWords } from '@/core/knot/drawing/turned-words';
 import { MY_SIDE } from '@/core/knot/drawing/view';
 import { type Database, transaction } from '@/db/pool';
@@ -15,7 +15,6 @@ import { lockMember, type Member, membersOfCrew } from '@/db/queries/members';
 import {
   addSignOff,
   type KeptSignOff,
-  type LastSignOff,
   lastSignOffs,
   revokeSignOff,
   signOffById,
@@ -103,18 +102,18 @@ export async function revoke(by: Member, id: string, reason: string, now: Date):
   });
 }
 
-/** The newest sign-off by member and skill. */
-const byMemberAndSkill = (last: readonly LastSignOff[]): ReadonlyMap<string, LastSignOff> =>
-  new Map(last.map((s) => [`${s.memberId} ${s.skill}`, s]));
-
-const withId = (
-  last: LastSignOff | undefined,
-  months: number,
-  today: string,
-): SkillStanding & { readonly signOffId: string | null } => ({
-  ...standingIn(last ?? null, months, today),
-  signOffId: last?.id ?? null,
-});
+/** The people of a crew, and how each stands in anything. */
+async function crewStanding(db: Database, crewId: string, now: Date) {
+  const { signOffMonths: months } = (await crewSettings(db, crewId)).intervals;
+  const people = await membersOfCrew(db, crewId, CAUTIONS_VERSION);
+  const signed = await lastSignOffs(db, crewId);
+  const last = new Map(signed.map((s) => [`${s.memberId} ${s.skill}`, s]));
+  const standing = (memberId: string, skill: SkillId) => {
+    const newest = last.get(`${memberId} ${skill}`) ?? null;
+    return { ...standingIn(newest, months, dayOf(now)), signOffId: newest?.id ?? null };
+  };
+  return { months, people, signed, standing };
+}
 
 /** The course an address asks for; that of transport crews where it names none. */
 export const courseAsked = (asked: string | null): CourseId =>
@@ -127,13 +126,11 @@ export async function standingOfCrew(
   course: CourseId,
   now: Date,
 ): Promise<Standing> {
-  const { intervals } = await crewSettings(db, crewId);
-  const people = await membersOfCrew(db, crewId, CAUTIONS_VERSION);
-  const last = byMemberAndSkill(await lastSignOffs(db, crewId));
+  const { months, people, standing } = await crewStanding(db, crewId, now);
   const skills = courseOf(course);
   return {
     course,
-    months: intervals.signOffMonths,
+    months,
     skills: skills.map((id) => ({
       id,
       title: skillTitle(id),
@@ -144,9 +141,7 @@ export async function standingOfCrew(
       id,
       name,
       role,
-      standing: skills.map((s) =>
-        withId(last.get(`${id} ${s}`), intervals.signOffMonths, dayOf(now)),
-      ),
+      standing: skills.map((s) => standing(id, s)),
     })),
   };
 }
@@ -158,12 +153,8 @@ export async function peopleForPlan(
   plan: Pick<Plan, 'lines'>,
   now: Date,
 ): Promise<Answered<typeof TRAINING_API.planPeople>> {
-  const { intervals } = await crewSettings(db, crewId);
-  const people = await membersOfCrew(db, crewId, CAUTIONS_VERSION);
-  const signed = await lastSignOffs(db, crewId);
-  const last = byMemberAndSkill(signed);
-  const isCurrent = (id: string, skill: SkillId): boolean =>
-    counts(standingIn(last.get(`${id} ${skill}`) ?? null, intervals.signOffMonths, dayOf(now)));
+  const { people, signed, standing } = await crewStanding(db, crewId, now);
+  const isCurrent = (id: string, skill: SkillId): boolean => counts(standing(id, skill));
   const wanted = skillsOfPlan(plan);
   return {
     kept: signed.length > 0,
@@ -185,15 +176,14 @@ export async function lapsesUntil(
   db: Database,
   crewId: string,
   until: string,
+  now: Date,
 ): Promise<{ id: string; day: string; person: string; title: string }[]> {
-  const { intervals } = await crewSettings(db, crewId);
-  const names = new Map(
-    (await membersOfCrew(db, crewId, CAUTIONS_VERSION)).map((m) => [m.id, m.name]),
-  );
-  return (await lastSignOffs(db, crewId))
+  const { months, people, signed } = await crewStanding(db, crewId, now);
+  const names = new Map(people.map((m) => [m.id, m.name]));
+  return signed
     .filter((s) => s.revokedOn === null)
     .flatMap(({ id, memberId, skill, signedOn }) => {
-      const day = monthsLater(signedOn, intervals.signOffMonths);
+      const day = monthsLater(signedOn, months);
       const person = names.get(memberId);
       // Who has left, and what the catalogue no longer has, is nobody's to sign again.
       return person !== undefined && isSkillId(skill) && day <= until

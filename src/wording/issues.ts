@@ -187,6 +187,8 @@ const ISSUES: Record<string, (v: Issue['values']) => string> = {
   'password-wrong': () => 'This is not your present password.',
   'sign-self': () => 'Nobody signs for themselves. Ask another instructor.',
   'points-open': () => 'Sign only when every point was right. What is not, is to be shown again.',
+  'form-unknown': (v) =>
+    `There is no form “${v['form']}”. Write knot and form, such as bowline/facing-away.`,
   'no-plain-number': (v) => `“${v['text']}” is no number. Write 0.6, or 60 %.`,
   'level-unknown': () => 'This question has no such step.',
   'points-count': (v) =>

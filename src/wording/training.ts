@@ -3,9 +3,7 @@ import { type Job, JOBS } from '@/core/knot/which/situation';
 import { type Ask, type DrillId, type FormAsk, partsOf } from '@/core/training/schedule/drill-ids';
 import type { Question, ReckoningId } from '@/core/training/reckoning/kinds';
 import type { SlipCode } from '@/core/training/reckoning/reckoning';
-import type { SkillId } from '@/core/training/standing/skills';
-import type { StandingState } from '@/core/training/standing/standing';
-import type { AnswerGrade } from '@/core/training/schedule/memory';
+import { formOfSkill, type SkillId } from '@/core/training/standing/skills';
 import { type Dimension, type UnitChoice, unitFor, UNITS } from '@/core/units';
 
 /** What each kind of question practises. */
@@ -158,40 +156,6 @@ export function drillTitle(id: DrillId): string {
 
 /** A skill's name. */
 export function skillTitle(id: SkillId): string {
-  const { ask, subject } = partsOf(id as DrillId);
-  return ask === 'reckon' ? RECKONING_TITLES[subject as ReckoningId] : formTitle(id);
-}
-
-/** How somebody stands in a skill, in a word. */
-export const STANDING_WORDS: Record<StandingState, string> = {
-  current: 'current',
-  lapsing: 'lapsing',
-  lapsed: 'lapsed',
-  revoked: 'taken back',
-  missing: 'missing',
-};
-
-const DAY_MS = 86_400_000;
-
-/** When something is asked again: "in a few minutes", "tomorrow", "in 12 days". */
-export function wordAgain(dueAt: string, now: Date): string {
-  const days = Math.round((new Date(dueAt).getTime() - now.getTime()) / DAY_MS);
-  if (days < 1) return 'in a few minutes';
-  return days === 1 ? 'tomorrow' : `in ${days} days`;
-}
-
-/** How an answer went, in a list. */
-export const GRADE_WORDS: Record<AnswerGrade, string> = {
-  good: 'right',
-  hard: 'right in part',
-  again: 'not right',
-};
-
-/** A time of tying: "12.4 s", "1 min 05 s"; a dash where there is none. */
-export function wordSeconds(ms: number | null): string {
-  if (ms === null) return '–';
-  const seconds = ms / 1000;
-  if (seconds < 60) return `${seconds.toFixed(1)}\u00a0s`;
-  const whole = Math.round(seconds);
-  return `${Math.floor(whole / 60)}\u00a0min ${String(whole % 60).padStart(2, '0')}\u00a0s`;
+  const form = formOfSkill(id);
+  return form ? formTitle(form.name) : RECKONING_TITLES[id.split('/')[1] as ReckoningId];
 }

@@ -14,7 +14,6 @@ CREATE TABLE drill_review (
 -- A question is answered once: what is sent again counts no second time.
 CREATE UNIQUE INDEX drill_review_once ON drill_review (member_id, drill, number);
 CREATE INDEX drill_review_of_member ON drill_review (member_id, at DESC, id DESC);
-CREATE INDEX drill_review_of_crew ON drill_review (crew_id, at DESC);
 CREATE TRIGGER drill_review_append_only BEFORE UPDATE OR DELETE ON drill_review
   FOR EACH ROW EXECUTE FUNCTION refuse_change();
 CREATE TRIGGER drill_review_never_emptied BEFORE TRUNCATE ON drill_review

@@ -46,8 +46,8 @@ export async function markRefused(db: Database, id: string, nextTryAt: Date): Pr
 
 const BATCH = 200;
 
-/** All statements of a crew, oldest first, some at a time. */
-export async function* allStatements(db: Database, crewId: string): AsyncGenerator<unknown[]> {
+/** All statements of a crew, oldest first, read some at a time. */
+export async function* allStatements(db: Database, crewId: string): AsyncGenerator<unknown> {
   let [at, id]: [string | null, string | null] = [null, null];
   for (;;) {
     const rows: { id: string; made_at: Date; body: unknown }[] = await many(
@@ -57,7 +57,7 @@ export async function* allStatements(db: Database, crewId: string): AsyncGenerat
        AND ($2::timestamptz IS NULL OR (made_at, id) > ($2::timestamptz, $3::uuid)) ORDER BY made_at, id LIMIT ${BATCH}`,
       [crewId, at, id],
     );
-    if (rows.length > 0) yield rows.map((r) => r.body);
+    yield* rows.map((r) => r.body);
     const last = rows.at(-1);
     if (!last || rows.length < BATCH) return;
     [at, id] = [last.made_at.toISOString(), last.id];

@@ -3,7 +3,7 @@ import { ENTRY_IDS } from '@/core/knot/entry-ids';
 import { RECKONING_IDS } from '@/core/training/reckoning/kinds';
 import { SLIPS } from '@/core/training/reckoning/reckoning';
 import { DONE_UNDER_IDS } from '@/core/training/standing/done-under';
-import { formOfSkill, SKILL_IDS, type SkillId } from '@/core/training/standing/skills';
+import { FORM_SKILLS } from '@/core/training/standing/skills';
 import { GRADES } from '@/core/training/schedule/memory';
 import { UNITS, type UnitId } from '@/core/units';
 import { working } from './answers/parts';
@@ -154,9 +154,7 @@ export const reviewsAnswer = z.strictObject({
   next: z.string().nullable(),
 });
 
-const tyable = z.enum(
-  SKILL_IDS.filter((id) => formOfSkill(id) !== null) as [SkillId, ...SkillId[]],
-);
+const tyable = z.enum(FORM_SKILLS);
 
 /** One time that a form was tied with real rope. `points`: of each point that is looked at, whether it was right. */
 export const tyingBody = z.strictObject({
@@ -176,7 +174,7 @@ export const tyingExample = {
 
 /** How somebody ties a form: by condition, easy to hard, and which comes next. */
 export const tyingsAnswer = z.strictObject({
-  skill: z.string(),
+  skill: tyable,
   title: z.string(),
   points: z.array(z.string()),
   by: z.array(

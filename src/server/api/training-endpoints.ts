@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import { DONE_UNDER_IDS, LEAST_TIMES } from '@/core/training/standing/done-under';
-import { SKILL_IDS, type SkillId } from '@/core/training/standing/skills';
+import { SKILL_IDS } from '@/core/training/standing/skills';
 import {
   planPeopleAnswer,
   signOffAnswer,
@@ -9,7 +9,7 @@ import {
 } from './answers/training';
 import { endpoint, type Endpoint } from './endpoint';
 
-const skill = z.enum(SKILL_IDS as unknown as [SkillId, ...SkillId[]]);
+const skill = z.enum(SKILL_IDS);
 
 /** What an instructor saw, and signs for. `points`: of each point of the skill, whether it was right. */
 export const signOffRequest = z.strictObject({

@@ -32,6 +32,7 @@ import {
 import { type UnitChoice, unitFor, type UnitId } from '@/core/units';
 import { ASK_TITLES, askOf, RECKONING_TITLES } from '@/wording/training';
 import { MOST_NUMBER } from '../api/drill-schemas';
+import { type Address, saidFirst } from '../asked';
 import { shippedOf } from '../knots';
 import { chanceOf, numberByChance } from './numbers';
 
@@ -233,15 +234,14 @@ const ADDRESS = z.object({
 
 /** The question an address names, for practice; one by chance where it names none, and the number of another. */
 export async function practice(
-  address: Readonly<Record<string, string | string[] | undefined>>,
+  address: Address,
   units: UnitChoice,
   chance: Chance,
 ): Promise<{ readonly asked: Asked; readonly next: number }> {
-  const first = (key: string): string | undefined => [address[key] ?? []].flat()[0];
   const { ask, kind, n } = ADDRESS.parse({
-    ask: first('ask'),
-    kind: first('kind'),
-    n: first('n') ?? null,
+    ask: saidFirst(address, 'ask'),
+    kind: saidFirst(address, 'kind'),
+    n: saidFirst(address, 'n'),
   });
   return {
     asked: await askedOf(ask, n ?? numberByChance(chance), kind, units),

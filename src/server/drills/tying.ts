@@ -1,5 +1,5 @@
 import type { z } from 'zod';
-import { formOfSkill, isSkillId, type SkillId, SKILL_IDS } from '@/core/training/standing/skills';
+import { FORM_SKILLS, type SkillId } from '@/core/training/standing/skills';
 import { tyingSummary } from '@/core/training/tying/tying';
 import type { Database } from '@/db/pool';
 import type { Learner } from '@/db/queries/drills';
@@ -14,17 +14,21 @@ import { pointsInWords } from '../training';
 /** How somebody ties a form, and under what next. */
 export type Tyings = Answered<typeof DRILL_API.tyings>;
 
-/** Forms that can be tied, for a list; reckonings cannot. */
-export const TIED_LISTED = SKILL_IDS.filter((id) => formOfSkill(id) !== null).map((id) => ({
-  id,
-  title: skillTitle(id),
-}));
+/** Forms that can be tied, for a list. */
+export const TIED_LISTED = FORM_SKILLS.map((id) => ({ id, title: skillTitle(id) }));
 
 const FIRST: SkillId = 'bowline/facing-away';
 
 /** The form an address asks for; the bowline where it names none that can be tied. */
 export const tiedAsked = (asked: string | null): SkillId =>
-  asked !== null && isSkillId(asked) && formOfSkill(asked) ? asked : FIRST;
+  FORM_SKILLS.find((id) => id === asked) ?? FIRST;
+
+/** The same where a program asks. @throws Refusal 422 for what is no form */
+export function tiedWanted(asked: string | null): SkillId {
+  if (asked !== null && tiedAsked(asked) !== asked)
+    throw refuse(422, 'form-unknown', { form: asked.slice(0, 60) }, ['?', 'skill']);
+  return tiedAsked(asked);
+}
 
 /** How somebody does in a form: best and typical times, fumbles, and what to tie it under next. */
 export async function tyingsOf(db: Database, { id }: Learner, skill: SkillId): Promise<Tyings> {

@@ -1,4 +1,3 @@
-import Papa from 'papaparse';
 import { badgeOf } from '@/core/exchange/badge';
 import { guardCell } from '@/core/exchange/gear-csv/cells';
 import { monthsLater } from '@/core/gear/due';
@@ -8,6 +7,7 @@ import { crewSettings } from '@/db/queries/crews';
 import type { Member } from '@/db/queries/members';
 import { allSignOffs } from '@/db/queries/sign-offs';
 import { allStatements } from '@/db/queries/statements';
+import { csvText, jsonList } from '../export-text';
 import { homeOf } from '../statements';
 import { shown, type SignOff } from '../training';
 import type { CertificateText } from './certificate';
@@ -36,13 +36,11 @@ const COLUMNS = [
 
 /** All sign-offs of a crew as a table that spreadsheets read and no spreadsheet runs, some rows at a time. */
 export async function* signOffsCsv(db: Database, crewId: string): AsyncGenerator<string> {
-  const text = (rows: readonly (readonly string[])[]): string =>
-    `${Papa.unparse(rows as string[][], { newline: '\r\n' })}\r\n`;
   const { intervals } = await crewSettings(db, crewId);
-  yield text([COLUMNS]);
+  yield csvText([COLUMNS]);
   for await (const page of allSignOffs(db, crewId))
     if (page.length > 0)
-      yield text(
+      yield csvText(
         page
           .map(shown)
           .map((s) =>
@@ -67,14 +65,8 @@ export async function* signOffsCsv(db: Database, crewId: string): AsyncGenerator
 
 /** All statements of a crew as JSON, one a line. */
 export async function* statementsJson(db: Database, crewId: string): AsyncGenerator<string> {
-  let isFirst = true;
-  yield '[';
-  for await (const batch of allStatements(db, crewId))
-    for (const statement of batch) {
-      yield `${isFirst ? '' : ','}\n${JSON.stringify(statement)}`;
-      isFirst = false;
-    }
-  yield '\n]\n';
+  yield* jsonList(allStatements(db, crewId));
+  yield '\n';
 }
 
 /** A sign-off as a credential. */

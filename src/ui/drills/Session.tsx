@@ -3,7 +3,7 @@ import { useRouter } from 'next/navigation';
 import { useState } from 'react';
 import type { Asked } from '@/server/drills/questions';
 import type { Counts } from '@/server/drills/today';
-import { wordAgain } from '@/wording/training';
+import { wordAgain } from '@/wording/drill-words';
 import { call } from '../api';
 import { ButtonLink } from '../kit/Button';
 import { Cluster } from '../kit/layout';

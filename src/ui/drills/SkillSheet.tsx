@@ -10,11 +10,12 @@ import {
 } from '@/core/training/standing/done-under';
 import { counts } from '@/core/training/standing/standing';
 import type { SignOff } from '@/server/training';
-import { STANDING_WORDS } from '@/wording/training';
+import { STANDING_WORDS } from '@/wording/drill-words';
 import { call, messageOf } from '../api';
 import { useMember } from '../frame/MemberContext';
 import { Button, ButtonLink } from '../kit/Button';
 import { Check } from '../kit/Check';
+import { NumberField } from '../kit/fields';
 import { Cluster, Stack } from '../kit/layout';
 import { Sheet } from '../kit/Sheet';
 import { ErrorText, Small } from '../kit/text';
@@ -92,7 +93,7 @@ function SignForm({
   onDone: () => void;
 }) {
   const [seen, setSeen] = useState<readonly boolean[]>(points.map(() => false));
-  const [times, setTimes] = useState(String(LEAST_TIMES));
+  const [times, setTimes] = useState<number>(LEAST_TIMES);
   const [under, setUnder] = useState<readonly DoneUnder[]>(['on-a-bar']);
   const [note, setNote] = useState('');
   const [password, setPassword] = useState('');
@@ -102,9 +103,9 @@ function SignForm({
     const answer = await call('POST /sign-offs', {
       body: {
         memberId: person.id,
-        skill: skill.id as never,
+        skill: skill.id,
         points: [...seen],
-        times: Number(times),
+        times,
         under: [...under],
         note,
         password,
@@ -123,7 +124,14 @@ function SignForm({
           </Check>
         ))}
       </div>
-      <TextField label="How many times, clean" value={times} onChange={setTimes} />
+      <NumberField
+        label="How many times, clean"
+        value={times}
+        least={LEAST_TIMES}
+        most={100}
+        whole
+        onChange={setTimes}
+      />
       <Small>Done</Small>
       <Two role="group" aria-label="Done">
         {DONE_UNDER_IDS.map((u) => (

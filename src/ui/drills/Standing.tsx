@@ -5,7 +5,7 @@ import { Button as AriaButton } from 'react-aria-components/Button';
 import styled from 'styled-components';
 import type { StandingState } from '@/core/training/standing/standing';
 import type { Standing } from '@/server/training';
-import { STANDING_WORDS } from '@/wording/training';
+import { STANDING_WORDS } from '@/wording/drill-words';
 import { ButtonLink } from '../kit/Button';
 import { Cluster } from '../kit/layout';
 import { ScrollTable } from '../kit/ScrollTable';

@@ -2,7 +2,7 @@
 import { useEffect, useRef, useState } from 'react';
 import styled from 'styled-components';
 import { DONE_UNDER, type DoneUnder } from '@/core/training/standing/done-under';
-import { wordSeconds } from '@/wording/training';
+import { wordSeconds } from '@/wording/drill-words';
 import { Button } from '../kit/Button';
 import { Check } from '../kit/Check';
 import { Cluster, Stack } from '../kit/layout';

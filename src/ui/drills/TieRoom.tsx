@@ -4,7 +4,7 @@ import { useState } from 'react';
 import styled from 'styled-components';
 import { DONE_UNDER, DONE_UNDER_IDS, type DoneUnder } from '@/core/training/standing/done-under';
 import type { Tyings } from '@/server/drills/tying';
-import { wordSeconds } from '@/wording/training';
+import { wordSeconds } from '@/wording/drill-words';
 import { messageOf } from '../api';
 import { Button } from '../kit/Button';
 import { Cluster, Stack } from '../kit/layout';
@@ -79,7 +79,7 @@ export function TieRoom({
       'POST /drills/ties',
       {
         body: {
-          skill: now.skill as never,
+          skill: now.skill,
           under,
           tookMs,
           points: [...points],

@@ -4,7 +4,7 @@ import type { CSSProperties } from 'react';
 import styled from 'styled-components';
 import type { Today } from '@/server/drills/today';
 import type { AnswerOf } from '../routes';
-import { GRADE_WORDS } from '@/wording/training';
+import { GRADE_WORDS } from '@/wording/drill-words';
 import { ButtonLink } from '../kit/Button';
 import { Cluster, Stack } from '../kit/layout';
 import { Small } from '../kit/text';

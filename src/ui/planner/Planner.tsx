@@ -40,12 +40,9 @@ const PlanConflict = dynamic(
     loading: () => null,
   },
 );
-const PeopleStrip = dynamic(
-  () => orNothing(import('../road/PeopleStrip').then((m) => m.PeopleStrip)),
-  {
-    ssr: false,
-  },
-);
+const PeopleStrip = dynamic(() => orNothing(import('./PeopleStrip').then((m) => m.PeopleStrip)), {
+  ssr: false,
+});
 const RoadStrip = dynamic(() => orNothing(import('../road/RoadStrip').then((m) => m.RoadStrip)), {
   ssr: false,
 });

@@ -11,8 +11,10 @@ const FORMS: ReadonlyMap<string, NamedForm> = new Map(
     .map((f) => [f.name, f]),
 );
 
-export const SKILL_IDS: readonly SkillId[] = [
-  ...[...FORMS.keys()].map((name) => name as SkillId),
+/** Forms, in the order they are taught: what can be tied. */
+export const FORM_SKILLS = [...FORMS.keys()] as [SkillId, ...SkillId[]];
+export const SKILL_IDS: readonly [SkillId, ...SkillId[]] = [
+  ...FORM_SKILLS,
   ...RECKONING_IDS.map((kind): SkillId => `reckon/${kind}`),
 ];
 const ALL: ReadonlySet<string> = new Set(SKILL_IDS);

@@ -2,8 +2,10 @@ import { z } from 'zod';
 import { ROLES } from '@/db/queries/members';
 import { COURSE_IDS } from '@/core/training/standing/courses';
 import { DONE_UNDER_IDS } from '@/core/training/standing/done-under';
+import { SKILL_IDS } from '@/core/training/standing/skills';
 import { STANDINGS } from '@/core/training/standing/standing';
 
+const skill = z.enum(SKILL_IDS);
 const person = { id: z.uuid(), name: z.string() };
 
 /** A sign-off as it was made, with how it was taken back, if it was. */
@@ -41,7 +43,7 @@ export const standingAnswer = z.strictObject({
   months: z.int(),
   skills: z.array(
     z.strictObject({
-      id: z.string(),
+      id: skill,
       title: z.string(),
       comesBefore: z.array(z.string()),
       /** What is looked at before it is signed. */

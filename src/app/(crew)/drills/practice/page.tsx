@@ -1,4 +1,5 @@
 import { UNIT_CHOICES } from '@/core/units';
+import type { Address } from '@/server/asked';
 import { practice } from '@/server/drills/questions';
 import { PRACTICE_LISTED } from '@/server/drills/room';
 import { memberOrFirstPage } from '@/server/page';
@@ -6,9 +7,7 @@ import { Practice } from '@/ui/drills/Practice';
 
 export const metadata = { title: 'Practice · Vast Cleat' };
 
-type Address = Promise<Record<string, string | string[] | undefined>>;
-
-export default async function Page({ searchParams }: { searchParams: Address }) {
+export default async function Page({ searchParams }: { searchParams: Promise<Address> }) {
   const { units } = await memberOrFirstPage();
   const { asked, next } = await practice(await searchParams, UNIT_CHOICES[units], Math.random);
   return (

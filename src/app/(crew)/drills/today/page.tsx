@@ -1,6 +1,7 @@
 import { z } from 'zod';
 import { UNIT_CHOICES } from '@/core/units';
 import { pool } from '@/db/pool';
+import type { Address } from '@/server/asked';
 import { PRACTICE_LISTED } from '@/server/drills/room';
 import { nextAsked } from '@/server/drills/today';
 import { memberOrFirstPage } from '@/server/page';
@@ -12,11 +13,7 @@ const whole = (most: number, otherwise: number) =>
   z.coerce.number().int().min(0).max(most).catch(otherwise);
 const ADDRESS = z.object({ of: whole(100, 10), done: whole(100, 0) });
 
-export default async function Page({
-  searchParams,
-}: {
-  searchParams: Promise<Record<string, string | string[] | undefined>>;
-}) {
+export default async function Page({ searchParams }: { searchParams: Promise<Address> }) {
   const member = await memberOrFirstPage();
   const { of, done } = ADDRESS.parse(await searchParams);
   const { asked, counts } = await nextAsked(

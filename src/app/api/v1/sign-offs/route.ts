@@ -11,7 +11,7 @@ export const GET = route(API.listSignOffs, async ({ request, member: { crewId } 
   const asked = new URL(request.url).searchParams;
   const member = asked.get('member');
   if (member !== null && !z.uuid().safeParse(member).success)
-    throw refuse(422, 'invalid-value', {}, ['?', 'member']);
+    throw refuse(422, 'invalid-format', {}, ['?', 'member']);
   const { signOffs, next } = await signOffPage(pool(), crewId, member, readMarker(asked, true));
   return answer(API.listSignOffs, { signOffs: signOffs.map(shown), next: writeMarker(next) });
 });

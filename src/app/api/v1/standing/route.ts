@@ -1,9 +1,11 @@
+import { COURSE_IDS } from '@/core/training/standing/courses';
 import { pool } from '@/db/pool';
 import { API } from '@/server/api/endpoints';
+import { choiceAsked } from '@/server/asked';
 import { answer, route } from '@/server/route';
-import { courseAsked, standingOfCrew } from '@/server/training';
+import { standingOfCrew } from '@/server/training';
 
 export const GET = route(API.standing, async ({ request, member, now }) => {
-  const course = courseAsked(new URL(request.url).searchParams.get('course'));
+  const course = choiceAsked(request, 'course', COURSE_IDS);
   return answer(API.standing, await standingOfCrew(pool(), member.crewId, course, now));
 });

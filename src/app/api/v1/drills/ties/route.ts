@@ -1,13 +1,13 @@
 import { pool } from '@/db/pool';
 import { API } from '@/server/api/endpoints';
 import { recorded } from '@/server/documents';
-import { keepTying, tiedAsked, tyingsOf } from '@/server/drills/tying';
+import { keepTying, tiedWanted, tyingsOf } from '@/server/drills/tying';
 import { once } from '@/server/once';
 import { answer, route } from '@/server/route';
 
 export const GET = route(API.tyings, async ({ request, member }) => {
   const asked = new URL(request.url).searchParams.get('skill');
-  return answer(API.tyings, await tyingsOf(pool(), member, tiedAsked(asked)));
+  return answer(API.tyings, await tyingsOf(pool(), member, tiedWanted(asked)));
 });
 
 export const POST = route(API.tie, async (call) =>

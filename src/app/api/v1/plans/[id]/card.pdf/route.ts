@@ -4,11 +4,11 @@ import { planById } from '@/db/queries/plans';
 import { recentChecks } from '@/db/queries/road-checks';
 import { addressOfPlan } from '@/server/addresses';
 import { API } from '@/server/api/endpoints';
+import { choiceAsked } from '@/server/asked';
 import { PAPER_IDS } from '@/server/papers';
 import { documentId } from '@/server/documents';
 import { factsToday } from '@/server/gear';
 import { drawCard } from '@/server/jobs/pool';
-import { refuse } from '@/server/problem';
 import { clockOf } from '@/server/road-checks';
 import { fileResponse, route } from '@/server/route';
 import { printedOf } from '@/wording/printed';
@@ -16,9 +16,7 @@ import { wordChecksToCome } from '@/wording/road';
 import { wordUtc } from '@/wording/text';
 
 export const GET = route(API.card, async ({ request, params, member, now, secure }) => {
-  const asked = new URL(request.url).searchParams.get('paper') ?? 'a4';
-  const paper = PAPER_IDS.find((id) => id === asked);
-  if (!paper) throw refuse(422, 'invalid-value', { choices: PAPER_IDS.join(', ') }, ['paper']);
+  const paper = choiceAsked(request, 'paper', PAPER_IDS);
   const { crewId, crewName, units } = member;
   const stored = await planById(pool(), crewId, documentId(params));
   const plan = stored.document;
