@@ -198,6 +198,8 @@ export async function loadDemo(db: Database, again = ''): Promise<ReadonlyMap<st
         name,
         role,
         passwordHash,
+        // Crews loaded at the same moment do not wait for each other's names.
+        signInName: again ? `${name}${again}` : undefined,
         demo: again === '',
       });
       members.set(name, memberId);
