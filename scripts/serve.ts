@@ -1,3 +1,4 @@
+import { isIP } from 'node:net';
 import next from 'next';
 import { DatabaseWatch } from '@/server/front/database-watch';
 import { Front } from '@/server/front/front';
@@ -10,8 +11,9 @@ import { tokens } from '@/ui/theme/tokens';
 
 /** The application on one address. Started by the start script, which holds its other end: without it, it stops. */
 const { DATABASE_URL, PUBLIC_URL, TRUST_PROXY } = process.env;
-/** This machine alone, whatever a shell calls its host. */
-const HOST = '127.0.0.1';
+/** This machine alone, unless an address of it is given; what else a shell calls its host is of no account. */
+const LOOPBACK = '127.0.0.1';
+const host = isIP(process.env['HOST'] ?? '') ? process.env['HOST']! : LOOPBACK;
 const port = Number(process.env['PORT']);
 const dev = process.argv.includes('--dev');
 if (!DATABASE_URL) throw new Error('DATABASE_URL is not set');
@@ -26,12 +28,12 @@ const front = new Front({
   publicUrl: PUBLIC_URL,
   tokens,
 });
-const app = next({ dev, dir: process.cwd(), hostname: HOST, port, httpServer: front.server });
+const app = next({ dev, dir: process.cwd(), hostname: host, port, httpServer: front.server });
 await app.prepare();
 answer = app.getRequestHandler();
 if (dev) front.server.on('upgrade', app.getUpgradeHandler());
-await front.listen(port, HOST);
-log.info({ port, host: HOST }, 'listening');
+await front.listen(port, host);
+log.info({ port, host }, 'listening');
 process.send?.('listening');
 const judging = keepJudging();
 const store = configuredStore(process.env);

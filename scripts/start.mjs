@@ -1,3 +1,5 @@
+import { isIP, isIPv6 } from 'node:net';
+import { networkInterfaces } from 'node:os';
 import { startCluster } from './lib/cluster.mjs';
 import { ensurePackages } from './lib/prerequisites.mjs';
 import { ensureBuild, ensureDependencies, prepareDatabase } from './lib/project.mjs';
@@ -7,6 +9,19 @@ import { main, portIsFree, say, Stop } from './lib/system.mjs';
 const dev = process.argv.includes('--dev');
 const port = Number(process.env.PORT ?? 3000);
 const PARENT_MS = 500;
+
+/** Where pages are found: on this machine alone, or in its network where `HOST` is an address of it. */
+function addresses(at) {
+  const { HOST: host = '' } = process.env;
+  const url = (address) => `http://${isIPv6(address) ? `[${address}]` : address}:${at}`;
+  if (!isIP(host)) {
+    if (host) say(`HOST “${host}” is no address of a network: only this machine comes in`);
+    return [url('127.0.0.1')];
+  }
+  if (host !== '0.0.0.0' && host !== '::') return [url(host)];
+  const all = Object.values(networkInterfaces()).flat();
+  return all.filter((a) => a.family === 'IPv4').map((a) => url(a.address));
+}
 
 /** The database given from outside, or our own. The demo goes into our own, into another only when it is asked for. */
 async function openDatabase() {
@@ -54,7 +69,8 @@ async function run(database) {
     });
     forget = noteRunning(child, port);
     void exitCode(child).then((code) => stop(code || 1, `the application ended with code ${code}`));
-    if (await listening(child)) say(`open http://127.0.0.1:${port}  (Ctrl+C stops everything)`);
+    if (await listening(child))
+      say(`open ${addresses(port).join(' or ')}  (Ctrl+C stops everything)`);
   } catch (error) {
     database.stop();
     throw error;

@@ -1,6 +1,7 @@
 import pg from 'pg';
 import type { z } from 'zod';
 import { isAway } from './away';
+import { patient } from './patience';
 
 /** Anything SQL can be sent to: the pool, or one client inside a transaction. */
 export type Database = Pick<pg.Pool, 'query'> | Pick<pg.PoolClient, 'query'>;
@@ -25,8 +26,8 @@ export class ConstraintError extends Error {
 const UNIQUE_VIOLATION = '23505';
 
 /** A database that says nothing for so long is away; nothing we ask takes as long. */
-const PATIENCE_MS = 8000;
-const CONNECT_MS = 3000;
+const PATIENCE_MS = patient(8000);
+const CONNECT_MS = patient(3000);
 
 /** How the application connects: it waits for no answer for ever, and holds no lock after it is gone. */
 export const connectionOptions = (connectionString: string): pg.PoolConfig => ({

@@ -9,6 +9,7 @@ const APPEND_ONLY = [
   'tying',
   'sign_off',
   'sign_off_revocation',
+  'talk_record',
   'audit',
 ];
 

@@ -3,6 +3,7 @@ import { issuesOf } from '@/core/exchange/issues';
 import { meterLine } from '@/core/meter/reading';
 import { type MeterScene, READINGS_PER_S, sceneReading } from '@/core/meter/stand-in';
 import { Refusal, refuse } from './problem';
+import { Slots } from './slots';
 
 /**
  * The stand-in for an in-line load cell: plays a scene as lines of the cell's protocol over server-sent events.
@@ -73,26 +74,13 @@ export function meterEvent(query: MeterQuery, sequence: number): string {
   return `id: ${sequence}\ndata: ${sent}\n\n`;
 }
 
-/** Streams open now, by who listens. A slot ends with its connection. */
-const open = new Map<string, number>();
+const slots = new Slots({ ofOne: MOST_OF_ONE, inAll: MOST_STREAMS }, (why) =>
+  why === 'own'
+    ? refuse(429, 'meter-yours', { most: MOST_OF_ONE })
+    : refuse(503, 'meter-busy', { most: MOST_STREAMS }),
+);
 /** Streams open now, for tests. */
-export const openStreams = (): number => [...open.values()].reduce((a, b) => a + b, 0);
-
-/** Takes a slot for a member. @returns what gives it back, once. @throws Refusal when the member, or everybody, has enough */
-function takeSlot(who: string): () => void {
-  const own = open.get(who) ?? 0;
-  if (own >= MOST_OF_ONE) throw refuse(429, 'meter-yours', { most: MOST_OF_ONE });
-  if (openStreams() >= MOST_STREAMS) throw refuse(503, 'meter-busy', { most: MOST_STREAMS });
-  open.set(who, own + 1);
-  let given = false;
-  return () => {
-    if (given) return;
-    given = true;
-    const left = (open.get(who) ?? 1) - 1;
-    if (left > 0) open.set(who, left);
-    else open.delete(who);
-  };
-}
+export const openStreams = (): number => slots.taken;
 
 /**
  * The stream of one listener. `who`: the member; `signal`: ends when the listener goes, which may be before it began.
@@ -103,7 +91,7 @@ export function meterStream(
   who: string,
   signal: AbortSignal,
 ): ReadableStream<Uint8Array> {
-  const giveBack = takeSlot(who);
+  const giveBack = slots.take(who);
   const began = Date.now();
   const at = (): number =>
     Math.floor(((Date.now() - query.since) * READINGS_PER_S * query.pace) / 1000);

@@ -17,6 +17,7 @@ export type Action =
   | 'drill.do'
   | 'skill.read'
   | 'skill.sign'
+  | 'talk.lead'
   | 'crew.read'
   | 'crew.change'
   | 'member.manage'
@@ -39,6 +40,7 @@ const PERMISSIONS: Record<Action, readonly Role[]> = {
   'drill.do': ['lead', 'instructor', 'keeper', 'hand', 'trainee'],
   'skill.read': ['lead', 'instructor', 'keeper', 'hand', 'trainee'],
   'skill.sign': ['lead', 'instructor'],
+  'talk.lead': ['lead', 'instructor'],
   'crew.read': ['lead', 'instructor', 'keeper', 'hand', 'trainee'],
   'crew.change': ['lead'],
   'member.manage': ['lead'],

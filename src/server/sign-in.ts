@@ -1,5 +1,5 @@
 import type { Database } from '@/db/pool';
-import { memberBySignInName, signInKey } from '@/db/queries/members';
+import { type Member, memberBySignInName, signInKey } from '@/db/queries/members';
 import {
   countAttempt,
   forgetAttempts,
@@ -9,7 +9,7 @@ import {
 } from '@/db/queries/sign-in';
 import { waitFor } from './limiter';
 import { matches } from './passwords';
-import { refuse } from './problem';
+import { Refusal, refuse } from './problem';
 import { tokenHash } from './session';
 
 /**
@@ -59,4 +59,20 @@ export async function signIn(
   for (const [key] of keys)
     await (key.startsWith('address:') ? takeBackAttempt(db, key) : forgetAttempts(db, key));
   return member!.id;
+}
+
+/** Makes sure that who is signed in also knows the password, before something is signed. @throws Refusal 422 where it is wrong; 429 after too many */
+export async function checkOwnPassword(
+  db: Database,
+  { signInName, id }: Member,
+  password: string,
+  who: string,
+  device: string | undefined,
+): Promise<void> {
+  try {
+    if ((await signIn(db, { name: signInName, password }, who, device)) === id) return;
+  } catch (error) {
+    if (!(error instanceof Refusal) || error.status !== 401) throw error;
+  }
+  throw refuse(422, 'password-wrong', {}, ['password']);
 }

@@ -1,4 +1,5 @@
 import { type Database, transaction } from '@/db/pool';
+import { patient } from '@/db/patience';
 import { markReceived, markRefused, nextWaiting } from '@/db/queries/statements';
 import { log } from './log';
 
@@ -27,7 +28,7 @@ export const homeOf = (env: NodeJS.ProcessEnv): string => {
   return ours && URL.canParse(ours) ? new URL(ours).origin : 'https://vast-cleat.invalid';
 };
 
-const PATIENCE_MS = 8000;
+const PATIENCE_MS = patient(8000);
 const [FIRST_WAIT_MS, LONGEST_WAIT_MS] = [5000, 3_600_000];
 
 /** How long after so many failures it is tried again: twice as long each time, an hour at most. */

@@ -25,8 +25,8 @@ import { skillTitle } from '@/wording/training';
 import type { Answered } from './api/endpoint';
 import type { signOffRequest, TRAINING_API } from './api/training-endpoints';
 import { dayOf } from './days';
-import { Refusal, refuse } from './problem';
-import { signIn } from './sign-in';
+import { refuse } from './problem';
+import { checkOwnPassword } from './sign-in';
 import { homeOf } from './statements';
 
 /** The points of a skill as they are read from one's own side. */
@@ -43,22 +43,6 @@ export const shown = ({ body, ...kept }: KeptSignOff): SignOff => ({
   ...body,
   title: isSkillId(kept.skill) ? skillTitle(kept.skill) : kept.skill,
 });
-
-/** @throws Refusal 422 where the password is not the signer's own; 429 after too many */
-async function checkOwnPassword(
-  db: Database,
-  { signInName, id }: Member,
-  password: string,
-  who: string,
-  device: string | undefined,
-): Promise<void> {
-  try {
-    if ((await signIn(db, { name: signInName, password }, who, device)) === id) return;
-  } catch (error) {
-    if (!(error instanceof Refusal) || error.status !== 401) throw error;
-  }
-  throw refuse(422, 'password-wrong', {}, ['password']);
-}
 
 /**
  * Signs for somebody else, who was seen to do it. @throws Refusal 422 for oneself, for a point that was not right, or with a wrong

@@ -185,6 +185,17 @@ const ISSUES: Record<string, (v: Issue['values']) => string> = {
   'link-void': () =>
     'This link is used up, older than seven days, or was never made. Ask your lead for another.',
   'password-wrong': () => 'This is not your present password.',
+  'talk-code-unknown': () =>
+    'No talk is held under this code. Look at the screen again; codes end with the talk.',
+  'talk-code-needed': () => 'Join first: type the code that stands on the screen.',
+  'talk-other-question': () => 'This answers another question than the one that is asked.',
+  'talk-moved-on': () => 'The talk has gone on meanwhile. What is asked now is shown.',
+  'talk-over': () => 'This talk is over.',
+  'talk-shown-before': () =>
+    'Its answer was shown already, so it is not asked again. Show it, or go on.',
+  'drill-unknown': (v) => `There is no drill “${v['drill']}”.`,
+  'too-many-streams': (v) =>
+    `It is open on ${v['most']} pages already. Close one of them, then look again.`,
   'sign-self': () => 'Nobody signs for themselves. Ask another instructor.',
   'points-open': () => 'Sign only when every point was right. What is not, is to be shown again.',
   'form-unknown': (v) =>

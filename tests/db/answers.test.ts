@@ -228,6 +228,29 @@ describe('answers', () => {
     const { id } = await ask(API.createPlan, { body: demoDocument('carousel-crate') });
     expect((await ask(API.planPeople, { params: { id } })).skills.length).toBeGreaterThan(0);
   });
+  it('of talks', async () => {
+    expect((await ask(API.proposeTalk, { query: '?minutes=5' })).items).toHaveLength(4);
+    const { id, code } = await ask(API.beginTalk, { body: { drills: ['name/overhand/plain'] } });
+    const params = { id };
+    expect((await ask(API.talkWall, { params })).people).toBe(0);
+    const lead = cookie;
+    await ask(API.joinTalk, { body: { code } });
+    cookie = `${lead}; ${cookie}`;
+    const body = { version: 1, item: 0, shown: false };
+    const { asked, people } = await ask(API.stepTalk, { params, body });
+    expect(people).toBe(1);
+    const { asked: seen } = await ask(API.talkNow);
+    expect(seen).toEqual(asked);
+    if (asked?.ask !== 'name') throw new Error('a name was to be asked');
+    const pick = asked.options[0]!.id;
+    const answer = { ask: 'name', number: asked.number, pick };
+    expect((await ask(API.answerTalk, { body: { item: 0, answer } })).answered).toBe(true);
+    const shown = await ask(API.stepTalk, { params, body: { version: 2, item: 0, shown: true } });
+    expect(shown.spread).toHaveLength(1);
+    await ask(API.signTalk, { params, body: { password: `${password}!` } });
+    expect((await ask(API.talkRecord, { params })).body.people).toHaveLength(1);
+    expect((await ask(API.listTalks)).records).toHaveLength(1);
+  });
   it('of what is computed', async () => {
     for (const e of [
       API.assess,

@@ -1,12 +1,12 @@
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { pointsOf } from '@/core/training/standing/skills';
 import { saveCrewSettings, crewSettings } from '@/db/queries/crews';
-import { insertMember, type Member, type Role, ROLES } from '@/db/queries/members';
+import { type Member, ROLES } from '@/db/queries/members';
 import { LAST_SQL, signOffPage, signOffPageSql } from '@/db/queries/sign-offs';
 import { hashPassword } from '@/server/passwords';
 import { may } from '@/server/permissions';
 import { peopleForPlan, revoke, signOff, standingOfCrew } from '@/server/training';
-import { crewWith, freshDatabase } from '../support/database';
+import { crewOfRoles, freshDatabase } from '../support/database';
 import { demoPlan } from '../support/demo';
 
 let db: Awaited<ReturnType<typeof freshDatabase>>;
@@ -20,23 +20,7 @@ beforeAll(async () => {
 });
 afterAll(() => db.close());
 
-/** A crew with one of each role, by role. */
-async function crew(name: string): Promise<Record<Role, Member>> {
-  const { crewId } = await crewWith(db.pool, name);
-  const people = await Promise.all(
-    ROLES.map(async (role) => {
-      const signInName = `${name}.one.${role}`.toLowerCase();
-      const id = await insertMember(db.pool, crewId, {
-        name: `${name} one ${role}`,
-        role,
-        passwordHash,
-        signInName,
-      });
-      return [role, { id, crewId, role, signInName, name: `${name} one ${role}` }] as const;
-    }),
-  );
-  return Object.fromEntries(people) as unknown as Record<Role, Member>;
-}
+const crew = (name: string) => crewOfRoles(db.pool, name, passwordHash);
 
 const SKILL = 'bowline/facing-away' as const;
 const NOW = new Date('2026-03-01T09:00:00Z');

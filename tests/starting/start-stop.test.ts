@@ -1,9 +1,16 @@
 import { mkdtempSync } from 'node:fs';
-import { createServer } from 'node:net';
 import path from 'node:path';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { type Ask, Ledger } from '../support/ledger';
-import { clear, databaseProcesses, postmaster, Running, runs, until } from '../support/running';
+import {
+  clear,
+  databaseProcesses,
+  freePort,
+  postmaster,
+  Running,
+  runs,
+  until,
+} from '../support/running';
 
 /** A place of its own that the database's user can enter. */
 const place = mkdtempSync('/var/tmp/vast-cleat-started-');
@@ -12,13 +19,6 @@ let app: Running;
 let port: number;
 let cookie: string;
 
-const freePort = (): Promise<number> =>
-  new Promise((resolve) => {
-    const server = createServer().listen(0, '127.0.0.1', () => {
-      const { port: free } = server.address() as { port: number };
-      server.close(() => resolve(free));
-    });
-  });
 const ask: Ask = async (method, address, body, headers = {}) => {
   const response = await app.ask(method, `/api/v1${address}`, {
     headers: { cookie, 'content-type': 'application/json', ...headers },

@@ -3,7 +3,7 @@ import { v7 as uuid } from 'uuid';
 import { strengthSchema } from '@/core/securement/schema';
 import { migrate } from '@/db/migrate';
 import { insertCrew } from '@/db/queries/crews';
-import { insertMember, type Member, type Role } from '@/db/queries/members';
+import { insertMember, type Member, type Role, ROLES } from '@/db/queries/members';
 
 /** A fresh, migrated database for one test file. It goes with the throw-away cluster. */
 export async function freshDatabase(): Promise<{
@@ -51,4 +51,22 @@ export async function crewWith(
       passwordHash: 'x',
     }),
   };
+}
+
+/** A crew with one member of each role, by role; all have the same password. */
+export async function crewOfRoles(
+  pool: pg.Pool,
+  name: string,
+  passwordHash: string,
+): Promise<Record<Role, Member>> {
+  const { crewId } = await crewWith(pool, name);
+  const people = await Promise.all(
+    ROLES.map(async (role) => {
+      const signInName = `${name}.one.${role}`.toLowerCase();
+      const called = `${name} one ${role}`;
+      const id = await insertMember(pool, crewId, { name: called, role, passwordHash, signInName });
+      return [role, { id, crewId, crewName: name, role, signInName, name: called }] as const;
+    }),
+  );
+  return Object.fromEntries(people) as unknown as Record<Role, Member>;
 }

@@ -1,5 +1,6 @@
 import { type ChildProcess, execFileSync, spawn } from 'node:child_process';
 import { existsSync, readdirSync, readFileSync } from 'node:fs';
+import { createServer } from 'node:net';
 import path from 'node:path';
 import { fileURLToPath } from 'node:url';
 
@@ -13,6 +14,15 @@ export async function until<T>(look: () => T | Promise<T>): Promise<NonNullable<
     await new Promise((resolve) => setTimeout(resolve, 100));
   }
 }
+
+/** A port that is free now. */
+export const freePort = (): Promise<number> =>
+  new Promise((resolve) => {
+    const server = createServer().listen(0, '127.0.0.1', () => {
+      const { port: free } = server.address() as { port: number };
+      server.close(() => resolve(free));
+    });
+  });
 
 /** The application as a person starts it, in a place of its own. */
 export class Running {
@@ -37,7 +47,7 @@ export class Running {
     const [command, ...args] =
       by === 'npm' ? ['npm', 'start'] : [process.execPath, 'scripts/start.mjs'];
     const env = { ...process.env };
-    for (const name of ['DATABASE_URL', 'NODE_ENV', 'VITEST', 'DEMO']) delete env[name];
+    for (const name of ['DATABASE_URL', 'NODE_ENV', 'VITEST', 'DEMO', 'HOST']) delete env[name];
     const child = spawn(command!, args, {
       cwd: ROOT,
       env: {

@@ -24,7 +24,8 @@ export async function countAttempt(
     z.object({ failures: z.number() }),
     `INSERT INTO sign_in_failure AS f (key, failures, last_at) VALUES ($1, 1, now())
      ON CONFLICT (key) DO UPDATE SET failures = f.failures + 1, last_at = now()
-       WHERE f.last_at + make_interval(secs => ${WAIT.replaceAll('failures', 'f.failures')}) <= now()
+       -- Of many at once the last one's time may lie after our beginning: what is free waits for no time.
+       WHERE f.failures <= $2 OR f.last_at + make_interval(secs => ${WAIT.replaceAll('failures', 'f.failures')}) <= now()
      RETURNING failures`,
     [key, free, mostSeconds],
   );

@@ -33,11 +33,10 @@ export interface Endpoint {
   readonly mostBytes?: number;
 }
 
-export type DeepReadonly<T> = T extends readonly (infer U)[]
-  ? readonly DeepReadonly<U>[]
-  : T extends object
-    ? { readonly [K in keyof T]: DeepReadonly<T[K]> }
-    : T;
+/** The same, and everything in it, to be read only; lists of a fixed length stay such. */
+export type DeepReadonly<T> = T extends object
+  ? { readonly [K in keyof T]: DeepReadonly<T[K]> }
+  : T;
 
 /** What a handler answers with. */
 export type Answered<E extends Endpoint> = E['answers'] extends z.ZodType

@@ -12,6 +12,7 @@ import { HISTORY_API } from './history-endpoints';
 import { KEPT_API } from './kept-endpoints';
 import { KNOT_API } from './knot-endpoints';
 import { ROAD_API } from './road-endpoints';
+import { TALK_API } from './talk-endpoints';
 import { TRAINING_API } from './training-endpoints';
 import { assessExample, riggingExample } from './examples';
 import { planBody } from './schemas';
@@ -23,6 +24,7 @@ export const API = {
   ...CREW_API,
   ...DRILL_API,
   ...TRAINING_API,
+  ...TALK_API,
   ...HISTORY_API,
   ...ROAD_API,
   ...KEPT_API,

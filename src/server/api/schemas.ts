@@ -61,7 +61,7 @@ export const rulesBody = z.strictObject({
 });
 
 /** A name goes into calendars, tables and headers: a line break in it would begin an entry of its own. */
-const personName = z
+export const personName = z
   .string()
   .trim()
   .min(1)

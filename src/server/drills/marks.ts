@@ -2,7 +2,7 @@ import type { z } from 'zod';
 import { entryOf, type NamedForm } from '@/core/knot/catalogue';
 import type { TiedForm } from '@/core/knot/catalogue/entry';
 import { turnedWords } from '@/core/knot/drawing/turned-words';
-import type { View } from '@/core/knot/drawing/view';
+import { tyingSide, type View } from '@/core/knot/drawing/view';
 import type { Offered } from '@/core/training/choosing/choosing';
 import { firstMisplaced, rightOrder } from '@/core/training/ordering/ordering';
 import { levelsOf, mark, markLevel } from '@/core/training/reckoning/mark';
@@ -94,14 +94,19 @@ export function markOneLevel({
   return { right: marked.value, step: marked.value ? step : null };
 }
 
-/** What it is, and what tells it, in words that are right for the side it was shown from. */
+/** What it is, and what tells it, in words that are right for the side it is tied from: what is behind a pole shows from there. */
 function markName({ number, pick }: BodyOf<'name'>): MarkedDrill {
   const { form, view } = namingOf(number);
   const right = pick === form.entry.id;
   return {
     drill: drillOf('name', form),
     instead: right ? null : pick,
-    marked: { ask: 'name', grade: gradeOf(right), ...ofForm(form), checks: checksIn(form, view) },
+    marked: {
+      ask: 'name',
+      grade: gradeOf(right),
+      ...ofForm(form),
+      checks: checksIn(form, tyingSide(view)),
+    },
   };
 }
 

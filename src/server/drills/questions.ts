@@ -1,7 +1,7 @@
 import { z } from 'zod';
 import { entryOf } from '@/core/knot/catalogue';
 import type { Shown, TiedForm } from '@/core/knot/catalogue/entry';
-import type { View } from '@/core/knot/drawing/view';
+import { MY_SIDE, type View } from '@/core/knot/drawing/view';
 import type { EntryId } from '@/core/knot/entry-ids';
 import {
   bodyOfFrame,
@@ -104,14 +104,14 @@ export const choosingOf = (number: number): ChoosingQuestion => askedToChoose(ch
 
 /** What `order` is looked at from: whoever ties, with the hand it was mixed for. */
 export const viewOfOrder = ({ leftHanded }: OrderingQuestion): View => ({
-  side: 'mine',
+  ...MY_SIDE,
   leftHanded,
 });
 
 const fileOf = (name: string): string => name.replace('/', '--');
 
 /** Where nothing certain can be asked of one plan, the same form is asked again by the chance that follows. */
-export async function soundnessOf(number: number): Promise<SoundnessQuestion> {
+async function soundnessMade(number: number): Promise<SoundnessQuestion> {
   const chance = chanceOf(number);
   let plan = soundnessAsked(chance);
   for (;;) {
@@ -120,6 +120,23 @@ export async function soundnessOf(number: number): Promise<SoundnessQuestion> {
     if (question) return question;
     plan = soundnessAsked(chance, plan.meant);
   }
+}
+
+/** Made last, for whoever is asked the same at the same time, and for its answer. */
+const lately = new Map<number, Promise<SoundnessQuestion>>();
+const MOST_LATELY = 32;
+
+/** The question of a number, whether it is tied right. */
+export function soundnessOf(number: number): Promise<SoundnessQuestion> {
+  const made = lately.get(number) ?? soundnessMade(number);
+  lately.delete(number);
+  lately.set(number, made);
+  made.catch(() => lately.delete(number));
+  for (const oldest of lately.keys()) {
+    if (lately.size <= MOST_LATELY) break;
+    lately.delete(oldest);
+  }
+  return made;
 }
 
 function reckon(number: number, kind: ReckoningId, units: UnitChoice): Asked {

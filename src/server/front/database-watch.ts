@@ -1,8 +1,9 @@
 import pg from 'pg';
 import { lastAway } from '@/db/away';
+import { patient } from '@/db/patience';
 
 const ASK_AGAIN_MS = 1000;
-const PATIENCE_MS = 2000;
+const PATIENCE_MS = patient(2000);
 
 /** Knows whether the database answers, without asking it more than once a second. */
 export class DatabaseWatch {

@@ -2,12 +2,14 @@ import { availableParallelism } from 'node:os';
 import path from 'node:path';
 import { Piscina } from 'piscina';
 import type { Result } from '@/core/result';
+import { patient } from '@/db/patience';
 import type { ImportReport, ImportWork } from '../gear-import/import';
 import { log } from '../log';
 import { refuse } from '../problem';
 import {
   type CardWork,
   type CertificateWork,
+  type TalkSheetWork,
   type CompareWork,
   type Comparison,
   judge,
@@ -67,7 +69,7 @@ export async function endThreads(): Promise<void> {
 }
 
 /** Nothing here takes as long; whoever waits had better be told. */
-const patience = (ms = 60_000): AbortSignal => AbortSignal.timeout(ms);
+const patience = (ms = 60_000): AbortSignal => AbortSignal.timeout(patient(ms));
 /** The largest file takes some minutes where everything else is busy, too. */
 const IMPORT_MS = 600_000;
 
@@ -112,6 +114,13 @@ export async function drawCard(work: CardWork): Promise<Buffer> {
 export async function drawCertificate(work: CertificateWork): Promise<Buffer> {
   return Buffer.from(
     (await threads().run(work, { name: 'certificate', signal: patience() })) as Uint8Array,
+  );
+}
+
+/** The record of a talk as PDF, made in a thread. */
+export async function drawTalkSheet(work: TalkSheetWork): Promise<Buffer> {
+  return Buffer.from(
+    (await threads().run(work, { name: 'talkSheet', signal: patience() })) as Uint8Array,
   );
 }
 

@@ -9,6 +9,7 @@ import type { computeComparison } from '../api/comparison';
 import type { CardText } from '../card';
 import type { PaperId } from '../papers';
 import type { CertificateText } from '../records/certificate';
+import type { TalkSheetText } from '../records/talk-sheet';
 import type { TagText } from '../tag-sheet';
 import type { LabelSheetId } from '../tag-sheets';
 
@@ -87,3 +88,13 @@ export async function importFile(work: ImportWork): Promise<Result<ImportReport>
     throw error;
   }
 }
+
+/** The record of a talk, and on what paper. */
+export interface TalkSheetWork {
+  readonly sheet: TalkSheetText;
+  readonly paper: PaperId;
+}
+
+/** The record of a talk as PDF. */
+export const talkSheet = async ({ sheet, paper }: TalkSheetWork): Promise<Buffer> =>
+  (await import('../records/talk-sheet')).talkSheetPdf(sheet, paper);

@@ -6,7 +6,7 @@ import { Choices, Marking } from './Marking';
 import type { QuestionProps } from './question';
 
 const Ask = styled.div`
-  font: 500 21px/1.4 var(--font-text);
+  font: 500 21px/1.4 var(--font-read);
   max-width: 36em;
 `;
 const Said = styled.ul`

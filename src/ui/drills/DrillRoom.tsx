@@ -51,6 +51,7 @@ export function DrillRoom({
         <SideLinks aria-label="What to practise">
           {link('today', '/drills', 'Today')}
           {link('tie', '/drills/tie', 'With real rope')}
+          {link('talk', '/drills/talk', 'Toolbox talk')}
           {link('standing', '/drills/standing', 'Who can do what')}
           {kinds.map((k) => link(k.id, k.href, k.title))}
         </SideLinks>

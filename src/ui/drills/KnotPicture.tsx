@@ -23,10 +23,13 @@ export function useKnotPicture(
   }, [drawn, view, shown]);
 }
 
-const Frame = styled.div<{ $ratio: number }>`
+/** So much of the window's height, where nothing else is said. */
+const USUAL_HEIGHT = '52vh';
+
+const Frame = styled.div<{ $ratio: number; $height: string }>`
   position: relative;
   width: 100%;
-  max-width: min(100%, calc(52vh * ${({ $ratio }) => $ratio}));
+  max-width: min(100%, calc(${({ $height }) => $height} * ${({ $ratio }) => $ratio}));
   aspect-ratio: ${({ $ratio }) => $ratio};
   margin: 0 auto;
   background: var(--sheet);
@@ -58,6 +61,7 @@ export function KnotPicture({
   view,
   thickness = 1,
   label,
+  height = USUAL_HEIGHT,
   over,
   onPoint,
 }: {
@@ -65,6 +69,8 @@ export function KnotPicture({
   view: View;
   thickness?: number;
   label: string;
+  /** Most of its height, as a length of CSS. */
+  height?: string | undefined;
   over?: (at: (x: number, y: number) => { left: string; top: string }) => ReactNode;
   /** A place that was pointed at, in picture coordinates. */
   onPoint?: ((at: PicturePoint) => void) | undefined;
@@ -79,7 +85,11 @@ export function KnotPicture({
     });
   };
   return (
-    <Frame $ratio={part.width / part.height} {...(onPoint ? { onClick: point } : {})}>
+    <Frame
+      $ratio={part.width / part.height}
+      $height={height}
+      {...(onPoint ? { onClick: point } : {})}
+    >
       <svg viewBox={viewBox(part)} role="img" aria-label={label}>
         <KnotStrokes picture={picture} thickness={thickness} />
       </svg>

@@ -1,19 +1,42 @@
 'use client';
+import { tyingSide } from '@/core/knot/drawing/view';
+import type { AskedAs } from '@/server/drills/questions';
 import { Button } from '../kit/Button';
 import { KnotPicture } from './KnotPicture';
+import { Small } from '../kit/text';
 import { Beside, Choices, Marking, WhatTells } from './Marking';
 import type { QuestionProps } from './question';
+
+/** The knot; once it is named, from the side it is tied from: there what tells it is in sight. */
+export function NamedPicture({
+  asked,
+  isShown,
+  height,
+}: {
+  asked: AskedAs<'name'>;
+  isShown: boolean;
+  height?: string;
+}) {
+  const turned = isShown && asked.view.side !== 'mine';
+  return (
+    <div>
+      <KnotPicture
+        drawn={asked.drawn}
+        view={isShown ? tyingSide(asked.view) : asked.view}
+        thickness={asked.thickness}
+        label={isShown ? 'The knot, from the side it is tied from' : 'The knot to be named'}
+        height={height}
+      />
+      {turned ? <Small $block>Turned to the side it is tied from.</Small> : null}
+    </div>
+  );
+}
 
 /** A knot from any side: which is it? Four names, and then what tells it. */
 export function NameQuestion({ asked, marked, sending, give }: QuestionProps<'name'>) {
   return (
     <Beside>
-      <KnotPicture
-        drawn={asked.drawn}
-        view={asked.view}
-        thickness={asked.thickness}
-        label="The knot to be named"
-      />
+      <NamedPicture asked={asked} isShown={marked !== null} />
       {marked ? (
         <Marking
           grade={marked.grade}

@@ -53,7 +53,8 @@ const Place = styled.span`
   font: 740 18px/1 var(--font-figure);
 `;
 
-function StepPicture({ asked, index }: { asked: AskedAs<'order'>; index: number }) {
+/** One step of a form, as it is drawn in its question. */
+export function StepPicture({ asked, index }: { asked: AskedAs<'order'>; index: number }) {
   const shown = asked.steps[index]!;
   const drawn = shown === 'drawn up' ? asked.drawnUp : asked.loose;
   const { picture } = useKnotPicture(drawn, asked.view, shown);
@@ -64,7 +65,8 @@ function StepPicture({ asked, index }: { asked: AskedAs<'order'>; index: number 
   );
 }
 
-const letter = (i: number): string => String.fromCodePoint(65 + i);
+/** Pictures that are mixed go by letters. */
+export const letterOf = (i: number): string => String.fromCodePoint(65 + i);
 
 function InOrder({ asked, marked }: { asked: AskedAs<'order'>; marked: MarkedAs<'order'> }) {
   return (
@@ -115,7 +117,7 @@ export function OrderQuestion({ asked, marked, sending, give }: QuestionProps<'o
             <li key={i}>
               <Tile
                 aria-label={
-                  at < 0 ? `Picture ${letter(i)}` : `Picture ${letter(i)}, step ${at + 1}`
+                  at < 0 ? `Picture ${letterOf(i)}` : `Picture ${letterOf(i)}, step ${at + 1}`
                 }
                 {...(at >= 0 ? { 'data-chosen': '' } : {})}
                 onPress={() => touch(i)}

@@ -4,7 +4,7 @@ import styled from 'styled-components';
 import { wordValue } from '@/wording/figures';
 import type { AskedAs } from '@/server/drills/questions';
 import { call, messageOf } from '../api';
-import { useMember } from '../frame/MemberContext';
+import { useUnits } from '../frame/MemberContext';
 import { Button } from '../kit/Button';
 import { Small } from '../kit/text';
 import { TextField } from '../kit/TextField';
@@ -43,7 +43,7 @@ const Typed = styled.div`
 
 /** The working with its figures hidden: each step is shown when the one before it is right. The last is the answer, typed below. */
 export function ReckonLevels({ asked }: { asked: AskedAs<'reckon'> }) {
-  const { units } = useMember();
+  const units = useUnits();
   const [done, setDone] = useState<readonly Step[]>([]);
   const [typed, setTyped] = useState('');
   const [error, setError] = useState<string | null>(null);

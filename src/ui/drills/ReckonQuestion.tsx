@@ -2,7 +2,7 @@
 import { useState } from 'react';
 import styled from 'styled-components';
 import { wordValue } from '@/wording/figures';
-import { useMember } from '../frame/MemberContext';
+import { useUnits } from '../frame/MemberContext';
 import { Button } from '../kit/Button';
 import { Cluster } from '../kit/layout';
 import { Small } from '../kit/text';
@@ -13,7 +13,7 @@ import type { MarkedAs, QuestionProps } from './question';
 import { ReckonLevels } from './ReckonLevels';
 
 const Ask = styled.p`
-  font: 500 21px/1.4 var(--font-text);
+  font: 500 21px/1.4 var(--font-read);
   max-width: 36em;
 `;
 const Typed = styled.div`
@@ -41,7 +41,7 @@ const Steps = styled.ol`
 `;
 
 function Explained({ marked }: { marked: MarkedAs<'reckon'> }) {
-  const { units } = useMember();
+  const units = useUnits();
   const [opened, setOpened] = useState<OpenedWorking | null>(null);
   const isRight = marked.mark === 'right';
   const right = wordValue(marked.working.value, marked.working.unit, units, 'nearest');

@@ -29,6 +29,19 @@ interface MemberState {
 }
 
 const Context = createContext<MemberState | null>(null);
+const Units = createContext<UnitChoice>(UNIT_CHOICES.metric);
+
+/** Units for what is shown to somebody who is no member. */
+export const UnitsProvider = ({
+  system,
+  children,
+}: {
+  system: Viewer['units'];
+  children: ReactNode;
+}) => <Units.Provider value={UNIT_CHOICES[system]}>{children}</Units.Provider>;
+
+/** The units of who is looking, member or not. */
+export const useUnits = (): UnitChoice => useContext(Units);
 
 export function MemberProvider({ viewer, children }: { viewer: Viewer; children: ReactNode }) {
   const [system, setSystem] = useState(viewer.units);
@@ -40,7 +53,11 @@ export function MemberProvider({ viewer, children }: { viewer: Viewer; children:
     () => ({ viewer: { ...viewer, units: system }, units: UNIT_CHOICES[system], setUnits }),
     [viewer, system, setUnits],
   );
-  return <Context.Provider value={state}>{children}</Context.Provider>;
+  return (
+    <Context.Provider value={state}>
+      <UnitsProvider system={system}>{children}</UnitsProvider>
+    </Context.Provider>
+  );
 }
 
 /** The member who is looking. Throws outside a signed-in page. */

@@ -4,7 +4,7 @@ import { Button as AriaButton } from 'react-aria-components/Button';
 import styled from 'styled-components';
 import { METRIC, type Rounding, type UnitChoice, US_CUSTOMARY } from '@/core/units';
 import type { Working } from '@/core/working/working';
-import { useMember } from '../frame/MemberContext';
+import { useUnits } from '../frame/MemberContext';
 import { Button } from '../kit/Button';
 import { Sheet } from '../kit/Sheet';
 import { SourceMark } from '../kit/SourceMark';
@@ -190,7 +190,7 @@ export function WorkingLevels({
   over,
   onClose,
 }: OpenedWorking & { over: string; onClose: () => void }) {
-  const { units } = useMember();
+  const units = useUnits();
   const [path, setPath] = useState<readonly Working[]>([working]);
   const w = path.at(-1)!;
   const other = units.force === 'lbf' ? METRIC : US_CUSTOMARY;

@@ -9,6 +9,9 @@ export interface View {
 
 export const MY_SIDE: View = { side: 'mine', leftHanded: false };
 
+/** The same hand, from the side it is tied from. */
+export const tyingSide = ({ leftHanded }: View): View => ({ side: 'mine', leftHanded });
+
 /**
  * Factors on x and z that turn a form to a view; y stays up.
  * Facing: half a turn about the upright axis. Left-handed: the mirror image.

@@ -1,0 +1,303 @@
+'use client';
+import styled from 'styled-components';
+import { wordValue } from '@/wording/figures';
+import type { Asked, AskedAs } from '@/server/drills/questions';
+import { KnotPicture } from '../drills/KnotPicture';
+import { NamedPicture } from '../drills/NameQuestion';
+import { letterOf, StepPicture } from '../drills/OrderQuestion';
+import type { MarkedAs } from '../drills/question';
+import { useUnits } from '../frame/MemberContext';
+import type { TalkWall } from '@/server/talk/leading';
+
+type Spread = NonNullable<TalkWall['spread']>;
+
+/** So much of the window's height is left for a drawing. */
+const TALL = '66vh';
+
+/** Everything on the big screen is measured by it: what is read from ten metres must not depend on the projector. */
+const Body = styled.div`
+  height: 100%;
+  min-height: 0;
+  font: 560 calc(3 * var(--u)) / 1.2 var(--font-figure);
+`;
+const Beside = styled.div`
+  display: grid;
+  grid-template-columns: minmax(0, 1.15fr) minmax(0, 1fr);
+  gap: calc(3 * var(--u));
+  height: 100%;
+  min-height: 0;
+  align-items: center;
+`;
+const Rows = styled.ul`
+  list-style: none;
+  padding: 0;
+  & > li {
+    display: grid;
+    grid-template-columns: minmax(0, 1fr) auto;
+    gap: var(--u);
+    align-items: baseline;
+    padding: calc(0.7 * var(--u)) calc(1 * var(--u));
+    border-bottom: var(--w-rule) solid var(--line);
+  }
+  & > li[data-right] {
+    background: var(--plate);
+    color: var(--on-plate);
+  }
+  & b {
+    font: 740 calc(3.4 * var(--u)) / 1 var(--font-figure);
+    font-variant-numeric: tabular-nums;
+  }
+`;
+const Says = styled.p`
+  font: 500 calc(2 * var(--u)) / 1.3 var(--font-read);
+`;
+const Ask = styled.p`
+  font: 560 calc(3.2 * var(--u)) / 1.28 var(--font-read);
+  max-width: 30em;
+`;
+const Verdict = styled.p`
+  font: 740 calc(4 * var(--u)) / 1.1 var(--font-figure);
+`;
+/** How many pointed at a place of the drawing. */
+const At = styled.span<{ $right: boolean }>`
+  position: absolute;
+  z-index: ${({ $right }) => ($right ? 1 : 0)};
+  transform: translate(-50%, -50%);
+  min-width: calc(2.8 * var(--u));
+  padding: calc(0.25 * var(--u)) calc(0.4 * var(--u));
+  border-radius: calc(2 * var(--u));
+  text-align: center;
+  font: 740 calc(2 * var(--u)) / 1 var(--font-figure);
+  background: ${({ $right }) => ($right ? 'var(--plate)' : 'var(--sheet)')};
+  color: ${({ $right }) => ($right ? 'var(--on-plate)' : 'var(--ink)')};
+  border: ${({ $right }) => ($right ? '4px double var(--signal)' : '3px solid var(--ink)')};
+`;
+const Steps = styled.ol<{ $columns: number }>`
+  display: grid;
+  grid-template-columns: repeat(${({ $columns }) => $columns}, minmax(0, 1fr));
+  gap: calc(1.2 * var(--u));
+  list-style: none;
+  padding: 0;
+  & svg {
+    width: 100%;
+    max-height: 22vh;
+    border: var(--w-rule) solid var(--line);
+    background: var(--sheet);
+  }
+  & > li > p {
+    font: 500 calc(1.7 * var(--u)) / 1.2 var(--font-read);
+  }
+`;
+
+const countOf = (spread: Spread, instead: string | null): number =>
+  spread.filter((s) => s.instead === instead).reduce((n, s) => n + s.count, 0);
+
+interface Props<A extends Asked['ask']> {
+  readonly asked: AskedAs<A>;
+  readonly right: MarkedAs<A> | null;
+  readonly spread: Spread;
+}
+
+/** Names to choose from; once shown how many chose each, and the right one on dark ground. */
+function Options({
+  options,
+  right,
+  spread,
+}: {
+  options: readonly { readonly id: string; readonly name: string }[];
+  right: string | null;
+  spread: Spread;
+}) {
+  return (
+    <Rows aria-label="Answers">
+      {options.map((o) => (
+        <li key={o.id} {...(o.id === right ? { 'data-right': '' } : {})}>
+          <span>{o.name}</span>
+          {right === null ? null : <b>{countOf(spread, o.id === right ? null : o.id)}</b>}
+        </li>
+      ))}
+    </Rows>
+  );
+}
+
+function Name({ asked, right, spread }: Props<'name'>) {
+  return (
+    <Beside>
+      <NamedPicture asked={asked} isShown={right !== null} height={TALL} />
+      <div>
+        <Options options={asked.options} right={right?.entry ?? null} spread={spread} />
+        {right?.checks.slice(0, 3).map((c) => (
+          <Says key={c}>{c}</Says>
+        ))}
+      </div>
+    </Beside>
+  );
+}
+
+function lookWords({ answer, mistake }: MarkedAs<'look'>): string {
+  if (answer === 'right') return 'It is tied right.';
+  if (mistake) return `Wrong: ${mistake.name}.`;
+  return 'Wrong at the ring: turn that crossing over.';
+}
+
+function Look({ asked, right, spread }: Props<'look'>) {
+  const said = (says: string): number =>
+    countOf(spread, right && String(right.answer) === says ? null : says);
+  const isRight = (says: string): boolean => right !== null && String(right.answer) === says;
+  return (
+    <Beside>
+      <KnotPicture
+        drawn={asked.drawn}
+        view={asked.view}
+        label="The knot to be looked at"
+        height={TALL}
+        over={(place) =>
+          right
+            ? asked.crossings.map((c, i) =>
+                said(String(i)) > 0 || isRight(String(i)) ? (
+                  <At key={i} $right={isRight(String(i))} style={place(c.x, c.y)}>
+                    {said(String(i))}
+                  </At>
+                ) : null,
+              )
+            : null
+        }
+      />
+      <div>
+        {right ? (
+          <>
+            <Verdict>{lookWords(right)}</Verdict>
+            <Rows aria-label="Answers">
+              <li {...(isRight('right') ? { 'data-right': '' } : {})}>
+                <span>Tied right</span>
+                <b>{said('right')}</b>
+              </li>
+              <li {...(isRight('otherwise') ? { 'data-right': '' } : {})}>
+                <span>Wrong, no one crossing</span>
+                <b>{said('otherwise')}</b>
+              </li>
+            </Rows>
+            <Says>{right.mistake?.says ?? right.checks[0]}</Says>
+          </>
+        ) : (
+          <>
+            <Verdict>{asked.name}</Verdict>
+            <Says>{asked.way}.</Says>
+            <Ask>Is it tied right? If not: at which crossing does it go wrong?</Ask>
+          </>
+        )}
+      </div>
+    </Beside>
+  );
+}
+
+/** One row of a few, two rows of more. */
+const columnsFor = (steps: number): number => (steps <= 3 ? steps : Math.ceil(steps / 2));
+
+function Order({ asked, right, spread }: Props<'order'>) {
+  const order = right ? right.order : asked.steps.map((_, i) => i);
+  return (
+    <>
+      <p>
+        <b>{asked.name}</b>
+        {right ? null : ': in which order is it tied?'}
+      </p>
+      <Steps $columns={columnsFor(order.length)}>
+        {order.map((index, step) => (
+          <li key={index}>
+            <StepPicture asked={asked} index={index} />
+            <p>
+              <b>{right ? step + 1 : letterOf(index)}</b> {right?.steps[step]!.say}
+            </p>
+          </li>
+        ))}
+      </Steps>
+      {right ? (
+        <Says>
+          {countOf(spread, null)} right.{' '}
+          {spread
+            .filter((s) => s.instead !== null)
+            .map((s) => `${s.count} went wrong at step ${s.instead}.`)
+            .join(' ')}
+        </Says>
+      ) : null}
+    </>
+  );
+}
+
+function Choose({ asked, right, spread }: Props<'choose'>) {
+  const why = right?.options.find((o) => o.suits);
+  return (
+    <Beside>
+      <div>
+        <Ask>
+          A knot for {asked.job}; and: {asked.conditions.join('; ')}.
+        </Ask>
+        {why?.says.slice(0, 3).map((s) => (
+          <Says key={s}>{s}</Says>
+        ))}
+      </div>
+      <Options options={asked.options} right={right?.right ?? null} spread={spread} />
+    </Beside>
+  );
+}
+
+function Reckon({ asked, right, spread }: Props<'reckon'>) {
+  const units = useUnits();
+  if (!right) return <Ask>{asked.text}</Ask>;
+  return (
+    <Beside>
+      <div>
+        <Says>{asked.text}</Says>
+        <Verdict>
+          It is {wordValue(right.working.value, right.working.unit, units, 'nearest')}.
+        </Verdict>
+        {right.steps.map((s, i) => (
+          <Says key={i}>
+            {s.label}: {wordValue(s.value, s.unit, units, 'nearest')}
+          </Says>
+        ))}
+      </div>
+      <Rows aria-label="Answers">
+        {spread.slice(0, 5).map((s) => (
+          <li key={s.instead} {...(s.instead === null ? { 'data-right': '' } : {})}>
+            <Says as="span">{s.instead === null ? 'Right' : (s.says ?? s.instead)}</Says>
+            <b>{s.count}</b>
+          </li>
+        ))}
+      </Rows>
+    </Beside>
+  );
+}
+
+/** A question as it stands on the big screen; once its answer is shown, with what was answered on it. */
+export function WallQuestion({
+  asked,
+  right,
+  spread,
+}: {
+  asked: Asked;
+  right: TalkWall['right'];
+  spread: Spread | null;
+}) {
+  const as = <A extends Asked['ask']>(a: AskedAs<A>): Props<A> => ({
+    asked: a,
+    right: right as MarkedAs<A> | null,
+    spread: spread ?? [],
+  });
+  return (
+    <Body>
+      {asked.ask === 'name' ? (
+        <Name {...as<'name'>(asked)} />
+      ) : asked.ask === 'look' ? (
+        <Look {...as<'look'>(asked)} />
+      ) : asked.ask === 'order' ? (
+        <Order {...as<'order'>(asked)} />
+      ) : asked.ask === 'choose' ? (
+        <Choose {...as<'choose'>(asked)} />
+      ) : (
+        <Reckon {...as<'reckon'>(asked)} />
+      )}
+    </Body>
+  );
+}
