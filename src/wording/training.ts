@@ -4,7 +4,9 @@ import { type Ask, type DrillId, type FormAsk, partsOf } from '@/core/training/s
 import type { Question, ReckoningId } from '@/core/training/reckoning/kinds';
 import type { SlipCode } from '@/core/training/reckoning/reckoning';
 import { formOfSkill, type SkillId } from '@/core/training/standing/skills';
+import type { Reading } from '@/core/training/reading/reading';
 import { type Dimension, type UnitChoice, unitFor, UNITS } from '@/core/units';
+import { READING_WORDS } from './reading';
 
 /** What each kind of question practises. */
 export const RECKONING_TITLES: Record<ReckoningId, string> = {
@@ -129,6 +131,7 @@ export const ASK_TITLES: Record<Ask, string> = {
   order: 'Steps in order',
   choose: 'Which knot for it?',
   reckon: 'Reckoning',
+  read: 'What is wrong with this deck?',
 };
 
 const IN_FULL: Record<FormAsk, (knot: string) => string> = {
@@ -150,6 +153,7 @@ function formTitle(name: string): string {
 export function drillTitle(id: DrillId): string {
   const { ask, subject } = partsOf(id);
   if (ask === 'reckon') return RECKONING_TITLES[subject as ReckoningId];
+  if (ask === 'read') return `Reading a deck: ${READING_WORDS[subject as Reading]}`;
   if (ask === 'choose') return `A knot for ${JOBS[subject as Job]}`;
   return IN_FULL[ask](formTitle(subject));
 }

@@ -63,6 +63,10 @@ async function rightAnswer(asked: Asked): Promise<MarkBody> {
       const { marked } = await markOf({ ask: 'choose', number, pick: 'reef' });
       return { ask: 'choose', number, pick: (marked as MarkedAs<'choose'>).right };
     }
+    case 'read': {
+      const { marked } = await markOf({ ask: 'read', number, says: 'sound' });
+      return { ask: 'read', number, says: (marked as MarkedAs<'read'>).answer };
+    }
     case 'reckon': {
       const given = { ask: 'reckon', number, kind: asked.kind, unit: asked.unit } as const;
       const { marked } = await markOf({ ...given, typed: '1' });

@@ -57,9 +57,10 @@ async function begun(by: Member) {
   return { id, code, wall, go, phone };
 }
 
-const pick = (asked: Asked | null, nthOption: number): MarkBody => {
-  if (asked?.ask !== 'name') throw new Error('a name was to be asked');
-  return { ask: 'name', number: asked.number, pick: asked.options[nthOption]!.id };
+const pick = (asked: unknown, nthOption: number): MarkBody => {
+  const { ask, number, options } = asked as Extract<Asked, { ask: 'name' }>;
+  if (ask !== 'name') throw new Error('a name was to be asked');
+  return { ask, number, pick: options[nthOption]!.id };
 };
 
 describe('what is proposed', () => {

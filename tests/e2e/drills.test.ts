@@ -219,6 +219,17 @@ describe('a knot', () => {
     expect(p.errors).toEqual([]);
     await p.leave();
   });
+  it('on a deck is read: drawn with nothing marked, then with what is wrong', async () => {
+    const p = await at('/drills/practice?ask=read&n=4');
+    await p.page.waitForSelector('[aria-label="The deck to be read"]');
+    expect(await p.page.$$('[aria-label=Straps] > li')).not.toHaveLength(0);
+    expect(await violationsInThemes(p.page)).toEqual([]);
+    await (await p.page.waitForSelector('[aria-label="What is wrong"] button'))!.click();
+    await p.page.waitForSelector('[role=status][data-grade]');
+    await p.page.waitForSelector('[aria-label="The deck, with what is wrong"]');
+    expect(await violations(p.page)).toEqual([]);
+    expect(p.errors).toEqual([]);
+  });
   it('is chosen for a situation; of each it is said why, or why not', async () => {
     const p = await at('/drills/practice?ask=choose&n=9');
     const { options, right } = await told(p, 'choose', { number: 9, pick: 'bowline' });

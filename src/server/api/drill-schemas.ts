@@ -4,6 +4,8 @@ import { RECKONING_IDS } from '@/core/training/reckoning/kinds';
 import { SLIPS } from '@/core/training/reckoning/reckoning';
 import { DONE_UNDER_IDS } from '@/core/training/standing/done-under';
 import { FORM_SKILLS } from '@/core/training/standing/skills';
+import { READINGS } from '@/core/training/reading/reading';
+import type { Scene } from '@/core/securement/stage/scene';
 import { GRADES } from '@/core/training/schedule/memory';
 import { UNITS, type UnitId } from '@/core/units';
 import { working } from './answers/parts';
@@ -30,10 +32,13 @@ export const markBody = z.discriminatedUnion('ask', [
   z.strictObject({ ask: z.literal('look'), number, says: soundness }),
   z.strictObject({ ask: z.literal('order'), number, order: z.array(place).min(1).max(12) }),
   z.strictObject({ ask: z.literal('choose'), number, pick: z.enum(ENTRY_IDS) }),
+  z.strictObject({ ask: z.literal('read'), number, says: z.enum(READINGS) }),
 ]);
 export type MarkBody = z.infer<typeof markBody>;
 
 const grade = z.enum(GRADES);
+/** A deck as it is drawn. */
+const scene = z.custom<Scene>((v) => typeof v === 'object' && v !== null && 'plan' in v);
 const ofForm = {
   entry: z.enum(ENTRY_IDS),
   form: z.string(),
@@ -84,6 +89,15 @@ export const markAnswer = z.discriminatedUnion('ask', [
         says: z.array(z.string()),
       }),
     ),
+  }),
+  z.strictObject({
+    ask: z.literal('read'),
+    grade,
+    answer: z.enum(READINGS),
+    words: z.string(),
+    /** What to do about it, or why it holds. */
+    says: z.array(z.string()),
+    scene,
   }),
 ]);
 

@@ -41,6 +41,7 @@ describe('the drills’ questions', () => {
         look: { ask: 'look', number, says: 'right' },
         order: { ask: 'order', number, order: [0] },
         choose: { ask: 'choose', number, pick: 'reef' },
+        read: { ask: 'read', number, says: 'sound' },
         reckon: { ask: 'reckon', number, kind: partsOf(id).subject, typed: '1 N', unit: 'N' },
       }[ask];
       if (ask === 'reckon' && !/line|hauling|pull|span|held/.test(id)) continue;
@@ -88,6 +89,25 @@ describe('nothing that is sent tells the answer', () => {
     for (let n = 1; n <= 20; n++)
       for (const option of (await asked('choose', n)).options)
         expect(Object.keys(option)).toEqual(['id', 'name']);
+  });
+});
+
+describe('a deck to be read', () => {
+  it('is sent with nothing marked; what is wrong is told and marked afterwards', async () => {
+    for (let n = 1; n <= 30; n++) {
+      const { scene, options } = await asked('read', n);
+      expect(scene.faults).toEqual([]);
+      expect(scene.motion).toBeNull();
+      expect(scene.lines.every((l) => l.counted && !l.weakest && l.weak === null)).toBe(true);
+      const marks = await Promise.all(
+        options.map((o) => markOf({ ask: 'read', number: n, says: o.id })),
+      );
+      expect(marks.filter((m) => m.marked.grade === 'good')).toHaveLength(1);
+      const { answer, says, words } = marks[0]!.marked as MarkedAs<'read'>;
+      expect(options.find((o) => o.id === answer)!.name).toBe(words);
+      expect(says.length).toBeGreaterThan(0);
+      expect(says.join(' ')).not.toContain('undefined');
+    }
   });
 });
 

@@ -9,6 +9,11 @@ import { levelsOf, mark, markLevel } from '@/core/training/reckoning/mark';
 import type { DrillId } from '@/core/training/schedule/drill-ids';
 import type { AnswerGrade } from '@/core/training/schedule/memory';
 import { checksOf, markSoundness } from '@/core/training/soundness/soundness';
+import type { ReadingQuestion } from '@/core/training/reading/reading';
+import { METRIC } from '@/core/units';
+import { type Scene, sceneOf } from '@/core/securement/stage/scene';
+import { wordFinding } from '@/wording/findings';
+import { READING_WORDS } from '@/wording/reading';
 import { capital } from '@/wording/text';
 import { SLIP_WORDS } from '@/wording/training';
 import { reasonInWords } from '@/wording/which';
@@ -20,6 +25,7 @@ import {
   choosingOf,
   namingOf,
   orderingOf,
+  readingOf,
   reckoningOf,
   soundnessOf,
   viewOfOrder,
@@ -181,6 +187,43 @@ function markChoice({ number, pick }: BodyOf<'choose'>): MarkedDrill {
   };
 }
 
+/** What the findings of a fault say, in words; of too few, how many there should be; of a sound deck, that it holds. */
+function readWords({ answer, assessment, lineIds, needed }: ReadingQuestion): string[] {
+  if (answer === 'sound') return ['Every strap counts, and rules and statics hold it.'];
+  if (answer === 'too-few')
+    return [`Straps asked for: ${needed}. On the load: ${assessment.lines.length}.`];
+  return assessment.findings
+    .filter((f) => f.effect !== 'notice' && (f.lineId === undefined || lineIds.includes(f.lineId)))
+    .map((f) => wordFinding(f, METRIC));
+}
+
+/** The deck with what is known of it; where no line is wrong none is flagged as the weakest. */
+function shownAfter({ plan, assessment, lineIds }: ReadingQuestion): Scene {
+  const scene = sceneOf(plan, assessment);
+  const unflagged = { weak: null, weakest: false };
+  return lineIds.length > 0
+    ? scene
+    : { ...scene, lines: scene.lines.map((l) => ({ ...l, ...unflagged })) };
+}
+
+function markRead({ number, says }: BodyOf<'read'>): MarkedDrill {
+  const question = readingOf(number);
+  const { answer } = question;
+  return {
+    drill: `read/${answer}`,
+    instead: says === answer ? null : says,
+    marked: {
+      ask: 'read',
+      // That something is wrong is half of it.
+      grade: says === answer ? 'good' : says === 'sound' || answer === 'sound' ? 'again' : 'hard',
+      answer,
+      words: READING_WORDS[answer],
+      says: readWords(question),
+      scene: shownAfter(question),
+    },
+  };
+}
+
 /** Marks an answer to a numbered question, and tells then what is right. @throws Refusal 422 */
 export async function markOf(body: MarkBody): Promise<MarkedDrill> {
   switch (body.ask) {
@@ -194,5 +237,7 @@ export async function markOf(body: MarkBody): Promise<MarkedDrill> {
       return markOrder(body);
     case 'choose':
       return markChoice(body);
+    case 'read':
+      return markRead(body);
   }
 }

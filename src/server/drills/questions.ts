@@ -22,7 +22,9 @@ import {
   type ReckoningId,
 } from '@/core/training/reckoning/kinds';
 import { dimensionOf, hiddenLevels } from '@/core/training/reckoning/mark';
+import { type Scene, sceneOf } from '@/core/securement/stage/scene';
 import { ASKS, type DrillId, partsOf } from '@/core/training/schedule/drill-ids';
+import { askedToRead, type Reading, type ReadingQuestion } from '@/core/training/reading/reading';
 import {
   type PicturePoint,
   soundnessAsked,
@@ -30,6 +32,7 @@ import {
   type SoundnessQuestion,
 } from '@/core/training/soundness/soundness';
 import { type UnitChoice, unitFor, type UnitId } from '@/core/units';
+import { deckFacts, READING_WORDS } from '@/wording/reading';
 import { ASK_TITLES, askOf, RECKONING_TITLES } from '@/wording/training';
 import { MOST_NUMBER } from '../api/drill-schemas';
 import { type Address, saidFirst } from '../asked';
@@ -89,6 +92,14 @@ export type Asked = { readonly number: number; readonly title: string } & (
       readonly conditions: readonly string[];
       readonly options: readonly Choice[];
     }
+  | {
+      readonly ask: 'read';
+      /** The deck, with nothing of what is known to be wrong. */
+      readonly scene: Scene;
+      readonly load: string;
+      readonly lines: readonly string[];
+      readonly options: readonly { readonly id: Reading; readonly name: string }[];
+    }
 );
 /** A question of one manner. */
 export type AskedAs<A extends Asked['ask']> = Extract<Asked, { readonly ask: A }>;
@@ -100,6 +111,7 @@ export const reckoningOf = (kind: ReckoningId, number: number): Question =>
   askedByChance(kind, chanceOf(number));
 export const namingOf = (number: number): NamingQuestion => askedToName(KNOWN, chanceOf(number));
 export const orderingOf = (number: number): OrderingQuestion => askedToOrder(chanceOf(number));
+export const readingOf = (number: number): ReadingQuestion => askedToRead(chanceOf(number));
 export const choosingOf = (number: number): ChoosingQuestion => askedToChoose(chanceOf(number));
 
 /** What `order` is looked at from: whoever ties, with the hand it was mixed for. */
@@ -215,6 +227,29 @@ function choose(number: number): Asked {
   };
 }
 
+/** A deck with nothing marked: what its lines come to is what is asked. */
+function unmarked(scene: Scene): Scene {
+  const plain = { counted: true, usedPart: null, weak: null, weakest: false };
+  return {
+    ...scene,
+    lines: scene.lines.map((line) => ({ ...line, ...plain })),
+    faults: [],
+    motion: null,
+  };
+}
+
+function read(number: number, units: UnitChoice): Asked {
+  const { plan, assessment, needed, options } = readingOf(number);
+  return {
+    ask: 'read',
+    number,
+    title: ASK_TITLES.read,
+    scene: unmarked(sceneOf(plan, assessment)),
+    ...deckFacts(plan, needed, units),
+    options: options.map((id) => ({ id, name: READING_WORDS[id] })),
+  };
+}
+
 /** The question of a number. @param kind what is reckoned; of no account in other manners of asking */
 export async function askedOf(
   ask: Asked['ask'],
@@ -233,6 +268,8 @@ export async function askedOf(
       return order(number);
     case 'choose':
       return choose(number);
+    case 'read':
+      return read(number, units);
   }
 }
 

@@ -66,6 +66,7 @@ const counted = (s: Stood): Counts => ({
 function hrefOf(id: DrillId): string {
   const { ask, subject } = partsOf(id);
   if (ask === 'reckon') return `/drills/practice?ask=reckon&kind=${subject}`;
+  if (ask === 'read') return '/drills/practice?ask=read';
   if (ask === 'choose') return `/knots/which?job=${subject}`;
   const [entry = '', form = ''] = subject.split('/');
   return `/knots/${entry}?form=${form}`;

@@ -13,6 +13,7 @@ import {
   choosingOf,
   namingOf,
   orderingOf,
+  readingOf,
   reckoningOf,
   soundnessOf,
 } from '../drills/questions';
@@ -46,6 +47,8 @@ async function rightAnswer(
       return { ask, number, order: [...rightOrder(orderingOf(number))] };
     case 'choose':
       return { ask, number, pick: choosingOf(number).options.find((o) => o.is === 'suits')!.entry };
+    case 'read':
+      return { ask, number, says: readingOf(number).answer };
     case 'reckon': {
       const kind = RECKONING_IDS.find((k) => k === subject)!;
       const question = reckoningOf(kind, number);

@@ -5,12 +5,8 @@ import { type Answer, messageOf } from '../api';
 import { Button } from '../kit/Button';
 import { Cluster, Stack } from '../kit/layout';
 import { ErrorText } from '../kit/text';
-import { ChooseQuestion } from './ChooseQuestion';
-import { LookQuestion } from './LookQuestion';
-import { NameQuestion } from './NameQuestion';
-import { OrderQuestion } from './OrderQuestion';
-import type { Given, Marked, MarkedAs } from './question';
-import { ReckonQuestion } from './ReckonQuestion';
+import { AnyQuestion } from './AnyQuestion';
+import type { Given, Marked } from './question';
 
 /** One question, whatever its manner: asked, answered once, marked, explained; then on to the next. */
 export function QuestionView({
@@ -50,7 +46,6 @@ export function QuestionView({
     give: (given: Given) => void give(given),
     onProblem: setError,
   };
-  const as = <A extends Asked['ask']>(): MarkedAs<A> | null => marked as MarkedAs<A> | null;
   const submit = (e: FormEvent): void => {
     e.preventDefault();
     if (marked) next();
@@ -64,17 +59,7 @@ export function QuestionView({
         shownAt.current ??= performance.now();
       }}
     >
-      {asked.ask === 'reckon' ? (
-        <ReckonQuestion asked={asked} marked={as<'reckon'>()} {...common} />
-      ) : asked.ask === 'name' ? (
-        <NameQuestion asked={asked} marked={as<'name'>()} {...common} />
-      ) : asked.ask === 'look' ? (
-        <LookQuestion asked={asked} marked={as<'look'>()} {...common} />
-      ) : asked.ask === 'order' ? (
-        <OrderQuestion asked={asked} marked={as<'order'>()} {...common} />
-      ) : (
-        <ChooseQuestion asked={asked} marked={as<'choose'>()} {...common} />
-      )}
+      <AnyQuestion asked={asked} marked={marked} {...common} />
       {error && asked.ask !== 'reckon' ? <ErrorText>{error}</ErrorText> : null}
       {marked ? (
         <Cluster>

@@ -1,17 +1,12 @@
 'use client';
 import { useCallback, useEffect, useState } from 'react';
 import { call, messageOf } from '../api';
-import { ChooseQuestion } from '../drills/ChooseQuestion';
-import { LookQuestion } from '../drills/LookQuestion';
-import { NameQuestion } from '../drills/NameQuestion';
-import { OrderQuestion } from '../drills/OrderQuestion';
-import type { Given, MarkedAs } from '../drills/question';
-import { ReckonQuestion } from '../drills/ReckonQuestion';
+import { AnyQuestion } from '../drills/AnyQuestion';
+import type { Given } from '../drills/question';
 import { UnitsProvider } from '../frame/MemberContext';
 import { Stack } from '../kit/layout';
 import { ErrorText, Small } from '../kit/text';
 import type { AnswerOf } from '../routes';
-import type { Asked } from '@/server/drills/questions';
 import { JoinTalk, PhonePage } from './JoinTalk';
 import { useNews } from './useNews';
 
@@ -36,20 +31,9 @@ function PhoneQuestion({ seen, onSeen }: { seen: Seen; onSeen: (seen: Seen) => v
     give: (given: Given) => void give(given),
     onProblem: setError,
   };
-  const as = <A extends Asked['ask']>(): MarkedAs<A> | null => marked as MarkedAs<A> | null;
   return (
     <>
-      {asked.ask === 'reckon' ? (
-        <ReckonQuestion asked={asked} marked={as<'reckon'>()} {...common} />
-      ) : asked.ask === 'name' ? (
-        <NameQuestion asked={asked} marked={as<'name'>()} {...common} />
-      ) : asked.ask === 'look' ? (
-        <LookQuestion asked={asked} marked={as<'look'>()} {...common} />
-      ) : asked.ask === 'order' ? (
-        <OrderQuestion asked={asked} marked={as<'order'>()} {...common} />
-      ) : (
-        <ChooseQuestion asked={asked} marked={as<'choose'>()} {...common} />
-      )}
+      <AnyQuestion asked={asked} marked={marked} {...common} />
       {error && asked.ask !== 'reckon' ? <ErrorText role="alert">{error}</ErrorText> : null}
     </>
   );

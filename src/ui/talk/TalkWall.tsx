@@ -2,6 +2,7 @@
 import Link from 'next/link';
 import { useCallback, useState } from 'react';
 import styled from 'styled-components';
+import type { Asked } from '@/server/drills/questions';
 import type { TalkWall as Wall } from '@/server/talk/leading';
 import { call, messageOf } from '../api';
 import { UnitsProvider } from '../frame/MemberContext';
@@ -135,7 +136,7 @@ export function TalkWall({
         ) : (
           <WallQuestion
             key={wall.item}
-            asked={wall.asked}
+            asked={wall.asked as Asked}
             right={wall.right}
             spread={wall.spread}
           />

@@ -1,6 +1,7 @@
 'use client';
-import styled from 'styled-components';
+import type { Scene } from '@/core/securement/stage/scene';
 import { wordValue } from '@/wording/figures';
+import { StillDeck } from '../deck/StillDeck';
 import type { Asked, AskedAs } from '@/server/drills/questions';
 import { KnotPicture } from '../drills/KnotPicture';
 import { NamedPicture } from '../drills/NameQuestion';
@@ -8,86 +9,9 @@ import { letterOf, StepPicture } from '../drills/OrderQuestion';
 import type { MarkedAs } from '../drills/question';
 import { useUnits } from '../frame/MemberContext';
 import type { TalkWall } from '@/server/talk/leading';
+import { TALL, Body, Beside, Rows, Says, Small, Still, Ask, Verdict, At, Steps } from './wallParts';
 
 type Spread = NonNullable<TalkWall['spread']>;
-
-/** So much of the window's height is left for a drawing. */
-const TALL = '66vh';
-
-/** Everything on the big screen is measured by it: what is read from ten metres must not depend on the projector. */
-const Body = styled.div`
-  height: 100%;
-  min-height: 0;
-  font: 560 calc(3 * var(--u)) / 1.2 var(--font-figure);
-`;
-const Beside = styled.div`
-  display: grid;
-  grid-template-columns: minmax(0, 1.15fr) minmax(0, 1fr);
-  gap: calc(3 * var(--u));
-  height: 100%;
-  min-height: 0;
-  align-items: center;
-`;
-const Rows = styled.ul`
-  list-style: none;
-  padding: 0;
-  & > li {
-    display: grid;
-    grid-template-columns: minmax(0, 1fr) auto;
-    gap: var(--u);
-    align-items: baseline;
-    padding: calc(0.7 * var(--u)) calc(1 * var(--u));
-    border-bottom: var(--w-rule) solid var(--line);
-  }
-  & > li[data-right] {
-    background: var(--plate);
-    color: var(--on-plate);
-  }
-  & b {
-    font: 740 calc(3.4 * var(--u)) / 1 var(--font-figure);
-    font-variant-numeric: tabular-nums;
-  }
-`;
-const Says = styled.p`
-  font: 500 calc(2 * var(--u)) / 1.3 var(--font-read);
-`;
-const Ask = styled.p`
-  font: 560 calc(3.2 * var(--u)) / 1.28 var(--font-read);
-  max-width: 30em;
-`;
-const Verdict = styled.p`
-  font: 740 calc(4 * var(--u)) / 1.1 var(--font-figure);
-`;
-/** How many pointed at a place of the drawing. */
-const At = styled.span<{ $right: boolean }>`
-  position: absolute;
-  z-index: ${({ $right }) => ($right ? 1 : 0)};
-  transform: translate(-50%, -50%);
-  min-width: calc(2.8 * var(--u));
-  padding: calc(0.25 * var(--u)) calc(0.4 * var(--u));
-  border-radius: calc(2 * var(--u));
-  text-align: center;
-  font: 740 calc(2 * var(--u)) / 1 var(--font-figure);
-  background: ${({ $right }) => ($right ? 'var(--plate)' : 'var(--sheet)')};
-  color: ${({ $right }) => ($right ? 'var(--on-plate)' : 'var(--ink)')};
-  border: ${({ $right }) => ($right ? '4px double var(--signal)' : '3px solid var(--ink)')};
-`;
-const Steps = styled.ol<{ $columns: number }>`
-  display: grid;
-  grid-template-columns: repeat(${({ $columns }) => $columns}, minmax(0, 1fr));
-  gap: calc(1.2 * var(--u));
-  list-style: none;
-  padding: 0;
-  & svg {
-    width: 100%;
-    max-height: 22vh;
-    border: var(--w-rule) solid var(--line);
-    background: var(--sheet);
-  }
-  & > li > p {
-    font: 500 calc(1.7 * var(--u)) / 1.2 var(--font-read);
-  }
-`;
 
 const countOf = (spread: Spread, instead: string | null): number =>
   spread.filter((s) => s.instead === instead).reduce((n, s) => n + s.count, 0);
@@ -270,6 +194,31 @@ function Reckon({ asked, right, spread }: Props<'reckon'>) {
   );
 }
 
+function Read({ asked, right, spread }: Props<'read'>) {
+  return (
+    <Beside>
+      <Still>
+        <StillDeck
+          scene={right ? (right.scene as Scene) : asked.scene}
+          label={right ? 'The deck, with what is wrong' : 'The deck to be read'}
+        />
+      </Still>
+      <div>
+        <Small>{asked.load}</Small>
+        {asked.lines.map((words, i) => (
+          <Small key={i}>
+            <b>{i + 1}</b> {words}
+          </Small>
+        ))}
+        <Options options={asked.options} right={right?.answer ?? null} spread={spread} />
+        {right?.says.map((s) => (
+          <Says key={s}>{s}</Says>
+        ))}
+      </div>
+    </Beside>
+  );
+}
+
 /** A question as it stands on the big screen; once its answer is shown, with what was answered on it. */
 export function WallQuestion({
   asked,
@@ -295,6 +244,8 @@ export function WallQuestion({
         <Order {...as<'order'>(asked)} />
       ) : asked.ask === 'choose' ? (
         <Choose {...as<'choose'>(asked)} />
+      ) : asked.ask === 'read' ? (
+        <Read {...as<'read'>(asked)} />
       ) : (
         <Reckon {...as<'reckon'>(asked)} />
       )}

@@ -3,16 +3,18 @@ import type { Job } from '../../knot/which/situation';
 import { CHOSEN_FOR } from '../choosing/choosing';
 import { ORDERED } from '../ordering/ordering';
 import { RECKONING_IDS, type ReckoningId } from '../reckoning/kinds';
+import { READINGS, type Reading } from '../reading/reading';
 import { LOOKED_THROUGH } from '../soundness/soundness';
 
 /** Manners in which a form of a knot is asked: which is it, is it right, its steps in order. */
 export const FORM_ASKS = ['name', 'look', 'order'] as const;
 export type FormAsk = (typeof FORM_ASKS)[number];
-export const ASKS = [...FORM_ASKS, 'choose', 'reckon'] as const;
+export const ASKS = [...FORM_ASKS, 'choose', 'reckon', 'read'] as const;
 export type Ask = (typeof ASKS)[number];
 
-/** What somebody is asked again and again: a form of a knot in one manner, a job to choose a knot for, a kind of reckoning. */
-export type DrillId = `${FormAsk}/${string}/${string}` | `choose/${Job}` | `reckon/${ReckoningId}`;
+/** What somebody is asked again and again: a form of a knot in one manner, a job to choose a knot for, a kind of reckoning, what a deck can be. */
+export type DrillId =
+  `${FormAsk}/${string}/${string}` | `choose/${Job}` | `reckon/${ReckoningId}` | `read/${Reading}`;
 
 /** What each manner of asking can ask for, in the order in which chance counts it. */
 export const SUBJECTS: Readonly<Record<Ask, readonly string[]>> = {
@@ -23,6 +25,7 @@ export const SUBJECTS: Readonly<Record<Ask, readonly string[]>> = {
   order: ORDERED.map((f) => f.name),
   choose: CHOSEN_FOR,
   reckon: RECKONING_IDS,
+  read: READINGS,
 };
 
 /** After so many forms of knots comes something to reckon or to choose: purpose and hands first. Proposed default, no source. */
@@ -41,10 +44,11 @@ export const DRILL_IDS: readonly DrillId[] = (() => {
       (ask) => `${ask}/${name}` as DrillId,
     ),
   );
-  const longer = Math.max(CHOSEN_FOR.length, RECKONING_IDS.length);
+  const longer = Math.max(CHOSEN_FOR.length, RECKONING_IDS.length, READINGS.length);
   const heads = Array.from({ length: longer }, (_, i) => i).flatMap((i): DrillId[] => [
     ...CHOSEN_FOR.slice(i, i + 1).map((j) => `choose/${j}` as const),
     ...RECKONING_IDS.slice(i, i + 1).map((k) => `reckon/${k}` as const),
+    ...READINGS.slice(i, i + 1).map((r) => `read/${r}` as const),
   ]);
   return knots.flatMap((id, i) => {
     const head = (i + 1) % KNOTS_BETWEEN === 0 ? heads[(i + 1) / KNOTS_BETWEEN - 1] : undefined;
