@@ -1,6 +1,6 @@
 import { execFileSync } from 'node:child_process';
 import { fileURLToPath } from 'node:url';
-import { launch, Person } from '../tests/support/browser';
+import { BASE, launch, Person } from '../tests/support/browser';
 
 /** Takes the pictures of docs/screenshots from the demo data of a running application (APP_URL). */
 
@@ -119,7 +119,6 @@ await picture(
     await p.page.mouse.click(5, 600);
   }),
 );
-await picture('bench-span', {}, knot('/bench/spans'));
 /** A page of the locker as its keeper sees it; a path may name a thing by its tag. */
 const locker =
   (path: string, more: (p: Person) => Promise<void> = async () => {}) =>
@@ -138,5 +137,33 @@ await picture('gear', {}, locker('tag:PE-12-1'));
 await picture('standing', {}, async (p) => {
   await p.comeInAs('Tomas Quill');
   await p.goto('/drills/standing');
+});
+/** A talk in which some are there, and most have answered by pointing here and there; its answer is shown. */
+await picture('talk', {}, async (p) => {
+  await p.comeInAs('Tomas Quill');
+  const drills = ['look/bowline/facing-away', 'reckon/hauling', 'name/clove-hitch/passed'];
+  const { id, code } = (await p.api('POST', '/talks', { drills })).json as Record<string, string>;
+  const ask = (path: string, body: unknown, cookie = '') =>
+    fetch(`${BASE}/api/v1${path}`, {
+      method: 'POST',
+      headers: { 'content-type': 'application/json', cookie },
+      body: JSON.stringify(body),
+    });
+  await p.goto(`/talk/${id}`);
+  const phones = await Promise.all(
+    Array.from({ length: 16 }, (_, i) => ask('/talk/join', { code, name: `Hand ${i + 1}` })),
+  );
+  await p.clickText('First question');
+  await p.page.waitForSelector('main[data-item="0"]');
+  const { asked } = (await p.api('GET', `/talks/${id}`)).json as unknown as {
+    asked: { number: number; crossings: unknown[] };
+  };
+  for (const [i, phone] of phones.slice(2).entries()) {
+    const says = i % 3 === 0 ? 'right' : i % asked.crossings.length;
+    const answer = { ask: 'look', number: asked.number, says };
+    await ask('/talk/answers', { item: 0, answer }, phone.headers.get('set-cookie')!.split(';')[0]);
+  }
+  await p.clickText('Show the answer');
+  await p.page.waitForSelector('main[data-shown="true"]');
 });
 await browser.close();

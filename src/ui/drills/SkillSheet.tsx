@@ -20,6 +20,7 @@ import { Cluster, Stack } from '../kit/layout';
 import { Sheet } from '../kit/Sheet';
 import { ErrorText, Small } from '../kit/text';
 import { TextField } from '../kit/TextField';
+import { Signature } from './Signature';
 import type { Opened } from './Standing';
 
 /** The sign-off that counts now, in full, and the form by which it is taken back. */
@@ -147,23 +148,12 @@ function SignForm({
         ))}
       </Two>
       <TextField label="Note" value={note} onChange={setNote} />
-      <TextField
-        label="Your own password"
-        type="password"
-        value={password}
-        onChange={setPassword}
-        autoComplete="current-password"
+      <Signature
+        password={password}
+        onPassword={setPassword}
+        error={error}
+        isOpen={!seen.includes(false) && under.length > 0}
       />
-      {error ? <ErrorText role="alert">{error}</ErrorText> : null}
-      <Cluster>
-        <Button
-          $kind="primary"
-          type="submit"
-          isDisabled={seen.includes(false) || under.length === 0 || password === ''}
-        >
-          Sign
-        </Button>
-      </Cluster>
     </Stack>
   );
 }

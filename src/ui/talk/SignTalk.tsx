@@ -1,10 +1,9 @@
 'use client';
 import { type FormEvent, useState } from 'react';
 import { call, messageOf } from '../api';
-import { Button } from '../kit/Button';
-import { Cluster, Stack } from '../kit/layout';
+import { Signature } from '../drills/Signature';
+import { Stack } from '../kit/layout';
 import { Sheet } from '../kit/Sheet';
-import { ErrorText } from '../kit/text';
 import { TextField } from '../kit/TextField';
 
 /** Who led a talk ends it and signs for it. */
@@ -39,19 +38,7 @@ export function SignTalk({
           answered what is forgotten.
         </p>
         <TextField label="Note" value={note} onChange={setNote} />
-        <TextField
-          label="Your own password"
-          type="password"
-          value={password}
-          onChange={setPassword}
-          autoComplete="current-password"
-        />
-        {error ? <ErrorText role="alert">{error}</ErrorText> : null}
-        <Cluster>
-          <Button $kind="primary" type="submit" isDisabled={password === ''}>
-            Sign
-          </Button>
-        </Cluster>
+        <Signature password={password} onPassword={setPassword} error={error} />
       </Stack>
     </Sheet>
   );

@@ -1,5 +1,6 @@
 import { z } from 'zod';
 import { UNIT_SYSTEMS } from '@/db/queries/members';
+import { talkRecordBody } from '@/db/queries/talk-records';
 import { GRADES } from '@/core/training/schedule/memory';
 import type { Asked } from '../../drills/questions';
 import { markAnswer } from '../drill-schemas';
@@ -61,18 +62,7 @@ export const talkRecordAnswer = z.strictObject({
   heldAt: z.iso.datetime(),
   signedAt: z.iso.datetime(),
   signedBy: z.string(),
-  body: z.strictObject({
-    questions: z.array(
-      z.strictObject({
-        drill: z.string(),
-        title: z.string(),
-        answered: z.int(),
-        right: z.int(),
-      }),
-    ),
-    people: z.array(z.strictObject({ name: z.string(), memberId: z.uuid().nullable() })),
-    note: z.string(),
-  }),
+  body: talkRecordBody,
 });
 export const talkRecordsAnswer = z.strictObject({
   records: z.array(talkRecordAnswer),
