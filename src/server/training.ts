@@ -4,7 +4,8 @@ import { passedStatement, voidingStatement } from '@/core/exchange/xapi/statemen
 import { monthsLater } from '@/core/gear/due';
 import type { Plan } from '@/core/securement/plan';
 import { comesBefore, COURSE_IDS, type CourseId, courseOf } from '@/core/training/standing/courses';
-import { skillsOfPlan } from '@/core/training/standing/plan-skills';
+import { KNOT_IDS } from '@/core/knot/knots';
+import { skillOfKnot, skillsOfPlan } from '@/core/training/standing/plan-skills';
 import { isSkillId, pointsOf, type SkillId } from '@/core/training/standing/skills';
 import { counts, standingIn } from '@/core/training/standing/standing';
 import { turnedWords } from '@/core/knot/drawing/turned-words';
@@ -152,6 +153,10 @@ export async function peopleForPlan(
       wanted.length === 0
         ? []
         : people.filter((p) => wanted.every((w) => isCurrent(p.id, w.skill))).map((p) => p.name),
+    tied: KNOT_IDS.filter((knot) => {
+      const skill = skillOfKnot(knot);
+      return skill === null || people.some((p) => isCurrent(p.id, skill));
+    }),
   };
 }
 

@@ -3,6 +3,7 @@ import type { CutJob } from '@/core/cutting/problem';
 import type { Plan } from '@/core/securement/plan';
 import type { HoldMap } from '@/core/securement/hold/map';
 import type { KeptFact } from '@/core/securement/locker-word';
+import type { KnotId } from '@/core/knot/knots';
 import type { Change } from '@/core/securement/advice/one-change';
 import type { Against } from '@/core/knot/trace/name';
 import type { Naming } from '@/core/knot/trace/known';
@@ -19,6 +20,8 @@ export interface AdviceRequest {
   readonly plan: Plan;
   /** What the locker says of the things on the lines; null: not known. */
   readonly gear: readonly (readonly [string, KeptFact])[] | null;
+  /** Knots that advice may ask for; null: any. */
+  readonly tied: readonly KnotId[] | null;
 }
 
 export interface AdviceAnswer {

@@ -1,5 +1,6 @@
 'use client';
 import { useEffect, useRef, useState } from 'react';
+import type { KnotId } from '@/core/knot/knots';
 import type { Plan } from '@/core/securement/plan';
 import type { GearFacts } from '@/core/securement/locker-word';
 import type { Change } from '@/core/securement/advice/one-change';
@@ -7,10 +8,11 @@ import { type AdviceAnswer, type AdviceRequest, PROTOCOL } from './protocol';
 
 const PAUSE_MS = 120;
 
-/** Helpful changes to a plan, computed in a worker after a pause in typing. Answers to older plans are dropped. */
+/** Helpful changes to a plan that ask for no knots but those given (null: any), computed in a worker after a pause in typing. Answers to older plans are dropped. */
 export function useAdvice(
   plan: Plan,
   gear: GearFacts | null,
+  tied: readonly KnotId[] | null,
 ): { readonly changes: readonly Change[]; readonly fresh: boolean } {
   const worker = useRef<Worker | null>(null);
   const asked = useRef(0);
@@ -37,9 +39,10 @@ export function useAdvice(
         id: asked.current,
         plan,
         gear: gear && [...gear],
+        tied,
       } satisfies AdviceRequest);
     }, PAUSE_MS);
     return () => clearTimeout(timer);
-  }, [plan, gear]);
+  }, [plan, gear, tied]);
   return { changes: answer.changes, fresh: answer.plan === plan };
 }

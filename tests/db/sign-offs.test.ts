@@ -1,4 +1,6 @@
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
+import { KNOT_IDS } from '@/core/knot/knots';
+import { skillOfKnot } from '@/core/training/standing/plan-skills';
 import { pointsOf } from '@/core/training/standing/skills';
 import { saveCrewSettings, crewSettings } from '@/db/queries/crews';
 import { type Member, ROLES } from '@/db/queries/members';
@@ -151,6 +153,11 @@ describe('who can do a plan', () => {
     const after = await peopleForPlan(db.pool, lead.crewId, plan, NOW);
     expect(after).toMatchObject({ kept: true, able: [trainee.name] });
     expect(after.skills[0]!.current).toEqual([trainee.name]);
+    const taught = KNOT_IDS.filter((k) => skillOfKnot(k) !== null);
+    const tied = after.tied.map(skillOfKnot).filter((s) => s !== null);
+    // Of what is taught only what somebody is current in; what is not taught here nobody can sign for.
+    expect(new Set(tied)).toEqual(new Set(after.skills.map((s) => s.id)));
+    expect(after.tied.length).toBeGreaterThanOrEqual(KNOT_IDS.length - taught.length);
     const lapsed = await peopleForPlan(db.pool, lead.crewId, plan, later(400));
     expect(lapsed.able).toEqual([]);
     expect(lapsed.skills.every((s) => s.current.length === 0)).toBe(true);

@@ -81,6 +81,9 @@ describe('a skill', () => {
     expect(await p.text('section[aria-label="Who can tie it"]')).toContain(
       'Nobody is current in: Alpine butterfly',
     );
+    expect(await p.text('section[aria-label="Who can tie it"]')).toContain(
+      'Proposals ask for no other knots',
+    );
     expect(p.errors).toEqual([]);
     await p.leave();
   });

@@ -6,6 +6,7 @@ export { KNOT_SCHOOLS } from './record';
 export type { Knot, KnotHazard, KnotSchool, KnotUse, Stage } from './record';
 
 export type KnotId = keyof typeof KNOTS;
+export const KNOT_IDS = Object.keys(KNOTS) as [KnotId, ...KnotId[]];
 
 /** Ids of the knots that may stand in a given use, as a non-empty tuple for schemas. */
 export function knotsFor(use: KnotUse): [KnotId, ...KnotId[]] {

@@ -3,6 +3,7 @@ import dynamic from 'next/dynamic';
 import { useRouter } from 'next/navigation';
 import { useCallback, useState } from 'react';
 import type { Assessment } from '@/core/securement/assess';
+import type { KnotId } from '@/core/knot/knots';
 import { LOCKER_NOT_ASKED } from '@/core/securement/locker-word';
 import type { ServedScene } from '@/core/securement/stage/scene';
 import { useAdvice } from '@/workers/useAdvice';
@@ -106,7 +107,8 @@ export function Planner({
     viewer.canWrite,
   );
   useFetchAhead(ON_DEMAND);
-  const advice = useAdvice(editor.plan, editor.gear);
+  const [tied, setTied] = useState<readonly KnotId[] | null>(null);
+  const advice = useAdvice(editor.plan, editor.gear, tied);
   const { room, picked, setPicked, walk, pickLine, showLine } = usePicking(editor);
   const { deckPick, pickOnDeck, chosen } = useDeckPick(editor, picked, setPicked);
   const [size, setSize] = useState<StageSize>('beside');
@@ -188,7 +190,7 @@ export function Planner({
             hand={editor.hand}
             draft={editor.draft}
           />
-          <PeopleStrip planId={stored.id} version={version} />
+          <PeopleStrip planId={stored.id} version={version} onTied={setTied} />
           <RoadStrip
             planId={stored.id}
             plan={editor.plan}

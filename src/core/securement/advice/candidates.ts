@@ -5,7 +5,7 @@ import { withoutGear } from '../gear-facts';
 import { alternatives } from '../../line/alternatives';
 import { weightOf } from '../../line/doubts';
 import { newElement } from '../../line/compose';
-import { kindOf } from '../../line/elements';
+import { kindOf, knotsIn } from '../../line/elements';
 import type { LineElement } from '../../line/schema';
 import type { IssueValue } from '../../result';
 import { N_PER_LBF } from '../../units/constants';
@@ -16,6 +16,7 @@ import { freshId } from '../../ids';
 import type { LoadUnit } from '../load/schema';
 import { namedAnchorIds } from '../route/shape';
 import { soundnessOf } from '../soundness';
+import { asksOnlyFor, type MayTie } from './may-tie';
 import { ruleSet } from '../rules';
 import type { Line } from '../schema';
 
@@ -120,7 +121,7 @@ function tackleCandidates(plan: Plan): Candidate[] {
   }));
 }
 
-function knotCandidates(plan: Plan, a: Assessment): Candidate[] {
+function knotCandidates(plan: Plan, a: Assessment, mayTie: MayTie): Candidate[] {
   const sharing = sharingOf(plan);
   return a.lines.flatMap(({ line, capacity }) => {
     const place = capacity.places[capacity.governing[0] ?? -1];
@@ -132,6 +133,7 @@ function knotCandidates(plan: Plan, a: Assessment): Candidate[] {
       (x) =>
         x.key !== 'eye-splice' &&
         (x.lineChange ?? 0) > 0 &&
+        knotsIn(x.element).every(mayTie) &&
         (weightOf(x.doubts) === 0 || weightOf(x.doubts) <= weightOf(now)),
     );
     if (!best || best.current) return [];
@@ -264,14 +266,17 @@ function moreLines(plan: Plan, a: Assessment): Candidate[] {
   return list;
 }
 
-/** Every single change that is tried, whatever it is good for. What only a plate could say is tried apart. */
-export const candidatesFor = (plan: Plan, now: Assessment): Candidate[] => [
+/** Every single change that is tried, whatever it is good for, that asks for no knot but those that may be tied. What only a plate could say is tried apart. */
+export const candidatesFor = (plan: Plan, now: Assessment, mayTie: MayTie): Candidate[] =>
+  everyCandidate(plan, now, mayTie).filter((c) => asksOnlyFor(plan, c.plan, mayTie));
+
+const everyCandidate = (plan: Plan, now: Assessment, mayTie: MayTie): Candidate[] => [
   ...webbingCandidate(plan, now),
   ...edgeCandidates(plan),
   ...matCandidate(plan),
   ...pullCandidates(plan),
   ...secondLoopCandidates(plan),
   ...tackleCandidates(plan),
-  ...knotCandidates(plan, now),
+  ...knotCandidates(plan, now, mayTie),
   ...moreLines(plan, now),
 ];

@@ -2,6 +2,10 @@ import { RULE_SET_IDS } from '../rule-set-ids';
 import { describe, expect, it } from 'vitest';
 import type { Plan } from '../plan';
 import { demoNames, demoPlan, judge, withLoad } from '../../../../tests/support/demo';
+import type { KnotId } from '../../knot/knots';
+import { knotsIn } from '../../line/elements';
+import { candidatesFor } from './candidates';
+import { ANY_KNOT } from './may-tie';
 import { helpfulChanges } from './one-change';
 
 const crate = demoPlan('carousel-crate');
@@ -43,6 +47,34 @@ describe('the one change that helps', () => {
       code: 'use-webbing',
       verdict: 'holds',
     }));
+  it('asks for no knot that may not be tied, but for the next best that may', () => {
+    const knotsOf = (plan: Plan) =>
+      new Set(plan.lines.flatMap((l) => l.elements.flatMap((e) => knotsIn(e))));
+    let nextBest = 0;
+    let newKnots = 0;
+    for (const name of demoNames()) {
+      const plan = rated(demoPlan(name));
+      const had = knotsOf(plan);
+      const now = judge(plan);
+      const all = candidatesFor(plan, now, ANY_KNOT);
+      const isOld = (k: KnotId): boolean => had.has(k);
+      for (const knot of new Set(all.flatMap((c) => [...knotsOf(c.plan)]))) {
+        if (isOld(knot)) continue;
+        newKnots += 1;
+        const may = candidatesFor(plan, now, (k) => k !== knot);
+        expect(may.some((c) => knotsOf(c.plan).has(knot))).toBe(false);
+        if (may.some((c) => c.code === 'use-instead')) nextBest += 1;
+      }
+      const none = candidatesFor(plan, now, () => false);
+      for (const c of none) expect([...knotsOf(c.plan)].every(isOld)).toBe(true);
+      // What needs no other knot is proposed all the same.
+      const withoutNew = all.filter((c) => [...knotsOf(c.plan)].every(isOld));
+      for (const c of withoutNew.filter((x) => x.code !== 'use-instead'))
+        expect(none).toContainEqual(c);
+    }
+    expect(newKnots).toBeGreaterThan(0);
+    expect(nextBest).toBeGreaterThan(0);
+  });
   it('every change really does what it says', () => {
     for (const name of demoNames())
       for (const change of helpfulChanges(demoPlan(name), new Map()))

@@ -5,6 +5,7 @@ import { partToSpare } from '../tightest';
 import type { Verdict } from '../verdict';
 import { type Candidate, candidatesFor, plateCandidates } from './candidates';
 import { type Cost, costOf } from './costs';
+import { ANY_KNOT, type MayTie } from './may-tie';
 
 /** One change to a plan, what it is called, what the plan would surely be afterwards, and what it costs. */
 export interface Change extends Candidate {
@@ -68,16 +69,18 @@ function platesToRead(plan: Plan, gear: LockerWord, now: Assessment): Change[] {
 
 /**
  * Single changes that would help, the most helpful first: each is judged by assessing the changed plan.
- * Changes that help nothing are left out. Nothing is said about a plan that HOLDS. `gear`: what the locker says today.
+ * Changes that help nothing are left out. Nothing is said about a plan that HOLDS. `gear`: what the locker says today;
+ * `mayTie`: knots that somebody of the crew is signed off in: no other is asked for.
  */
 export function helpfulChanges(
   plan: Plan,
   gear: LockerWord,
   now: Assessment = assess(plan, gear),
+  mayTie: MayTie = ANY_KNOT,
 ): Change[] {
   if (now.verdict === 'holds') return [];
   const before = { verdict: now.verdict, margin: smallestMargin(now) };
-  const changes = candidatesFor(plan, now).map((c): Change & { readonly idle: boolean } => {
+  const changes = candidatesFor(plan, now, mayTie).map((c): Change & { readonly idle: boolean } => {
     const after = assess(c.plan, gear);
     return {
       ...c,

@@ -1,5 +1,6 @@
 import { z } from 'zod';
 import { ROLES } from '@/db/queries/members';
+import { KNOT_IDS } from '@/core/knot/knots';
 import { COURSE_IDS } from '@/core/training/standing/courses';
 import { DONE_UNDER_IDS } from '@/core/training/standing/done-under';
 import { SKILL_IDS } from '@/core/training/standing/skills';
@@ -67,4 +68,6 @@ export const planPeopleAnswer = z.strictObject({
   ),
   /** Current in all of them. */
   able: z.array(z.string()),
+  /** Knots, as plans name them, that somebody is current in, or that are not taught here. */
+  tied: z.array(z.enum(KNOT_IDS)),
 });
