@@ -11,10 +11,10 @@ export const ANY_KNOT: MayTie = () => true;
 
 const knotsOf = (elements: readonly LineElement[]): KnotId[] => elements.flatMap((e) => knotsIn(e));
 
-/** Whether every knot that was not on any line before is one that may be asked for. */
+/** Whether every knot that its line did not have before is one that may be asked for; of a new line that is every knot. */
 export function asksOnlyFor(before: Plan, after: Plan, mayTie: MayTie): boolean {
-  const had = new Set(before.lines.flatMap((l) => knotsOf(l.elements)));
-  return after.lines
-    .flatMap((l) => knotsOf(l.elements))
-    .every((knot) => had.has(knot) || mayTie(knot));
+  const lines = new Map(before.lines.map((l) => [l.id, knotsOf(l.elements)]));
+  return after.lines.every(({ id, elements }) =>
+    knotsOf(elements).every((knot) => lines.get(id)?.includes(knot) || mayTie(knot)),
+  );
 }
