@@ -8,7 +8,7 @@ export const READING_WORDS: Record<Reading, string> = {
   sound: 'Nothing: it holds as it is',
   'sharp-edge': 'A strap lies over a bare sharp edge',
   'one-side': 'A strap begins and ends on the same side',
-  'beyond-load': 'A strap does not lie over the load',
+  'beyond-load': 'A strap lies behind the load, not over it',
   'label-gone': 'The label of a strap cannot be read',
   'plate-gone': 'A ring has no plate',
   'tension-not-said': 'Nobody knows how hard a ratchet pulls',

@@ -18,6 +18,7 @@ import {
   insertTalk,
   peopleOfTalk,
   stepTalk,
+  talkById,
   type Talk,
   type TalkCount,
   type TalkItem,
@@ -178,7 +179,7 @@ export async function step(
     await tell(db, stepTopic(id));
     await tell(db, answersTopic(id));
   });
-  return talkWall(pool(), await transaction((db) => holdTalk(db, by.crewId, id)));
+  return talkWall(pool(), await talkById(pool(), by.crewId, id));
 }
 
 /** How each question that was asked was answered, as it goes into the record. */

@@ -60,8 +60,10 @@ export async function join(
   if (!called) throw refuse(422, 'missing', {}, ['name']);
   const token = newToken();
   const person = { name: called, memberId: ours?.id ?? null };
-  await joinTalk(db, talk.id, person, tokenHash(token), now);
-  await tell(db, answersTopic(talk.id));
+  await transaction(async (t) => {
+    await joinTalk(t, talk.id, person, tokenHash(token), now);
+    await tell(t, answersTopic(talk.id));
+  });
   return token;
 }
 

@@ -74,9 +74,8 @@ const isBeside = (
   { fromFrontM, lengthM }: { fromFrontM: number; lengthM: number },
 ) => ringM > fromFrontM + INSIDE_M && ringM < fromFrontM + lengthM - INSIDE_M;
 
-/** Places of a number of straps over a load, spread evenly over the rings beside it. */
+/** Places of two or more straps over a load, spread evenly over the rings beside it. */
 function spread(places: readonly number[], count: number): number[] {
-  if (count === 1) return [places[Math.floor(places.length / 2)]!];
   return Array.from({ length: count }, (_, i) =>
     places.at(Math.round((i * (places.length - 1)) / (count - 1))),
   ) as number[];
@@ -101,13 +100,13 @@ function planWith(unit: ReturnType<typeof crate>, places: readonly number[]): Pl
   return parsed.value;
 }
 
-/** How many straps the rows of a plan with two ask for, as what each adds goes by number; two at least. */
+/** How many straps the rows of a plan ask for, as what each adds goes by number. */
 function strapsAsked(plan: Plan, mu: number): number {
   const wanted = assess(plan, LOCKER_NOT_ASKED).rows.map(({ code, required, provided }) => {
     const each = (provided.value! - mu) / plan.lines.length;
     return code === 'sliding' ? Math.ceil((required.value! - mu) / each - 1e-9) : 0;
   });
-  return Math.max(plan.lines.length, ...wanted);
+  return Math.max(0, ...wanted);
 }
 
 /** A crate tied down with just as many straps as the rules ask for, and held by statics too. */
@@ -118,7 +117,8 @@ export function soundDeck(chance: Chance): Plan {
     if (places.length < FEWEST_PLACES) continue;
     const two = planWith(unit, spread(places, 2));
     const count = strapsAsked(two, unit.friction.mu);
-    if (count > places.length) continue;
+    // What one strap holds is no load to count straps on.
+    if (count < 2 || count > places.length) continue;
     const plan = count === 2 ? two : planWith(unit, spread(places, count));
     if (assess(plan, LOCKER_NOT_ASKED).verdict === 'holds') return plan;
   }

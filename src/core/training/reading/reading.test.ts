@@ -26,6 +26,7 @@ describe('a deck to be read', () => {
       expect(new Set(options).size).toBe(4);
       expect(options).toContain(answer);
       expect(options).toContain('sound');
+      if (answer === 'one-side') expect(options).not.toContain('beyond-load');
       expect(lineIds.every((id) => plan.lines.some((l) => l.id === id))).toBe(true);
     }
     expect([...seen.keys()].toSorted()).toEqual([...READINGS].toSorted());

@@ -21,6 +21,9 @@ export interface ReadingQuestion {
   readonly options: readonly Reading[];
 }
 
+/** What could be said of a deck with a fault as well, and so is not offered beside it: from one side no strap lies over the load. */
+const ALSO_SO: Readonly<Partial<Record<Reading, FaultId>>> = { 'one-side': 'beyond-load' };
+
 type Made = Pick<ReadingQuestion, 'plan' | 'assessment' | 'needed'>;
 
 /** What is shown is the fault that was put in, and no other. */
@@ -48,7 +51,7 @@ export function askedToRead(chance: Chance): ReadingQuestion {
   const made = answer === 'sound' ? withoutFault(chance) : withFault(answer, chance);
   const others = shuffled(
     chance,
-    FAULT_IDS.filter((id) => id !== answer),
+    FAULT_IDS.filter((id) => id !== answer && id !== ALSO_SO[answer]),
   );
   // That it is sound can always be said.
   const options =
