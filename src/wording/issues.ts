@@ -191,8 +191,7 @@ const ISSUES: Record<string, (v: Issue['values']) => string> = {
   'talk-other-question': () => 'This answers another question than the one that is asked.',
   'talk-moved-on': () => 'The talk has gone on meanwhile. What is asked now is shown.',
   'talk-over': () => 'This talk is over.',
-  'talk-shown-before': () =>
-    'Its answer was shown already, so it is not asked again. Show it, or go on.',
+  'talk-shown-before': () => 'The talk has gone by this question: it is not asked again. Go on.',
   'drill-unknown': (v) => `There is no drill “${v['drill']}”.`,
   'too-many-streams': (v) =>
     `It is open on ${v['most']} pages already. Close one of them, then look again.`,

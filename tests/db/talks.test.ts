@@ -245,7 +245,8 @@ describe('an answer', () => {
     await expect(talk.go(0, false)).rejects.toMatchObject({
       issues: [{ code: 'talk-shown-before' }],
     });
-    expect((await talk.go(0, true)).item).toBe(0);
+    await expect(talk.go(0, true)).rejects.toMatchObject({ status: 422 });
+    expect((await talk.wall()).item).toBe(1);
     await expect(talk.go(3, false)).rejects.toMatchObject({ status: 422 });
   });
 });

@@ -160,7 +160,7 @@ export async function talkWall(db: Database, talk: Talk): Promise<TalkWall> {
   };
 }
 
-/** Goes to a question, or shows its answer. @throws Refusal 409 where another screen was faster, or the talk is over; 422 beyond the end */
+/** Goes to a question, or shows its answer. @throws Refusal 409 where another screen was faster, or the talk is over; 422 beyond the end, or back */
 export async function step(
   by: Member,
   id: string,
@@ -172,9 +172,9 @@ export async function step(
     if (talk.version !== version) throw refuse(409, 'talk-moved-on', {}, ['version']);
     if (item >= talk.items.length)
       throw refuse(422, 'too-big', { what: 'number', most: talk.items.length - 1 }, ['item']);
-    // Whoever saw what is right answers no more.
-    const asksAgain = item < (talk.item ?? 0) || (item === talk.item && talk.shown);
-    if (asksAgain && !shown) throw refuse(422, 'talk-shown-before', {}, ['item']);
+    // A talk goes on, never back: whoever saw what is right answers no more.
+    const wentBy = item < (talk.item ?? 0) || (item === talk.item && talk.shown && !shown);
+    if (wentBy) throw refuse(422, 'talk-shown-before', {}, ['item']);
     await stepTalk(db, id, { item, shown });
     await tell(db, stepTopic(id));
     await tell(db, answersTopic(id));
