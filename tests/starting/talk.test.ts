@@ -98,7 +98,7 @@ describe('forty phones', () => {
 
     await step(1, false);
     await Promise.all(phones.slice(0, 15).map((p, i) => answer(p, i)));
-    const rest = phones.slice(15).map((p, i) => answer(p, i));
+    const rest = phones.slice(15).map((p, i) => answer(p, 15 + i));
     process.kill(app.application, 'SIGKILL');
     await app.ended;
     app = await Running.start(data, port);
