@@ -160,7 +160,10 @@ export async function talkWall(db: Database, talk: Talk): Promise<TalkWall> {
   };
 }
 
-/** Goes to a question, or shows its answer. @throws Refusal 409 where another screen was faster, or the talk is over; 422 beyond the end, or back */
+/**
+ * Goes to a question, or shows its answer. @throws Refusal 409 where another screen was faster, or the talk is over; 422 beyond
+ * the end, or back
+ */
 export async function step(
   by: Member,
   id: string,
@@ -195,7 +198,10 @@ function questionsOf({ items, item: talkItem }: Talk, counts: readonly TalkCount
   });
 }
 
-/** Ends a talk and signs for it: what was asked, how it was answered, who took part. @throws Refusal 409 once it is over; 422 for a wrong password */
+/**
+ * Ends a talk and signs for it: what was asked, how it was answered, who took part. @throws Refusal 409 once it is over; 422 for a
+ * wrong password
+ */
 export async function signTalk(
   by: Member,
   id: string,

@@ -1,8 +1,9 @@
 import { rightOrder } from '@/core/training/ordering/ordering';
 import { RECKONING_IDS } from '@/core/training/reckoning/kinds';
+import { dimensionOf } from '@/core/training/reckoning/mark';
 import { SLIPS, type SlipCode } from '@/core/training/reckoning/reckoning';
 import { type DrillId, isDrillId, partsOf } from '@/core/training/schedule/drill-ids';
-import { UNIT_CHOICES, UNITS } from '@/core/units';
+import { UNIT_CHOICES, unitFor, UNITS } from '@/core/units';
 import type { Talk, TalkCount, TalkItem } from '@/db/queries/talks';
 import { drillTitle, SLIP_WORDS } from '@/wording/training';
 import type { MarkBody } from '../api/drill-schemas';
@@ -17,8 +18,6 @@ import {
   reckoningOf,
   soundnessOf,
 } from '../drills/questions';
-import { dimensionOf } from '@/core/training/reckoning/mark';
-import { unitFor } from '@/core/units';
 
 /** The name of a question in a list; of a drill there no longer is, as it was kept. */
 export const itemTitle = ({ drill }: TalkItem): string =>

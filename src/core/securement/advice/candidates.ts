@@ -266,7 +266,10 @@ function moreLines(plan: Plan, a: Assessment): Candidate[] {
   return list;
 }
 
-/** Every single change that is tried, whatever it is good for, that asks for no knot but those that may be tied. What only a plate could say is tried apart. */
+/**
+ * Every single change that is tried, whatever it is good for, that asks for no knot but those that may be tied. What only a plate
+ * could say is tried apart.
+ */
 export const candidatesFor = (plan: Plan, now: Assessment, mayTie: MayTie): Candidate[] =>
   everyCandidate(plan, now, mayTie).filter((c) => asksOnlyFor(plan, c.plan, mayTie));
 
