@@ -96,9 +96,9 @@ export default tseslint.config(
     rules: {
       ...barred([
         {
-          regex: '^(?!\\.{1,2}/|zod$|date-fns/|fastest-levenshtein$|ts-fsrs$)',
+          regex: '^(?!\\.{1,2}/|zod$|date-fns/|fastest-levenshtein$|ts-fsrs$|pure-rand/)',
           message:
-            'core imports nothing but itself, zod, date-fns, fastest-levenshtein and ts-fsrs',
+            'core imports nothing but itself, zod, date-fns, fastest-levenshtein, ts-fsrs and pure-rand',
         },
       ]),
       'no-restricted-globals': [

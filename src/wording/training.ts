@@ -6,6 +6,7 @@ import type { SlipCode } from '@/core/training/reckoning/reckoning';
 import { formOfSkill, type SkillId } from '@/core/training/standing/skills';
 import type { Reading } from '@/core/training/reading/reading';
 import { type Dimension, type UnitChoice, unitFor, UNITS } from '@/core/units';
+import { inspectedTitle } from './inspecting';
 import { READING_WORDS } from './reading';
 
 /** What each kind of question practises. */
@@ -132,6 +133,7 @@ export const ASK_TITLES: Record<Ask, string> = {
   choose: 'Which knot for it?',
   reckon: 'Reckoning',
   read: 'What is wrong with this deck?',
+  inspect: 'May this rope go on?',
 };
 
 const IN_FULL: Record<FormAsk, (knot: string) => string> = {
@@ -154,6 +156,7 @@ export function drillTitle(id: DrillId): string {
   const { ask, subject } = partsOf(id);
   if (ask === 'reckon') return RECKONING_TITLES[subject as ReckoningId];
   if (ask === 'read') return `Reading a deck: ${READING_WORDS[subject as Reading]}`;
+  if (ask === 'inspect') return `Inspecting rope: ${inspectedTitle(subject)}`;
   if (ask === 'choose') return `A knot for ${JOBS[subject as Job]}`;
   return IN_FULL[ask](formTitle(subject));
 }

@@ -1,7 +1,8 @@
 import { DRILL_IDS } from '@/core/training/schedule/drill-ids';
 import { METRIC } from '@/core/units';
 import { pool } from '@/db/pool';
-import { chanceOf, numberFor } from '@/server/drills/numbers';
+import { chanceOf } from '@/core/chance';
+import { numberFor } from '@/server/drills/numbers';
 import { askedForDrill } from '@/server/drills/questions';
 import { nextAsked, today } from '@/server/drills/today';
 import { foundCrew } from '../support/api';

@@ -13,9 +13,10 @@ import {
 } from '@/db/queries/drills';
 import type { MarkBody } from '@/server/api/drill-schemas';
 import { type Marked, markOf } from '@/server/drills/marks';
-import { chanceOf, numberFor } from '@/server/drills/numbers';
+import { chanceOf } from '@/core/chance';
+import { numberFor } from '@/server/drills/numbers';
 import { TYINGS_SQL } from '@/db/queries/tyings';
-import type { Asked } from '@/server/drills/questions';
+import type { Asked } from '@/server/drills/question';
 import { keepTying } from '@/server/drills/tying';
 import { nextAsked, review, today } from '@/server/drills/today';
 import { crewWith, freshDatabase } from '../support/database';
@@ -66,6 +67,16 @@ async function rightAnswer(asked: Asked): Promise<MarkBody> {
     case 'read': {
       const { marked } = await markOf({ ask: 'read', number, says: 'sound' });
       return { ask: 'read', number, says: (marked as MarkedAs<'read'>).answer };
+    }
+    case 'inspect': {
+      const { marked } = await markOf({
+        ask: 'inspect',
+        number,
+        place: 'none',
+        decision: 'goes-on',
+      });
+      const { places, decision } = marked as MarkedAs<'inspect'>;
+      return { ask: 'inspect', number, place: places[0]!, decision };
     }
     case 'reckon': {
       const given = { ask: 'reckon', number, kind: asked.kind, unit: asked.unit } as const;

@@ -1,9 +1,9 @@
 /** Questions in every manner: asked, answered, marked, explained; kept in a sitting; by keys, by touch, in three themes. */
 import type { Browser } from 'puppeteer-core';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
-import type { Marked } from '@/server/drills/marks';
 import { violations, violationsInThemes } from '../support/axe';
 import { launch, Person } from '../support/browser';
+import { labelsIn, marked, type MarkedAs, told } from '../support/drills';
 
 let browser: Browser;
 beforeAll(async () => {
@@ -17,17 +17,6 @@ const at = async (path: string, phone = false, who = 'Ilse Varrow'): Promise<Per
   return p;
 };
 
-type MarkedAs<A extends Marked['ask']> = Extract<Marked, { readonly ask: A }>;
-/** What is said to some answer, as the interface for programs says it: it tells what is right. */
-async function told<A extends Marked['ask']>(
-  p: Person,
-  ask: A,
-  answer: Record<string, unknown>,
-): Promise<MarkedAs<A>> {
-  const { status, json } = await p.api('POST', '/drills/marks', { ask, ...answer });
-  expect(status).toBe(200);
-  return json as unknown as MarkedAs<A>;
-}
 const figure = (p: Person, kind: string, number: number): Promise<MarkedAs<'reckon'>> =>
   told(p, 'reckon', { kind, number, typed: '1 N', unit: 'N' });
 
@@ -37,13 +26,6 @@ const typeIn = async (p: Person, text: string): Promise<void> => {
   await p.page.keyboard.type(text);
   await p.page.keyboard.press('Enter');
 };
-const marked = (p: Person, grade: 'good' | 'hard' | 'again'): Promise<unknown> =>
-  p.page.waitForSelector(`[role=status][data-grade=${grade}]`);
-async function labelsIn(p: Person, group: string): Promise<string[]> {
-  const buttons = `[role=group][aria-label="${group}"] button`;
-  await p.page.waitForSelector(buttons);
-  return p.page.$$eval(buttons, (all) => all.map((e) => e.textContent));
-}
 const numberOf = (p: Person): number => Number(new URL(p.page.url()).searchParams.get('n'));
 const onceMore = (p: Person, n: number): Promise<unknown> =>
   p.page.waitForFunction((old) => !location.search.endsWith(`n=${old}`), {}, n);
@@ -218,17 +200,6 @@ describe('a knot', () => {
     expect(await violations(p.page)).toEqual([]);
     expect(p.errors).toEqual([]);
     await p.leave();
-  });
-  it('on a deck is read: drawn with nothing marked, then with what is wrong', async () => {
-    const p = await at('/drills/practice?ask=read&n=4');
-    await p.page.waitForSelector('[aria-label="The deck to be read"]');
-    expect(await p.page.$$('[aria-label=Straps] > li')).not.toHaveLength(0);
-    expect(await violationsInThemes(p.page)).toEqual([]);
-    await (await p.page.waitForSelector('[aria-label="What is wrong"] button'))!.click();
-    await p.page.waitForSelector('[role=status][data-grade]');
-    await p.page.waitForSelector('[aria-label="The deck, with what is wrong"]');
-    expect(await violations(p.page)).toEqual([]);
-    expect(p.errors).toEqual([]);
   });
   it('is chosen for a situation; of each it is said why, or why not', async () => {
     const p = await at('/drills/practice?ask=choose&n=9');

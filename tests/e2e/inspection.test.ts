@@ -25,6 +25,8 @@ describe('an inspection by keys alone', () => {
     const id = await enter(p, `KEY-${Date.now() % 1e6}`, { lengthM: 20 });
     await p.goto(`/locker/${id}/inspect`);
     expect(await heading(p)).toBe('Cut yarns or strands');
+    // Each level is drawn as it looks on rope of this lay.
+    expect(await p.page.$$('ul[aria-label="How it looks"] svg')).toHaveLength(3);
     await p.page.keyboard.press('c');
     await untilHeading(p, 'Fuzz and wear');
     // The focus goes along with the walk.

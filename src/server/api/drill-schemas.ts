@@ -4,6 +4,7 @@ import { RECKONING_IDS } from '@/core/training/reckoning/kinds';
 import { SLIPS } from '@/core/training/reckoning/reckoning';
 import { DONE_UNDER_IDS } from '@/core/training/standing/done-under';
 import { FORM_SKILLS } from '@/core/training/standing/skills';
+import { DECISIONS, PARTS, STRETCHES, WHERES } from '@/core/training/inspecting/inspecting';
 import { READINGS } from '@/core/training/reading/reading';
 import type { Scene } from '@/core/securement/stage/scene';
 import { GRADES } from '@/core/training/schedule/memory';
@@ -19,6 +20,15 @@ const place = z.int().min(0).max(60);
 /** What is wrong with what was shown: nothing, one crossing by its place in the list, or more than one crossing. */
 const soundness = z.union([z.enum(['right', 'otherwise']), place]);
 
+/** Where on a rope that is laid out: a part counted from its end, the tag, all along, nowhere. */
+const onRope = z.union([
+  z
+    .int()
+    .min(0)
+    .max(STRETCHES * PARTS - 1),
+  z.enum(WHERES),
+]);
+
 /** An answer to a numbered question, by the manner it was asked in. */
 export const markBody = z.discriminatedUnion('ask', [
   z.strictObject({
@@ -33,6 +43,12 @@ export const markBody = z.discriminatedUnion('ask', [
   z.strictObject({ ask: z.literal('order'), number, order: z.array(place).min(1).max(12) }),
   z.strictObject({ ask: z.literal('choose'), number, pick: z.enum(ENTRY_IDS) }),
   z.strictObject({ ask: z.literal('read'), number, says: z.enum(READINGS) }),
+  z.strictObject({
+    ask: z.literal('inspect'),
+    number,
+    place: onRope,
+    decision: z.enum(DECISIONS),
+  }),
 ]);
 export type MarkBody = z.infer<typeof markBody>;
 
@@ -98,6 +114,15 @@ export const markAnswer = z.discriminatedUnion('ask', [
     /** What to do about it, or why it holds. */
     says: z.array(z.string()),
     scene,
+  }),
+  z.strictObject({
+    ask: z.literal('inspect'),
+    grade,
+    places: z.array(onRope),
+    decision: z.enum(DECISIONS),
+    words: z.string(),
+    /** What it is, what follows, and how it is looked for. */
+    says: z.array(z.string()),
   }),
 ]);
 

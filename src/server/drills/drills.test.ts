@@ -1,10 +1,12 @@
 import { describe, expect, it } from 'vitest';
+import { chanceOf } from '@/core/chance';
 import { ASKS, DRILL_IDS, partsOf } from '@/core/training/schedule/drill-ids';
 import { METRIC } from '@/core/units';
 import { Refusal } from '../problem';
 import { type Marked, markOf } from './marks';
-import { chanceOf, numberFor } from './numbers';
-import { type Asked, type AskedAs, askedOf, practice, soundnessOf } from './questions';
+import { numberFor } from './numbers';
+import type { Asked, AskedAs } from './question';
+import { askedOf, practice, soundnessOf } from './questions';
 
 const half = (): number => 0.5;
 type MarkedAs<A extends Marked['ask']> = Extract<Marked, { readonly ask: A }>;
@@ -42,6 +44,7 @@ describe('the drills’ questions', () => {
         order: { ask: 'order', number, order: [0] },
         choose: { ask: 'choose', number, pick: 'reef' },
         read: { ask: 'read', number, says: 'sound' },
+        inspect: { ask: 'inspect', number, place: 'none', decision: 'goes-on' },
         reckon: { ask: 'reckon', number, kind: partsOf(id).subject, typed: '1 N', unit: 'N' },
       }[ask];
       if (ask === 'reckon' && !/line|hauling|pull|span|held/.test(id)) continue;

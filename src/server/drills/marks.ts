@@ -12,6 +12,8 @@ import { checksOf, markSoundness } from '@/core/training/soundness/soundness';
 import type { ReadingQuestion } from '@/core/training/reading/reading';
 import { METRIC } from '@/core/units';
 import { type Scene, sceneOf } from '@/core/securement/stage/scene';
+import { type InspectingMark, markInspecting } from '@/core/training/inspecting/inspecting';
+import { inspectedSays, inspectingWords } from '@/wording/inspecting';
 import { wordFinding } from '@/wording/findings';
 import { READING_WORDS } from '@/wording/reading';
 import { capital } from '@/wording/text';
@@ -23,6 +25,7 @@ import type { Answered } from '../api/endpoint';
 import { Refusal } from '../problem';
 import {
   choosingOf,
+  inspectingOf,
   namingOf,
   orderingOf,
   readingOf,
@@ -224,6 +227,32 @@ function markRead({ number, says }: BodyOf<'read'>): MarkedDrill {
   };
 }
 
+/** Too strict costs a rope, too kind a load; what goes on as it is may be passed over. */
+const INSPECTING_GRADES: Record<InspectingMark, AnswerGrade> = {
+  right: 'good',
+  strict: 'hard',
+  unnoted: 'hard',
+  kind: 'again',
+  elsewhere: 'again',
+};
+
+function markInspected({ number, place, decision }: BodyOf<'inspect'>): MarkedDrill {
+  const question = inspectingOf(number);
+  const mark = markInspecting(question, { place, decision });
+  return {
+    drill: `inspect/${question.damage?.check.id ?? 'sound'}`,
+    instead: mark === 'right' ? null : `${place} ${decision}`,
+    marked: {
+      ask: 'inspect',
+      grade: INSPECTING_GRADES[mark],
+      places: [...question.places],
+      decision: question.decision,
+      words: inspectingWords(mark, question),
+      says: inspectedSays(question),
+    },
+  };
+}
+
 /** Marks an answer to a numbered question, and tells then what is right. @throws Refusal 422 */
 export async function markOf(body: MarkBody): Promise<MarkedDrill> {
   switch (body.ask) {
@@ -239,5 +268,7 @@ export async function markOf(body: MarkBody): Promise<MarkedDrill> {
       return markChoice(body);
     case 'read':
       return markRead(body);
+    case 'inspect':
+      return markInspected(body);
   }
 }

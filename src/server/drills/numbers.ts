@@ -1,18 +1,8 @@
-import { uniformFloat64 } from 'pure-rand/distribution/uniformFloat64';
-import { mersenne } from 'pure-rand/generator/mersenne';
-import type { Chance } from '@/core/training/chance';
+import { type Chance, chanceOf } from '@/core/chance';
 import { type DrillId, partsOf, SUBJECTS } from '@/core/training/schedule/drill-ids';
 import { MOST_NUMBER } from '../api/drill-schemas';
 
-/**
- * Questions are numbered; a number always is the same question. Numbers side by side must not begin alike, as they do with
- * generators that take the seed as their state.
- */
-export function chanceOf(number: number): Chance {
-  const generator = mersenne(number);
-  return () => uniformFloat64(generator);
-}
-
+/** Questions are numbered; a number always is the same question. */
 export const numberByChance = (chance: Chance): number =>
   1 + Math.floor(chance() * (MOST_NUMBER - 1));
 

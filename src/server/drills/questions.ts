@@ -1,18 +1,18 @@
 import { z } from 'zod';
 import { entryOf } from '@/core/knot/catalogue';
-import type { Shown, TiedForm } from '@/core/knot/catalogue/entry';
+import type { TiedForm } from '@/core/knot/catalogue/entry';
 import { MY_SIDE, type View } from '@/core/knot/drawing/view';
 import type { EntryId } from '@/core/knot/entry-ids';
-import {
-  bodyOfFrame,
-  frameOf,
-  type ShippedForm,
-  type ShippedFrame,
-} from '@/core/knot/shape/frames';
+import { bodyOfFrame, frameOf } from '@/core/knot/shape/frames';
 import KNOWN from '@/core/knot/trace/known.json';
 import { CONDITIONS, JOBS } from '@/core/knot/which/situation';
-import type { Chance } from '@/core/training/chance';
+import { type Chance, chanceOf } from '@/core/chance';
 import { askedToChoose, type ChoosingQuestion } from '@/core/training/choosing/choosing';
+import {
+  askedToInspect,
+  DECISIONS,
+  type InspectingQuestion,
+} from '@/core/training/inspecting/inspecting';
 import { askedToName, type NamingQuestion } from '@/core/training/naming/naming';
 import { askedToOrder, type OrderingQuestion } from '@/core/training/ordering/ordering';
 import {
@@ -24,85 +24,21 @@ import {
 import { dimensionOf, hiddenLevels } from '@/core/training/reckoning/mark';
 import { type Scene, sceneOf } from '@/core/securement/stage/scene';
 import { ASKS, type DrillId, partsOf } from '@/core/training/schedule/drill-ids';
-import { askedToRead, type Reading, type ReadingQuestion } from '@/core/training/reading/reading';
+import { askedToRead, type ReadingQuestion } from '@/core/training/reading/reading';
 import {
-  type PicturePoint,
   soundnessAsked,
   soundnessQuestion,
   type SoundnessQuestion,
 } from '@/core/training/soundness/soundness';
-import { type UnitChoice, unitFor, type UnitId } from '@/core/units';
+import { type UnitChoice, unitFor } from '@/core/units';
+import { DECISION_WORDS, laidOutWords } from '@/wording/inspecting';
 import { deckFacts, READING_WORDS } from '@/wording/reading';
 import { ASK_TITLES, askOf, RECKONING_TITLES } from '@/wording/training';
 import { MOST_NUMBER } from '../api/drill-schemas';
 import { type Address, saidFirst } from '../asked';
 import { shippedOf } from '../knots';
-import { chanceOf, numberByChance } from './numbers';
-
-/** A knot as it is drawn in a question: nothing that tells its name. */
-type Drawn = Pick<ShippedForm, 'strands' | 'fixtures'> & { readonly frame: ShippedFrame };
-interface Choice {
-  readonly id: EntryId;
-  readonly name: string;
-}
-
-/** A question as it is asked: nothing in it tells the answer. */
-export type Asked = { readonly number: number; readonly title: string } & (
-  | {
-      readonly ask: 'reckon';
-      readonly kind: ReckoningId;
-      readonly text: string;
-      /** Taken where only a number is typed. */
-      readonly unit: UnitId;
-      /** The working with its figures hidden; `unit` null: a plain number. */
-      readonly levels: readonly {
-        readonly label: string;
-        readonly symbol: string;
-        readonly formula: string;
-        readonly unit: UnitId | null;
-      }[];
-    }
-  | {
-      readonly ask: 'name';
-      readonly drawn: Drawn;
-      readonly view: View;
-      readonly thickness: number;
-      readonly options: readonly Choice[];
-    }
-  | {
-      readonly ask: 'look';
-      readonly name: string;
-      readonly way: string;
-      readonly drawn: Drawn;
-      readonly view: View;
-      readonly crossings: readonly PicturePoint[];
-    }
-  | {
-      readonly ask: 'order';
-      readonly name: string;
-      readonly way: string;
-      readonly loose: Drawn;
-      readonly drawnUp: Drawn;
-      readonly view: View;
-      readonly steps: readonly Shown[];
-    }
-  | {
-      readonly ask: 'choose';
-      readonly job: string;
-      readonly conditions: readonly string[];
-      readonly options: readonly Choice[];
-    }
-  | {
-      readonly ask: 'read';
-      /** The deck, with nothing of what is known to be wrong. */
-      readonly scene: Scene;
-      readonly load: string;
-      readonly lines: readonly string[];
-      readonly options: readonly { readonly id: Reading; readonly name: string }[];
-    }
-);
-/** A question of one manner. */
-export type AskedAs<A extends Asked['ask']> = Extract<Asked, { readonly ask: A }>;
+import type { Asked, Choice } from './question';
+import { numberByChance } from './numbers';
 
 const choices = (ids: readonly EntryId[]): Choice[] =>
   ids.map((id) => ({ id, name: entryOf(id)!.name }));
@@ -112,6 +48,8 @@ export const reckoningOf = (kind: ReckoningId, number: number): Question =>
 export const namingOf = (number: number): NamingQuestion => askedToName(KNOWN, chanceOf(number));
 export const orderingOf = (number: number): OrderingQuestion => askedToOrder(chanceOf(number));
 export const readingOf = (number: number): ReadingQuestion => askedToRead(chanceOf(number));
+export const inspectingOf = (number: number): InspectingQuestion =>
+  askedToInspect(chanceOf(number));
 export const choosingOf = (number: number): ChoosingQuestion => askedToChoose(chanceOf(number));
 
 /** What `order` is looked at from: whoever ties, with the hand it was mixed for. */
@@ -250,6 +188,20 @@ function read(number: number, units: UnitChoice): Asked {
   };
 }
 
+function inspect(number: number): Asked {
+  const { material, stretches, felt } = inspectingOf(number);
+  return {
+    ask: 'inspect',
+    number,
+    title: ASK_TITLES.inspect,
+    material,
+    rope: laidOutWords(material),
+    stretches,
+    felt,
+    decisions: DECISIONS.map((id) => ({ id, name: DECISION_WORDS[id] })),
+  };
+}
+
 /** The question of a number. @param kind what is reckoned; of no account in other manners of asking */
 export async function askedOf(
   ask: Asked['ask'],
@@ -270,6 +222,8 @@ export async function askedOf(
       return choose(number);
     case 'read':
       return read(number, units);
+    case 'inspect':
+      return inspect(number);
   }
 }
 

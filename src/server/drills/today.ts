@@ -9,7 +9,7 @@ import {
   nextDrill,
   type Standing,
 } from '@/core/training/schedule/queue';
-import type { Chance } from '@/core/training/chance';
+import type { Chance } from '@/core/chance';
 import type { UnitChoice } from '@/core/units';
 import { type Database, transaction } from '@/db/pool';
 import {
@@ -27,7 +27,8 @@ import type { reviewBody } from '../api/drill-schemas';
 import type { Answered } from '../api/endpoint';
 import { markOf } from './marks';
 import { numberFor } from './numbers';
-import { type Asked, askedForDrill } from './questions';
+import type { Asked } from './question';
+import { askedForDrill } from './questions';
 
 /** Crews work by no one clock: a day is what lies back less than this. */
 const DAY_BACK_MS = 14 * 3_600_000;
@@ -66,7 +67,7 @@ const counted = (s: Stood): Counts => ({
 function hrefOf(id: DrillId): string {
   const { ask, subject } = partsOf(id);
   if (ask === 'reckon') return `/drills/practice?ask=reckon&kind=${subject}`;
-  if (ask === 'read') return '/drills/practice?ask=read';
+  if (ask === 'read' || ask === 'inspect') return `/drills/practice?ask=${ask}`;
   if (ask === 'choose') return `/knots/which?job=${subject}`;
   const [entry = '', form = ''] = subject.split('/');
   return `/knots/${entry}?form=${form}`;

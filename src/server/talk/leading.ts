@@ -1,5 +1,5 @@
 import type { z } from 'zod';
-import type { Chance } from '@/core/training/chance';
+import type { Chance } from '@/core/chance';
 import { isDrillId } from '@/core/training/schedule/drill-ids';
 import { skillsOfPlan } from '@/core/training/standing/plan-skills';
 import type { SkillId } from '@/core/training/standing/skills';

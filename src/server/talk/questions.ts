@@ -8,10 +8,11 @@ import type { Talk, TalkCount, TalkItem } from '@/db/queries/talks';
 import { drillTitle, SLIP_WORDS } from '@/wording/training';
 import type { MarkBody } from '../api/drill-schemas';
 import { markOf, type Marked } from '../drills/marks';
+import type { Asked } from '../drills/question';
 import {
-  type Asked,
   askedForDrill,
   choosingOf,
+  inspectingOf,
   namingOf,
   orderingOf,
   readingOf,
@@ -48,6 +49,10 @@ async function rightAnswer(
       return { ask, number, pick: choosingOf(number).options.find((o) => o.is === 'suits')!.entry };
     case 'read':
       return { ask, number, says: readingOf(number).answer };
+    case 'inspect': {
+      const { places, decision } = inspectingOf(number);
+      return { ask, number, place: places[0]!, decision };
+    }
     case 'reckon': {
       const kind = RECKONING_IDS.find((k) => k === subject)!;
       const question = reckoningOf(kind, number);

@@ -1,6 +1,6 @@
 'use client';
 import dynamic from 'next/dynamic';
-import type { Asked } from '@/server/drills/questions';
+import type { Asked } from '@/server/drills/question';
 import { orMissing } from '../orMissing';
 import { ChooseQuestion } from './ChooseQuestion';
 import { LookQuestion } from './LookQuestion';
@@ -15,6 +15,12 @@ const ReadQuestion = dynamic(
   {
     loading: () => null,
   },
+);
+
+/** Nor is rope drawn from close by anywhere else. */
+const InspectQuestion = dynamic(
+  () => orMissing(import('./InspectQuestion').then((m) => m.InspectQuestion)),
+  { loading: () => null },
 );
 
 /** A question in whatever manner it is asked. */
@@ -40,5 +46,7 @@ export function AnyQuestion({
       return <ChooseQuestion asked={asked} marked={as<'choose'>()} {...rest} />;
     case 'read':
       return <ReadQuestion asked={asked} marked={as<'read'>()} {...rest} />;
+    case 'inspect':
+      return <InspectQuestion asked={asked} marked={as<'inspect'>()} {...rest} />;
   }
 }

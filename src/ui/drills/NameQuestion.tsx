@@ -1,6 +1,6 @@
 'use client';
 import { tyingSide } from '@/core/knot/drawing/view';
-import type { AskedAs } from '@/server/drills/questions';
+import type { AskedAs } from '@/server/drills/question';
 import { Button } from '../kit/Button';
 import { KnotPicture } from './KnotPicture';
 import { Small } from '../kit/text';

@@ -6,7 +6,7 @@ import { boxOf } from '@/core/knot/drawing/picture';
 import { Button } from '../kit/Button';
 import { Cluster } from '../kit/layout';
 import { KnotStrokes, viewBox } from '../knots/KnotDrawing';
-import type { AskedAs } from '@/server/drills/questions';
+import type { AskedAs } from '@/server/drills/question';
 import { useKnotPicture } from './KnotPicture';
 import { Marking } from './Marking';
 import Link from 'next/link';

@@ -1,6 +1,6 @@
 'use client';
 import { useRouter } from 'next/navigation';
-import type { Asked } from '@/server/drills/questions';
+import type { Asked } from '@/server/drills/question';
 import { call } from '../api';
 import { type DrillKinds, DrillRoom } from './DrillRoom';
 import { QuestionView } from './QuestionView';

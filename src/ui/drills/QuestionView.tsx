@@ -1,6 +1,6 @@
 'use client';
 import { type FormEvent, type ReactNode, useRef, useState } from 'react';
-import type { Asked } from '@/server/drills/questions';
+import type { Asked } from '@/server/drills/question';
 import { type Answer, messageOf } from '../api';
 import { Button } from '../kit/Button';
 import { Cluster, Stack } from '../kit/layout';

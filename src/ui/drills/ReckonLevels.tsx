@@ -2,7 +2,7 @@
 import { useState } from 'react';
 import styled from 'styled-components';
 import { wordValue } from '@/wording/figures';
-import type { AskedAs } from '@/server/drills/questions';
+import type { AskedAs } from '@/server/drills/question';
 import { call, messageOf } from '../api';
 import { useUnits } from '../frame/MemberContext';
 import { Button } from '../kit/Button';

@@ -1,7 +1,7 @@
 'use client';
 import { useRouter } from 'next/navigation';
 import { useState } from 'react';
-import type { Asked } from '@/server/drills/questions';
+import type { Asked } from '@/server/drills/question';
 import type { Counts } from '@/server/drills/today';
 import { wordAgain } from '@/wording/drill-words';
 import { call } from '../api';

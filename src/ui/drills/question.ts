@@ -1,4 +1,4 @@
-import type { Asked, AskedAs } from '@/server/drills/questions';
+import type { Asked, AskedAs } from '@/server/drills/question';
 import type { AnswerOf, BodyOf } from '../routes';
 
 /** What is said to an answer. */

@@ -3,7 +3,7 @@ import Link from 'next/link';
 import { useState } from 'react';
 import styled from 'styled-components';
 import { formatQuantity } from '@/core/units';
-import { thicknessText } from './ropeLooks';
+import { thicknessText } from '../diagrams/ropeLooks';
 import type { KnotFacts, StageData } from '@/server/knots';
 import { useMember } from '../frame/MemberContext';
 import { Check } from '../kit/Check';

@@ -2,7 +2,7 @@
 import styled from 'styled-components';
 import type { UnitChoice } from '@/core/units';
 import { Select } from '../kit/Select';
-import { DIAMETERS_M, ROPE_LOOKS, type RopeLookId, thicknessText } from './ropeLooks';
+import { DIAMETERS_M, ROPE_LOOKS, type RopeLookId, thicknessText } from '../diagrams/ropeLooks';
 
 const Row = styled.section`
   display: grid;

@@ -17,7 +17,7 @@ import { pngOf, svgText } from './downloads';
 import { Checks, Disputes, Facts } from './KnotAside';
 import type { ModelColours } from './model3d';
 import { RightWrong } from './RightWrong';
-import { lookStyle, type RopeLookId, thicknessOf } from './ropeLooks';
+import { lookStyle, type RopeLookId, thicknessOf } from '../diagrams/ropeLooks';
 import { StagePicture } from './StagePicture';
 import { StepList } from './StepList';
 import { type StageState, useStage } from './useStage';

@@ -19,7 +19,7 @@ import {
   type RopeLookId,
   thicknessOf,
   thicknessText,
-} from './ropeLooks';
+} from '../diagrams/ropeLooks';
 
 /** A rope straight down from (0, 0), a control interval a diameter. */
 const rope = (strand = 0, x = 0): Trace => {

@@ -2,7 +2,7 @@
 import Link from 'next/link';
 import { useCallback, useState } from 'react';
 import styled from 'styled-components';
-import type { Asked } from '@/server/drills/questions';
+import type { Asked } from '@/server/drills/question';
 import type { TalkWall as Wall } from '@/server/talk/leading';
 import { call, messageOf } from '../api';
 import { UnitsProvider } from '../frame/MemberContext';

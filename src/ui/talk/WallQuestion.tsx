@@ -1,50 +1,17 @@
 'use client';
-import type { Scene } from '@/core/securement/stage/scene';
 import { wordValue } from '@/wording/figures';
-import { StillDeck } from '../deck/StillDeck';
-import type { Asked, AskedAs } from '@/server/drills/questions';
+import type { Asked, AskedAs } from '@/server/drills/question';
+import type { TalkWall } from '@/server/talk/leading';
 import { KnotPicture } from '../drills/KnotPicture';
 import { NamedPicture } from '../drills/NameQuestion';
 import { letterOf, StepPicture } from '../drills/OrderQuestion';
 import type { MarkedAs } from '../drills/question';
 import { useUnits } from '../frame/MemberContext';
-import type { TalkWall } from '@/server/talk/leading';
-import { TALL, Body, Beside, Rows, Says, Small, Still, Ask, Verdict, At, Steps } from './wallParts';
+import { countOf, Options, type Spread, type WallProps } from './wallAnswers';
+import { InspectOnWall, ReadOnWall } from './WallLooks';
+import { Ask, At, Beside, Body, Rows, Says, Steps, TALL, Verdict } from './wallParts';
 
-type Spread = NonNullable<TalkWall['spread']>;
-
-const countOf = (spread: Spread, instead: string | null): number =>
-  spread.filter((s) => s.instead === instead).reduce((n, s) => n + s.count, 0);
-
-interface Props<A extends Asked['ask']> {
-  readonly asked: AskedAs<A>;
-  readonly right: MarkedAs<A> | null;
-  readonly spread: Spread;
-}
-
-/** Names to choose from; once shown how many chose each, and the right one on dark ground. */
-function Options({
-  options,
-  right,
-  spread,
-}: {
-  options: readonly { readonly id: string; readonly name: string }[];
-  right: string | null;
-  spread: Spread;
-}) {
-  return (
-    <Rows aria-label="Answers">
-      {options.map((o) => (
-        <li key={o.id} {...(o.id === right ? { 'data-right': '' } : {})}>
-          <span>{o.name}</span>
-          {right === null ? null : <b>{countOf(spread, o.id === right ? null : o.id)}</b>}
-        </li>
-      ))}
-    </Rows>
-  );
-}
-
-function Name({ asked, right, spread }: Props<'name'>) {
+function Name({ asked, right, spread }: WallProps<'name'>) {
   return (
     <Beside>
       <NamedPicture asked={asked} isShown={right !== null} height={TALL} />
@@ -64,7 +31,7 @@ function lookWords({ answer, mistake }: MarkedAs<'look'>): string {
   return 'Wrong at the ring: turn that crossing over.';
 }
 
-function Look({ asked, right, spread }: Props<'look'>) {
+function Look({ asked, right, spread }: WallProps<'look'>) {
   const said = (says: string): number =>
     countOf(spread, right && String(right.answer) === says ? null : says);
   const isRight = (says: string): boolean => right !== null && String(right.answer) === says;
@@ -118,7 +85,7 @@ function Look({ asked, right, spread }: Props<'look'>) {
 /** One row of a few, two rows of more. */
 const columnsFor = (steps: number): number => (steps <= 3 ? steps : Math.ceil(steps / 2));
 
-function Order({ asked, right, spread }: Props<'order'>) {
+function Order({ asked, right, spread }: WallProps<'order'>) {
   const order = right ? right.order : asked.steps.map((_, i) => i);
   return (
     <>
@@ -149,7 +116,7 @@ function Order({ asked, right, spread }: Props<'order'>) {
   );
 }
 
-function Choose({ asked, right, spread }: Props<'choose'>) {
+function Choose({ asked, right, spread }: WallProps<'choose'>) {
   const why = right?.options.find((o) => o.suits);
   return (
     <Beside>
@@ -166,7 +133,7 @@ function Choose({ asked, right, spread }: Props<'choose'>) {
   );
 }
 
-function Reckon({ asked, right, spread }: Props<'reckon'>) {
+function Reckon({ asked, right, spread }: WallProps<'reckon'>) {
   const units = useUnits();
   if (!right) return <Ask>{asked.text}</Ask>;
   return (
@@ -194,31 +161,6 @@ function Reckon({ asked, right, spread }: Props<'reckon'>) {
   );
 }
 
-function Read({ asked, right, spread }: Props<'read'>) {
-  return (
-    <Beside>
-      <Still>
-        <StillDeck
-          scene={right ? (right.scene as Scene) : asked.scene}
-          label={right ? 'The deck, with what is wrong' : 'The deck to be read'}
-        />
-      </Still>
-      <div>
-        <Small>{asked.load}</Small>
-        {asked.lines.map((words, i) => (
-          <Small key={i}>
-            <b>{i + 1}</b> {words}
-          </Small>
-        ))}
-        <Options options={asked.options} right={right?.answer ?? null} spread={spread} />
-        {right?.says.map((s) => (
-          <Says key={s}>{s}</Says>
-        ))}
-      </div>
-    </Beside>
-  );
-}
-
 /** A question as it stands on the big screen; once its answer is shown, with what was answered on it. */
 export function WallQuestion({
   asked,
@@ -229,7 +171,7 @@ export function WallQuestion({
   right: TalkWall['right'];
   spread: Spread | null;
 }) {
-  const as = <A extends Asked['ask']>(a: AskedAs<A>): Props<A> => ({
+  const as = <A extends Asked['ask']>(a: AskedAs<A>): WallProps<A> => ({
     asked: a,
     right: right as MarkedAs<A> | null,
     spread: spread ?? [],
@@ -245,7 +187,9 @@ export function WallQuestion({
       ) : asked.ask === 'choose' ? (
         <Choose {...as<'choose'>(asked)} />
       ) : asked.ask === 'read' ? (
-        <Read {...as<'read'>(asked)} />
+        <ReadOnWall {...as<'read'>(asked)} />
+      ) : asked.ask === 'inspect' ? (
+        <InspectOnWall {...as<'inspect'>(asked)} />
       ) : (
         <Reckon {...as<'reckon'>(asked)} />
       )}

@@ -43,6 +43,13 @@ export const Says = styled.p`
 export const Small = styled.p`
   font: 500 calc(1.35 * var(--u)) / 1.3 var(--font-read);
 `;
+/** How many pointed at a part of a rope. */
+export const On = styled.b`
+  padding: 0 calc(0.5 * var(--u));
+  font: 740 calc(2.4 * var(--u)) / 1.2 var(--font-figure);
+  background: var(--sheet);
+  color: var(--ink);
+`;
 /** A deck is higher than wide. */
 export const Still = styled.div`
   width: min(100%, calc(${TALL} * 0.82));

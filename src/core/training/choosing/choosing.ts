@@ -4,7 +4,7 @@ import { CONDITIONS, type Condition, type Job, JOBS } from '../../knot/which/sit
 import { SUITS } from '../../knot/which/suits';
 import { type Choice, type Reason, type Which, whichKnots } from '../../knot/which/which';
 import type { RopeMaterialId } from '../../rope/materials';
-import { type Chance, oneOf, shuffled } from '../chance';
+import { type Chance, oneOf, shuffled } from '../../chance';
 
 /** A situation and four knots for it; one suits. */
 export interface ChoosingQuestion {

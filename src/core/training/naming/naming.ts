@@ -3,7 +3,7 @@ import type { View } from '../../knot/drawing/view';
 import type { EntryId } from '../../knot/entry-ids';
 import { FRAME_STATES } from '../../knot/shape/frames';
 import { entryIdOf, type Known } from '../../knot/trace/known';
-import { type Chance, oneOf, shuffled } from '../chance';
+import { type Chance, oneOf, shuffled } from '../../chance';
 
 /** A form as it is shown to be named, and the knots to choose from. */
 export interface NamingQuestion {

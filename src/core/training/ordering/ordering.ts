@@ -1,6 +1,6 @@
 import { allForms, type NamedForm } from '../../knot/catalogue';
 import type { Shown, TiedForm } from '../../knot/catalogue/entry';
-import { type Chance, oneOf, shuffled } from '../chance';
+import { type Chance, oneOf, shuffled } from '../../chance';
 
 /** Fewer steps are no order to find, more are not overlooked on a phone. */
 const FEWEST = 3;

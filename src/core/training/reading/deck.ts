@@ -2,7 +2,7 @@ import { assert } from '../../result';
 import { assess } from '../../securement/assess';
 import { LOCKER_NOT_ASKED } from '../../securement/locker-word';
 import { parsePlan, type Plan } from '../../securement/plan';
-import { type Chance, oneOf, roundNumber } from '../chance';
+import { type Chance, oneOf, roundNumber } from '../../chance';
 
 /** A flatbed with rings along both sides; invented. */
 const [DECK_LENGTH_M, DECK_WIDTH_M] = [6, 2.4];

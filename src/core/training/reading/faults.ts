@@ -3,7 +3,7 @@ import type { FindingCode } from '../../securement/codes';
 import type { Assessment } from '../../securement/assess';
 import type { Plan } from '../../securement/plan';
 import type { Line } from '../../securement/schema';
-import { type Chance, oneOf } from '../chance';
+import { type Chance, oneOf } from '../../chance';
 
 /** What can be wrong with a deck. */
 export const FAULT_IDS = [

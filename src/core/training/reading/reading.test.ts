@@ -1,6 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { mersenne } from 'pure-rand/generator/mersenne';
-import { uniformFloat64 } from 'pure-rand/distribution/uniformFloat64';
+import { chanceOf } from '../../chance';
 import { assess } from '../../securement/assess';
 import { LOCKER_NOT_ASKED } from '../../securement/locker-word';
 import { faultsShown } from './faults';
@@ -8,10 +7,7 @@ import { askedToRead, READINGS, type ReadingQuestion } from './reading';
 
 const SEEDS = 5000;
 
-function question(seed: number): ReadingQuestion {
-  const generator = mersenne(seed);
-  return askedToRead(() => uniformFloat64(generator));
-}
+const question = (seed: number): ReadingQuestion => askedToRead(chanceOf(seed));
 
 describe('a deck to be read', () => {
   it(`${SEEDS} by chance: one of four is so by the assessment, the others are not; every reading comes up`, () => {

@@ -1,7 +1,7 @@
 import { assess, type Assessment } from '../../securement/assess';
 import { LOCKER_NOT_ASKED } from '../../securement/locker-word';
 import type { Plan } from '../../securement/plan';
-import { type Chance, oneOf, shuffled } from '../chance';
+import { type Chance, oneOf, shuffled } from '../../chance';
 import { soundDeck } from './deck';
 import { FAULT_IDS, type FaultId, FAULTS, faultsShown, linesShown } from './faults';
 

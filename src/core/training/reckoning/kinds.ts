@@ -10,7 +10,7 @@ import {
   turnedLine,
   type TurnedLine,
 } from './pulls';
-import type { Chance } from '../chance';
+import type { Chance } from '../../chance';
 import type { Reckoned, ReckoningKind } from './reckoning';
 import { ropeLine, type RopeLine } from './rope-line';
 import { leastSag, type LeastSag, loadedSpan, type LoadedSpan } from './spans';

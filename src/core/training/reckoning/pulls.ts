@@ -10,7 +10,7 @@ import {
 } from '../../tackle/truckers';
 import { tailFormula } from '../../tackle/wraps';
 import { traced } from '../../working/working';
-import { oneOf, roundNumber } from '../chance';
+import { oneOf, roundNumber } from '../../chance';
 import type { ReckoningKind, Slip } from './reckoning';
 
 /** A trucker's hitch hauled by hand: what the load line gets. */

@@ -3,7 +3,7 @@ import { randomOf } from '../../../../tests/support/knots';
 import { UNITS } from '../../units';
 import { askedByChance, type Question, RECKONING_IDS } from './kinds';
 import { dimensionOf, hiddenLevels, levelsOf, mark, markLevel, TOLERANCE } from './mark';
-import { oneOf, roundNumber, shuffled } from '../chance';
+import { oneOf, roundNumber, shuffled } from '../../chance';
 import { SLIPS, type SlipCode } from './reckoning';
 
 const QUESTIONS = 5000;

@@ -1,5 +1,5 @@
 import type { Working } from '../../working/working';
-import type { Chance } from '../chance';
+import type { Chance } from '../../chance';
 
 /** Mistakes that are recognised from the figure they give. Named by what was done. */
 export const SLIPS = [

@@ -2,7 +2,7 @@ import { plainRope } from '../../rope/plain';
 import { placeCapacity } from '../../rope/strength';
 import { N_PER_LBF } from '../../units';
 import { traced, type Working } from '../../working/working';
-import { oneOf, roundNumber } from '../chance';
+import { oneOf, roundNumber } from '../../chance';
 import type { Reckoned, ReckoningKind, Slip } from './reckoning';
 
 /** A new nylon rope with what lies in one line with it. */

@@ -1,7 +1,7 @@
 import { entered } from '../../line/tension-parts';
 import { endTensions, leastSagMidSpan } from '../../span/loaded-line';
 import { traced } from '../../working/working';
-import { roundNumber } from '../chance';
+import { roundNumber } from '../../chance';
 import type { ReckoningKind } from './reckoning';
 
 /** A load hung in the middle of a level line. */

@@ -2,7 +2,7 @@ import { entered, times } from '../../line/tension-parts';
 import { countingPart } from '../../securement/rules/us-cmv';
 import { N_PER_LBF } from '../../units';
 import { traced } from '../../working/working';
-import { roundNumber } from '../chance';
+import { roundNumber } from '../../chance';
 import type { ReckoningKind } from './reckoning';
 
 /** Straps alike, counted under the US commercial rule: a sum of working load limits. */

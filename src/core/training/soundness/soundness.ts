@@ -6,7 +6,7 @@ import type { Passage } from '../../knot/path/meetings';
 import type { Body } from '../../knot/shape/body';
 import { projected } from '../../knot/shape/project';
 import { flipped } from '../../knot/topology/diagram';
-import { type Chance, oneOf } from '../chance';
+import { type Chance, oneOf } from '../../chance';
 import { mendedBy, printOf, ropeCrossings, withTurned } from './turned';
 
 /** More crossings than this are not gone through by eye one after another. */

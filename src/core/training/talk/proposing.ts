@@ -1,4 +1,4 @@
-import type { Chance } from '../chance';
+import type { Chance } from '../../chance';
 import { DRILL_IDS, type DrillId, FORM_ASKS, isDrillId } from '../schedule/drill-ids';
 import type { SkillId } from '../standing/skills';
 

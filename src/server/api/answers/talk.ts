@@ -2,7 +2,7 @@ import { z } from 'zod';
 import { UNIT_SYSTEMS } from '@/db/queries/members';
 import { talkRecordBody } from '@/db/queries/talk-records';
 import { GRADES } from '@/core/training/schedule/memory';
-import type { Asked } from '../../drills/questions';
+import type { Asked } from '../../drills/question';
 import { markAnswer } from '../drill-schemas';
 
 /** A question as it is drawn: what stands in it depends on the manner of asking. */

@@ -9,6 +9,7 @@ import { Button } from '../../kit/Button';
 import { Small } from '../../kit/text';
 import { useKeys } from '../../useKeys';
 import type { LockerItem } from '../useLockerList';
+import { DamageLooks, LooksLike } from './Looks';
 import { PlaceOnRope } from './PlaceOnRope';
 import type { InspectionState } from './useInspection';
 
@@ -57,6 +58,15 @@ const Extents = styled.div`
     font-size: 17px;
     justify-content: flex-start;
     text-align: left;
+    gap: 12px;
+  }
+`;
+/** On the button that says it; nothing where it is not drawn. */
+const Pictured = styled.span`
+  flex: 0 1 210px;
+  background: var(--sheet);
+  &:empty {
+    display: none;
   }
 `;
 const Found = styled.li`
@@ -131,7 +141,12 @@ function Marking({
       <Extents>
         {check.extents.map((e, i) => (
           <Button key={e.id} onPress={() => mark(e.id)}>
-            {i + 1}. {e.name}
+            <Pictured>
+              <DamageLooks item={item.document.item} check={check} extent={e.id} />
+            </Pictured>
+            <span>
+              {i + 1}. {e.name}
+            </span>
           </Button>
         ))}
       </Extents>
@@ -184,6 +199,7 @@ export function CheckStep({
       ) : (
         <>
           <Looks>{check.looks}</Looks>
+          <LooksLike item={item.document.item} check={check} />
           {any ? <FoundList check={check} state={state} /> : null}
           <Keys>
             <Small>

@@ -1,3 +1,6 @@
+import { uniformFloat64 } from 'pure-rand/distribution/uniformFloat64';
+import { mersenne } from 'pure-rand/generator/mersenne';
+
 /** Numbers by chance, at least 0 and below 1. */
 export type Chance = () => number;
 
@@ -19,4 +22,13 @@ export function shuffled<T>(chance: Chance, list: readonly T[]): T[] {
     [out[i], out[j]] = [out[j]!, out[i]!];
   }
   return out;
+}
+
+/**
+ * Chance that begins with a number: always the same for the same. Numbers side by side must not begin alike, as they do with
+ * generators that take the seed as their state.
+ */
+export function chanceOf(number: number): Chance {
+  const generator = mersenne(number);
+  return () => uniformFloat64(generator);
 }

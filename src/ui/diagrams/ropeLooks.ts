@@ -1,4 +1,5 @@
 import type { CSSProperties } from 'react';
+import type { RopeMaterialId } from '@/core/rope/materials';
 import { fieldText, formatQuantity, type UnitChoice } from '@/core/units';
 
 /** How ropes of a material look: body, outline, light side. Hemp is the theme's own rope; Night dims the others by its own share. */
@@ -16,7 +17,9 @@ export const ROPE_LOOKS = {
 >;
 export type RopeLookId = keyof typeof ROPE_LOOKS;
 
-const dimmed = (colour: string): string => `color-mix(in srgb, ${colour}, #000 var(--rope-dim))`;
+/** A colour as it is in every theme but Night, which takes its light off. */
+export const dimmed = (colour: string): string =>
+  `color-mix(in srgb, ${colour}, #000 var(--rope-dim))`;
 
 /** Custom properties that give the drawing a rope's colours. */
 export function lookStyle(id: RopeLookId): CSSProperties {
@@ -28,6 +31,23 @@ export function lookStyle(id: RopeLookId): CSSProperties {
     '--rope-lit': dimmed(inks[2]),
   } as CSSProperties;
 }
+
+/** What rope of a material looks like, as it is mostly sold. */
+export const LOOK_OF: Readonly<Record<RopeMaterialId, RopeLookId>> = {
+  manila: 'hemp',
+  sisal: 'hemp',
+  polypropylene: 'polypropylene',
+  polyester: 'polyester',
+  'polyester-double-braid': 'nylon',
+  nylon: 'polyester',
+  'nylon-braid': 'cord',
+  'nylon-double-braid': 'nylon',
+  paracord: 'cord',
+  kernmantle: 'kernmantle',
+  'accessory-cord': 'kernmantle',
+  hmpe: 'black',
+  'unknown-synthetic': 'polypropylene',
+};
 
 /** Usual thicknesses, in metres. */
 export const DIAMETERS_M = [0.004, 0.006, 0.008, 0.01, 0.012, 0.014, 0.016, 0.02, 0.024] as const;
