@@ -4,8 +4,10 @@ import { type Ask, type DrillId, type FormAsk, partsOf } from '@/core/training/s
 import type { Question, ReckoningId } from '@/core/training/reckoning/kinds';
 import type { SlipCode } from '@/core/training/reckoning/reckoning';
 import { formOfSkill, type SkillId } from '@/core/training/standing/skills';
+import type { Governs } from '@/core/training/governing/governing';
 import type { Reading } from '@/core/training/reading/reading';
 import { type Dimension, type UnitChoice, unitFor, UNITS } from '@/core/units';
+import { GOVERNS_WORDS } from './governing';
 import { inspectedTitle } from './inspecting';
 import { READING_WORDS } from './reading';
 
@@ -133,6 +135,7 @@ export const ASK_TITLES: Record<Ask, string> = {
   choose: 'Which knot for it?',
   reckon: 'Reckoning',
   read: 'What is wrong with this deck?',
+  govern: 'What governs here?',
   inspect: 'May this rope go on?',
 };
 
@@ -156,6 +159,7 @@ export function drillTitle(id: DrillId): string {
   const { ask, subject } = partsOf(id);
   if (ask === 'reckon') return RECKONING_TITLES[subject as ReckoningId];
   if (ask === 'read') return `Reading a deck: ${READING_WORDS[subject as Reading]}`;
+  if (ask === 'govern') return `What governs: ${GOVERNS_WORDS[subject as Governs]}`;
   if (ask === 'inspect') return `Inspecting rope: ${inspectedTitle(subject)}`;
   if (ask === 'choose') return `A knot for ${JOBS[subject as Job]}`;
   return IN_FULL[ask](formTitle(subject));

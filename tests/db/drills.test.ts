@@ -68,6 +68,10 @@ async function rightAnswer(asked: Asked): Promise<MarkBody> {
       const { marked } = await markOf({ ask: 'read', number, says: 'sound' });
       return { ask: 'read', number, says: (marked as MarkedAs<'read'>).answer };
     }
+    case 'govern': {
+      const { marked } = await markOf({ ask: 'govern', number, says: 'friction' });
+      return { ask: 'govern', number, says: (marked as MarkedAs<'govern'>).answer };
+    }
     case 'inspect': {
       const { marked } = await markOf({
         ask: 'inspect',

@@ -29,6 +29,29 @@ describe('a question', () => {
     expect(await violations(p.page)).toEqual([]);
     expect(p.errors).toEqual([]);
   });
+  it('of what governs is answered on the tag of the line, by keys too; then how it gives way is drawn', async () => {
+    const p = await at('/drills/practice?ask=govern&n=1');
+    let [number, answer] = [0, 'friction' as MarkedAs<'govern'>['answer']];
+    while (!answer.startsWith('l'))
+      ({ answer } = await told(p, 'govern', { number: ++number, says: 'friction' }));
+    await p.goto(`/drills/practice?ask=govern&n=${number}`);
+    const tag = `button[aria-label="Line ${answer.slice(1)}, on its tag"]`;
+    await p.page.waitForSelector(tag);
+    expect(await violationsInThemes(p.page)).toEqual([]);
+    await p.page.click(tag);
+    await marked(p, 'good');
+    expect(await p.text('[role=status]')).toContain('It gives way so');
+    expect(await violations(p.page)).toEqual([]);
+    await p.goto(`/drills/practice?ask=govern&n=${number}`);
+    await (await p.page.waitForSelector(tag))!.focus();
+    await p.page.keyboard.press('Tab');
+    const wrong = (await labelsIn(p, 'What governs')).find((w) => !w.startsWith('Line'))!;
+    await p.clickText(wrong);
+    await marked(p, 'again');
+    await p.page.waitForSelector('[aria-label="The deck, with how it gives way"]');
+    expect(p.errors).toEqual([]);
+    await p.leave();
+  });
   it('of inspecting is answered on the rope: by touch at phone size, by keys; nothing on the page names the damage before', async () => {
     const p = await at('/drills/practice?ask=inspect&n=1', true);
     // One with damage at a place, that the eye sees.

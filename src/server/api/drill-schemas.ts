@@ -4,6 +4,7 @@ import { RECKONING_IDS } from '@/core/training/reckoning/kinds';
 import { SLIPS } from '@/core/training/reckoning/reckoning';
 import { DONE_UNDER_IDS } from '@/core/training/standing/done-under';
 import { FORM_SKILLS } from '@/core/training/standing/skills';
+import { GOVERNORS } from '@/core/training/governing/governing';
 import { DECISIONS, PARTS, STRETCHES, WHERES } from '@/core/training/inspecting/inspecting';
 import { READINGS } from '@/core/training/reading/reading';
 import type { Scene } from '@/core/securement/stage/scene';
@@ -43,6 +44,7 @@ export const markBody = z.discriminatedUnion('ask', [
   z.strictObject({ ask: z.literal('order'), number, order: z.array(place).min(1).max(12) }),
   z.strictObject({ ask: z.literal('choose'), number, pick: z.enum(ENTRY_IDS) }),
   z.strictObject({ ask: z.literal('read'), number, says: z.enum(READINGS) }),
+  z.strictObject({ ask: z.literal('govern'), number, says: z.enum(GOVERNORS) }),
   z.strictObject({
     ask: z.literal('inspect'),
     number,
@@ -112,6 +114,15 @@ export const markAnswer = z.discriminatedUnion('ask', [
     answer: z.enum(READINGS),
     words: z.string(),
     /** What to do about it, or why it holds. */
+    says: z.array(z.string()),
+    scene,
+  }),
+  z.strictObject({
+    ask: z.literal('govern'),
+    grade,
+    answer: z.enum(GOVERNORS),
+    words: z.string(),
+    /** How it gives way, and what each thing adds. */
     says: z.array(z.string()),
     scene,
   }),

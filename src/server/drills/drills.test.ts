@@ -44,6 +44,7 @@ describe('the drills’ questions', () => {
         order: { ask: 'order', number, order: [0] },
         choose: { ask: 'choose', number, pick: 'reef' },
         read: { ask: 'read', number, says: 'sound' },
+        govern: { ask: 'govern', number, says: 'friction' },
         inspect: { ask: 'inspect', number, place: 'none', decision: 'goes-on' },
         reckon: { ask: 'reckon', number, kind: partsOf(id).subject, typed: '1 N', unit: 'N' },
       }[ask];

@@ -12,6 +12,9 @@ import { checksOf, markSoundness } from '@/core/training/soundness/soundness';
 import type { ReadingQuestion } from '@/core/training/reading/reading';
 import { METRIC } from '@/core/units';
 import { type Scene, sceneOf } from '@/core/securement/stage/scene';
+import { motionOfRow } from '@/core/securement/stage/motion';
+import { kindOf } from '@/core/training/governing/governing';
+import { governingSays, governorWords } from '@/wording/governing';
 import { type InspectingMark, markInspecting } from '@/core/training/inspecting/inspecting';
 import { inspectedSays, inspectingWords } from '@/wording/inspecting';
 import { wordFinding } from '@/wording/findings';
@@ -25,6 +28,7 @@ import type { Answered } from '../api/endpoint';
 import { Refusal } from '../problem';
 import {
   choosingOf,
+  governingOf,
   inspectingOf,
   namingOf,
   orderingOf,
@@ -227,6 +231,29 @@ function markRead({ number, says }: BodyOf<'read'>): MarkedDrill {
   };
 }
 
+/** The deck with how it gives way, and the line that governs flagged. */
+function markGoverning({ number, says }: BodyOf<'govern'>): MarkedDrill {
+  const { plan, assessment, row, answer } = governingOf(number);
+  const scene = sceneOf(plan, assessment);
+  const right = says === answer;
+  return {
+    drill: `govern/${kindOf(answer)}`,
+    instead: right ? null : says,
+    marked: {
+      ask: 'govern',
+      grade: gradeOf(right),
+      answer,
+      words: governorWords(answer),
+      says: governingSays(row, answer, METRIC),
+      scene: {
+        ...scene,
+        lines: scene.lines.map((l) => ({ ...l, weakest: l.id === answer, weak: null })),
+        motion: motionOfRow(row, scene.load),
+      },
+    },
+  };
+}
+
 /** Too strict costs a rope, too kind a load; what goes on as it is may be passed over. */
 const INSPECTING_GRADES: Record<InspectingMark, AnswerGrade> = {
   right: 'good',
@@ -268,6 +295,8 @@ export async function markOf(body: MarkBody): Promise<MarkedDrill> {
       return markChoice(body);
     case 'read':
       return markRead(body);
+    case 'govern':
+      return markGoverning(body);
     case 'inspect':
       return markInspected(body);
   }

@@ -5,6 +5,7 @@ import type { ShippedForm, ShippedFrame } from '@/core/knot/shape/frames';
 import type { Stretch } from '@/core/inspection/drawing/stretch';
 import type { RopeMaterialId } from '@/core/rope/materials';
 import type { Scene } from '@/core/securement/stage/scene';
+import type { Governor } from '@/core/training/governing/governing';
 import type { Decision } from '@/core/training/inspecting/inspecting';
 import type { ReckoningId } from '@/core/training/reckoning/kinds';
 import type { Reading } from '@/core/training/reading/reading';
@@ -71,6 +72,15 @@ export type Asked = { readonly number: number; readonly title: string } & (
       readonly load: string;
       readonly lines: readonly string[];
       readonly options: readonly { readonly id: Reading; readonly name: string }[];
+    }
+  | {
+      readonly ask: 'govern';
+      /** The deck, with nothing of what is known of its lines. */
+      readonly scene: Scene;
+      readonly pushed: string;
+      readonly load: string;
+      readonly lines: readonly string[];
+      readonly options: readonly { readonly id: Governor; readonly name: string }[];
     }
   | {
       readonly ask: 'inspect';

@@ -9,6 +9,11 @@ import { CONDITIONS, JOBS } from '@/core/knot/which/situation';
 import { type Chance, chanceOf } from '@/core/chance';
 import { askedToChoose, type ChoosingQuestion } from '@/core/training/choosing/choosing';
 import {
+  askedWhatGoverns,
+  GOVERNORS,
+  type GoverningQuestion,
+} from '@/core/training/governing/governing';
+import {
   askedToInspect,
   DECISIONS,
   type InspectingQuestion,
@@ -31,6 +36,7 @@ import {
   type SoundnessQuestion,
 } from '@/core/training/soundness/soundness';
 import { type UnitChoice, unitFor } from '@/core/units';
+import { governingFacts, governorWords } from '@/wording/governing';
 import { DECISION_WORDS, laidOutWords } from '@/wording/inspecting';
 import { deckFacts, READING_WORDS } from '@/wording/reading';
 import { ASK_TITLES, askOf, RECKONING_TITLES } from '@/wording/training';
@@ -50,6 +56,8 @@ export const orderingOf = (number: number): OrderingQuestion => askedToOrder(cha
 export const readingOf = (number: number): ReadingQuestion => askedToRead(chanceOf(number));
 export const inspectingOf = (number: number): InspectingQuestion =>
   askedToInspect(chanceOf(number));
+export const governingOf = (number: number): GoverningQuestion =>
+  askedWhatGoverns(chanceOf(number));
 export const choosingOf = (number: number): ChoosingQuestion => askedToChoose(chanceOf(number));
 
 /** What `order` is looked at from: whoever ties, with the hand it was mixed for. */
@@ -188,6 +196,19 @@ function read(number: number, units: UnitChoice): Asked {
   };
 }
 
+function govern(number: number, units: UnitChoice): Asked {
+  const { plan, assessment, direction } = governingOf(number);
+  const there = (id: string): boolean => !id.startsWith('l') || plan.lines.some((l) => l.id === id);
+  return {
+    ask: 'govern',
+    number,
+    title: ASK_TITLES.govern,
+    scene: unmarked(sceneOf(plan, assessment)),
+    ...governingFacts(plan, direction, units),
+    options: GOVERNORS.filter(there).map((id) => ({ id, name: governorWords(id) })),
+  };
+}
+
 function inspect(number: number): Asked {
   const { material, stretches, felt } = inspectingOf(number);
   return {
@@ -222,6 +243,8 @@ export async function askedOf(
       return choose(number);
     case 'read':
       return read(number, units);
+    case 'govern':
+      return govern(number, units);
     case 'inspect':
       return inspect(number);
   }

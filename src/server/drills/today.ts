@@ -67,7 +67,7 @@ const counted = (s: Stood): Counts => ({
 function hrefOf(id: DrillId): string {
   const { ask, subject } = partsOf(id);
   if (ask === 'reckon') return `/drills/practice?ask=reckon&kind=${subject}`;
-  if (ask === 'read' || ask === 'inspect') return `/drills/practice?ask=${ask}`;
+  if (ask === 'read' || ask === 'govern' || ask === 'inspect') return `/drills/practice?ask=${ask}`;
   if (ask === 'choose') return `/knots/which?job=${subject}`;
   const [entry = '', form = ''] = subject.split('/');
   return `/knots/${entry}?form=${form}`;

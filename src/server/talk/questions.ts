@@ -12,6 +12,7 @@ import type { Asked } from '../drills/question';
 import {
   askedForDrill,
   choosingOf,
+  governingOf,
   inspectingOf,
   namingOf,
   orderingOf,
@@ -49,6 +50,8 @@ async function rightAnswer(
       return { ask, number, pick: choosingOf(number).options.find((o) => o.is === 'suits')!.entry };
     case 'read':
       return { ask, number, says: readingOf(number).answer };
+    case 'govern':
+      return { ask, number, says: governingOf(number).answer };
     case 'inspect': {
       const { places, decision } = inspectingOf(number);
       return { ask, number, place: places[0]!, decision };

@@ -17,6 +17,11 @@ const ReadQuestion = dynamic(
   },
 );
 
+const GovernQuestion = dynamic(
+  () => orMissing(import('./GovernQuestion').then((m) => m.GovernQuestion)),
+  { loading: () => null },
+);
+
 /** Nor is rope drawn from close by anywhere else. */
 const InspectQuestion = dynamic(
   () => orMissing(import('./InspectQuestion').then((m) => m.InspectQuestion)),
@@ -46,6 +51,8 @@ export function AnyQuestion({
       return <ChooseQuestion asked={asked} marked={as<'choose'>()} {...rest} />;
     case 'read':
       return <ReadQuestion asked={asked} marked={as<'read'>()} {...rest} />;
+    case 'govern':
+      return <GovernQuestion asked={asked} marked={as<'govern'>()} {...rest} />;
     case 'inspect':
       return <InspectQuestion asked={asked} marked={as<'inspect'>()} {...rest} />;
   }

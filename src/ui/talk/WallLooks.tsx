@@ -33,6 +33,33 @@ export function ReadOnWall({ asked, right, spread }: WallProps<'read'>) {
   );
 }
 
+/** A deck that is pushed one way, and what could govern. */
+export function GovernOnWall({ asked, right, spread }: WallProps<'govern'>) {
+  return (
+    <Beside>
+      <Still>
+        <StillDeck
+          scene={right ? (right.scene as Scene) : asked.scene}
+          label={right ? 'The deck, with how it gives way' : 'The deck'}
+        />
+      </Still>
+      <div>
+        <Ask>{asked.pushed}</Ask>
+        <Small>{asked.load}</Small>
+        {asked.lines.map((words, i) => (
+          <Small key={i}>
+            <b>{i + 1}</b> {words}
+          </Small>
+        ))}
+        <Options options={asked.options} right={right?.answer ?? null} spread={spread} />
+        {right?.says.slice(0, 2).map((s) => (
+          <Says key={s}>{s}</Says>
+        ))}
+      </div>
+    </Beside>
+  );
+}
+
 /** Where people pointed, on the rope; and below it what they would do with it. */
 export function InspectOnWall({ asked, right, spread }: WallProps<'inspect'>) {
   const said = spread.map(({ instead, count }) => {

@@ -8,7 +8,7 @@ import { letterOf, StepPicture } from '../drills/OrderQuestion';
 import type { MarkedAs } from '../drills/question';
 import { useUnits } from '../frame/MemberContext';
 import { countOf, Options, type Spread, type WallProps } from './wallAnswers';
-import { InspectOnWall, ReadOnWall } from './WallLooks';
+import { GovernOnWall, InspectOnWall, ReadOnWall } from './WallLooks';
 import { Ask, At, Beside, Body, Rows, Says, Steps, TALL, Verdict } from './wallParts';
 
 function Name({ asked, right, spread }: WallProps<'name'>) {
@@ -188,6 +188,8 @@ export function WallQuestion({
         <Choose {...as<'choose'>(asked)} />
       ) : asked.ask === 'read' ? (
         <ReadOnWall {...as<'read'>(asked)} />
+      ) : asked.ask === 'govern' ? (
+        <GovernOnWall {...as<'govern'>(asked)} />
       ) : asked.ask === 'inspect' ? (
         <InspectOnWall {...as<'inspect'>(asked)} />
       ) : (

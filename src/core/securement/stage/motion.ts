@@ -116,14 +116,21 @@ function markOf(mechanism: Mechanism, placed: Placed): MotionMark | null {
   }
 }
 
+/** How the load of one row gives way, drawn on it; null where nothing moves. */
+export function motionOfRow(
+  { mechanism, movingIds }: StaticsRow,
+  load: readonly Placed[],
+): MotionMark | null {
+  const placed = load.find((p) => p.unit.id === movingIds[0]);
+  return placed && mechanism ? markOf(mechanism, placed) : null;
+}
+
 /** What gives way first, where statics do not surely hold; null where they do, where nothing is known, or nothing moves. */
 export function motionMark(
   statics: readonly StaticsRow[],
   load: readonly Placed[],
 ): MotionMark | null {
   const row = tightest(statics);
-  if (row === null || row.verdict === 'holds' || row.ruleStands || row.mechanism === null)
-    return null;
-  const placed = load.find((p) => p.unit.id === row.movingIds[0]);
-  return placed ? markOf(row.mechanism, placed) : null;
+  if (row === null || row.verdict === 'holds' || row.ruleStands) return null;
+  return motionOfRow(row, load);
 }

@@ -32,14 +32,31 @@ function spread(wanted: readonly number[], apart: number, least: number, most: n
   return at;
 }
 
-/** Tags of lines round the deck's plan, each beside the end it is nearest to; sides take turns so that both are used. */
+/** How far off the middle of the deck both ends of a line must be, as a part of its width, for it to belong to that side. */
+const ASIDE_PART = 0.1;
+
+/** Lines by the side their tags stand on: that on which a line wholly lies; what lies over the middle goes where there are fewer. */
+function bySide(lines: readonly SceneLine[], layout: StageLayout): readonly SceneLine[][] {
+  const { deck } = layout;
+  const across = layout.side === 'rear';
+  const [middle, size] = across ? [deck.x + deck.w / 2, deck.w] : [deck.y + deck.h / 2, deck.h];
+  const sides: SceneLine[][] = [[], []];
+  for (const line of lines) {
+    const off = [line.way[0]!, line.way.at(-1)!].map(
+      (p) => (layout.plan(p)[across ? 0 : 1] - middle) / size,
+    );
+    const own = off.every((o) => o < -ASIDE_PART) ? 0 : off.every((o) => o > ASIDE_PART) ? 1 : null;
+    sides[own ?? (sides[0]!.length <= sides[1]!.length ? 0 : 1)]!.push(line);
+  }
+  return sides;
+}
+
+/** Tags of lines round the deck's plan, each beside the end it is nearest to. */
 export function tagPlaces(scene: Scene, layout: StageLayout): TagPlace[] {
   const { deck } = layout;
   const across = layout.side === 'rear';
   const drawn = scene.lines.filter((l) => l.way.length > 1);
-  const sides: SceneLine[][] = [[], []];
-  drawn.forEach((l, i) => sides[i % 2]!.push(l));
-  return sides.flatMap((lines, which) => {
+  return bySide(drawn, layout).flatMap((lines, which) => {
     const ends = lines.map((l) => {
       const [a, b] = [layout.plan(l.way[0]!), layout.plan(l.way.at(-1)!)];
       const out = across ? a[0] - b[0] : a[1] - b[1];

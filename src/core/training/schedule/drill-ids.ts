@@ -1,6 +1,7 @@
 import { allForms, CATALOGUE } from '../../knot/catalogue';
 import type { Job } from '../../knot/which/situation';
 import { CHOSEN_FOR } from '../choosing/choosing';
+import { GOVERNS, type Governs } from '../governing/governing';
 import { INSPECTED } from '../inspecting/inspecting';
 import { ORDERED } from '../ordering/ordering';
 import { RECKONING_IDS, type ReckoningId } from '../reckoning/kinds';
@@ -10,15 +11,16 @@ import { LOOKED_THROUGH } from '../soundness/soundness';
 /** Manners in which a form of a knot is asked: which is it, is it right, its steps in order. */
 export const FORM_ASKS = ['name', 'look', 'order'] as const;
 export type FormAsk = (typeof FORM_ASKS)[number];
-export const ASKS = [...FORM_ASKS, 'choose', 'reckon', 'read', 'inspect'] as const;
+export const ASKS = [...FORM_ASKS, 'choose', 'reckon', 'read', 'govern', 'inspect'] as const;
 export type Ask = (typeof ASKS)[number];
 
-/** What somebody is asked again and again: a form of a knot in one manner, a job to choose a knot for, a kind of reckoning, what a deck can be, what a rope can have. */
+/** What somebody is asked again and again: a form of a knot in one manner, a job to choose a knot for, a kind of reckoning, what a deck can be, what governs, what a rope can have. */
 export type DrillId =
   | `${FormAsk}/${string}/${string}`
   | `choose/${Job}`
   | `reckon/${ReckoningId}`
   | `read/${Reading}`
+  | `govern/${Governs}`
   | `inspect/${string}`;
 
 /** What each manner of asking can ask for, in the order in which chance counts it. */
@@ -31,6 +33,7 @@ export const SUBJECTS: Readonly<Record<Ask, readonly string[]>> = {
   choose: CHOSEN_FOR,
   reckon: RECKONING_IDS,
   read: READINGS,
+  govern: GOVERNS,
   inspect: INSPECTED,
 };
 
@@ -60,6 +63,7 @@ export const DRILL_IDS: readonly DrillId[] = (() => {
     ...CHOSEN_FOR.slice(i, i + 1).map((j) => `choose/${j}` as const),
     ...RECKONING_IDS.slice(i, i + 1).map((k) => `reckon/${k}` as const),
     ...READINGS.slice(i, i + 1).map((r) => `read/${r}` as const),
+    ...GOVERNS.slice(i, i + 1).map((g) => `govern/${g}` as const),
     ...INSPECTED.slice(i, i + 1).map((c) => `inspect/${c}` as const),
   ]);
   return knots.flatMap((id, i) => {
