@@ -1,10 +1,10 @@
 import type { KeptDeck } from '@/core/securement/kept/schema';
-import type { KeptKind } from '@/core/securement/kept/vocabulary';
 import type { DeckAnchor } from '@/core/securement/schema';
 import type { Database } from '@/db/pool';
 import {
   insertPart,
   type KeptOf,
+  type PartKind,
   partById,
   type Readings,
   setPartDeleted,
@@ -36,9 +36,9 @@ function readingsOf(
 }
 
 const readingsFor = (
-  kind: KeptKind,
-  document: KeptOf[KeptKind],
-  before: StoredPart<KeptKind> | null,
+  kind: PartKind,
+  document: KeptOf[PartKind],
+  before: StoredPart<PartKind> | null,
   member: Member,
   now: Date,
 ): Readings =>
@@ -46,8 +46,8 @@ const readingsFor = (
     ? readingsOf(document as KeptDeck, before as StoredPart<'deck'> | null, member, now)
     : {};
 
-/** Keeps a new deck or load. Call inside a transaction. */
-export const keepPart = <K extends KeptKind>(
+/** Keeps a new deck, load or course. Call inside a transaction. */
+export const keepPart = <K extends PartKind>(
   db: Database,
   kind: K,
   member: Member,
@@ -65,8 +65,8 @@ export const keepPart = <K extends KeptKind>(
     document,
   );
 
-/** Keeps a changed deck or load; plans that took it are judged anew. Call inside a transaction. @throws ConflictError, NotFoundError, UnreadableError */
-export async function changePart<K extends KeptKind>(
+/** Keeps a changed deck, load or course; plans that took it are judged anew. Call inside a transaction. @throws ConflictError, NotFoundError, UnreadableError */
+export async function changePart<K extends PartKind>(
   db: Database,
   kind: K,
   member: Member,
@@ -83,10 +83,10 @@ export async function changePart<K extends KeptKind>(
   return saved;
 }
 
-/** Takes a deck or a load away, or brings it back; plans that took it are judged anew. Call inside a transaction. @throws NotFoundError */
+/** Takes a deck, a load or a course away, or brings it back; plans that took it are judged anew. Call inside a transaction. @throws NotFoundError */
 export async function removePart(
   db: Database,
-  kind: KeptKind,
+  kind: PartKind,
   member: Member,
   id: string,
   removed: boolean,

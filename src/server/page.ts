@@ -24,16 +24,28 @@ export async function memberOrFirstPage(): Promise<Member> {
   return (await currentMember()) ?? redirect('/');
 }
 
+type Kind = 'plan' | 'rigging' | 'gear' | 'deck' | 'course';
+
 /** A stored document of the member's crew for a page; one that is not there, or cannot be read, shows the page for that. */
 export async function storedOrNotFound<D>(
-  kind: 'plan' | 'rigging' | 'gear' | 'deck',
+  kind: Kind,
   id: string,
   byId: (db: Database, crewId: string, id: string) => Promise<D>,
 ): Promise<D> {
-  const member = await memberOrFirstPage();
+  await memberOrFirstPage();
   if (!z.uuid().safeParse(id).success) notFound();
+  return shownOrNotFound(kind, id, (db, crewId) => byId(db, crewId, id));
+}
+
+/** What a page shows of a document of the member's crew; where that is not there, or cannot be read, the page for that. */
+export async function shownOrNotFound<D>(
+  kind: Kind,
+  id: string | null,
+  made: (db: Database, crewId: string) => Promise<D>,
+): Promise<D> {
+  const member = await memberOrFirstPage();
   try {
-    return await byId(pool(), member.crewId, id);
+    return await made(pool(), member.crewId);
   } catch (error) {
     if (error instanceof NotFoundError) notFound();
     if (error instanceof UnreadableError) redirect(`/unreadable?kind=${kind}&id=${id}`);

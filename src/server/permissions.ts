@@ -17,6 +17,7 @@ export type Action =
   | 'drill.do'
   | 'skill.read'
   | 'skill.sign'
+  | 'course.write'
   | 'talk.lead'
   | 'crew.read'
   | 'crew.change'
@@ -40,6 +41,7 @@ const PERMISSIONS: Record<Action, readonly Role[]> = {
   'drill.do': ['lead', 'instructor', 'keeper', 'hand', 'trainee'],
   'skill.read': ['lead', 'instructor', 'keeper', 'hand', 'trainee'],
   'skill.sign': ['lead', 'instructor'],
+  'course.write': ['lead', 'instructor'],
   'talk.lead': ['lead', 'instructor'],
   'crew.read': ['lead', 'instructor', 'keeper', 'hand', 'trainee'],
   'crew.change': ['lead'],

@@ -1,17 +1,19 @@
 import { v7 as uuid } from 'uuid';
-import type { z } from 'zod';
+import { z } from 'zod';
 import { passedStatement, voidingStatement } from '@/core/exchange/xapi/statement';
 import { monthsLater } from '@/core/gear/due';
 import type { Plan } from '@/core/securement/plan';
-import { comesBefore, COURSE_IDS, type CourseId, courseOf } from '@/core/training/standing/courses';
+import { comesBefore } from '@/core/training/standing/course';
+import { COURSE_IDS, courseOf } from '@/core/training/standing/courses';
 import { KNOT_IDS } from '@/core/knot/knots';
 import { skillOfKnot, skillsOfPlan } from '@/core/training/standing/plan-skills';
 import { isSkillId, pointsOf, type SkillId } from '@/core/training/standing/skills';
 import { counts, standingIn } from '@/core/training/standing/standing';
 import { turnedWords } from '@/core/knot/drawing/turned-words';
 import { MY_SIDE } from '@/core/knot/drawing/view';
-import { type Database, transaction } from '@/db/pool';
+import { type Database, NotFoundError, transaction } from '@/db/pool';
 import { crewSettings } from '@/db/queries/crews';
+import { partById, partPage } from '@/db/queries/kept-parts';
 import { lockMember, type Member, membersOfCrew } from '@/db/queries/members';
 import {
   addSignOff,
@@ -22,7 +24,7 @@ import {
 } from '@/db/queries/sign-offs';
 import { addStatement } from '@/db/queries/statements';
 import { CAUTIONS_VERSION } from '@/wording/cautions';
-import { skillTitle } from '@/wording/training';
+import { COURSE_TITLES, skillTitle } from '@/wording/training';
 import type { Answered } from './api/endpoint';
 import type { signOffRequest, TRAINING_API } from './api/training-endpoints';
 import { dayOf } from './days';
@@ -100,26 +102,45 @@ async function crewStanding(db: Database, crewId: string, now: Date) {
   return { months, people, signed, standing };
 }
 
-/** The course an address asks for; that of transport crews where it names none. */
-export const courseAsked = (asked: string | null): CourseId =>
-  COURSE_IDS.find((id) => id === asked) ?? COURSE_IDS[0];
+/** The skills of a course: of one that ships, or of one of the crew's own. @throws NotFoundError, UnreadableError */
+async function skillsOfCourse(
+  db: Database,
+  crewId: string,
+  course: string,
+): Promise<readonly SkillId[]> {
+  const shipped = COURSE_IDS.find((id) => id === course);
+  if (shipped) return courseOf(shipped);
+  if (!z.uuid().safeParse(course).success) throw new NotFoundError();
+  return (await partById(db, 'course', crewId, course)).document.skills;
+}
 
-/** People by the skills of a course. */
+/** Courses to choose from: those that ship, and the first page of the crew's own. */
+async function coursesOf(db: Database, crewId: string): Promise<Standing['courses']> {
+  const own = await partPage(db, 'course', crewId, { search: '', after: null });
+  return [
+    ...COURSE_IDS.map((id) => ({ id, title: COURSE_TITLES[id], own: false })),
+    ...own.parts.map(({ id, title }) => ({ id, title, own: true })),
+  ];
+}
+
+/** People by the skills of a course; that of transport crews where none is asked for. @throws NotFoundError, UnreadableError */
 export async function standingOfCrew(
   db: Database,
   crewId: string,
-  course: CourseId,
+  asked: string | null,
   now: Date,
 ): Promise<Standing> {
   const { months, people, standing } = await crewStanding(db, crewId, now);
-  const skills = courseOf(course);
+  const course = asked ?? COURSE_IDS[0];
+  const skills = await skillsOfCourse(db, crewId, course);
   return {
     course,
+    courses: await coursesOf(db, crewId),
     months,
     skills: skills.map((id) => ({
       id,
       title: skillTitle(id),
-      comesBefore: comesBefore(course, id).map(skillTitle),
+      comesBefore: comesBefore(skills, id).map(skillTitle),
       points: pointsInWords(id),
     })),
     people: people.map(({ id, name, role }) => ({

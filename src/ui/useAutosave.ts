@@ -31,7 +31,7 @@ const clock = (iso: string): string =>
  * started from. When somebody else saved first nothing is overwritten: the state turns to conflict until one is chosen.
  */
 export function useAutosave<D>(
-  route: 'PUT /plans/{id}' | 'PUT /riggings/{id}' | 'PUT /decks/{id}',
+  route: 'PUT /plans/{id}' | 'PUT /riggings/{id}' | 'PUT /decks/{id}' | 'PUT /courses/{id}',
   stored: Pick<StoredDocument<D>, 'id' | 'version' | 'updatedAt'>,
   document: D,
   enabled: boolean,

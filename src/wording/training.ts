@@ -3,6 +3,7 @@ import { type Job, JOBS } from '@/core/knot/which/situation';
 import { type Ask, type DrillId, type FormAsk, partsOf } from '@/core/training/schedule/drill-ids';
 import type { Question, ReckoningId } from '@/core/training/reckoning/kinds';
 import type { SlipCode } from '@/core/training/reckoning/reckoning';
+import type { CourseId } from '@/core/training/standing/courses';
 import { formOfSkill, type SkillId } from '@/core/training/standing/skills';
 import type { Governs } from '@/core/training/governing/governing';
 import type { Reading } from '@/core/training/reading/reading';
@@ -164,6 +165,14 @@ export function drillTitle(id: DrillId): string {
   if (ask === 'choose') return `A knot for ${JOBS[subject as Job]}`;
   return IN_FULL[ask](formTitle(subject));
 }
+
+/** Courses that ship. */
+export const COURSE_TITLES: Record<CourseId, string> = {
+  transport: 'Transport',
+  stage: 'Stage',
+  farm: 'Farm',
+  trades: 'Trades',
+};
 
 /** A skill's name. */
 export function skillTitle(id: SkillId): string {

@@ -141,10 +141,18 @@ describe('answers', () => {
     expect((await ask(API.listKnotWords)).words.length).toBe(1);
   });
 
-  it('of decks and loads that are kept', async () => {
+  it('of decks, loads and courses that are kept', async () => {
     for (const [list, create, read, save, remove, restore] of [
       [API.listDecks, API.createDeck, API.readDeck, API.saveDeck, API.deleteDeck, API.restoreDeck],
       [API.listLoads, API.createLoad, API.readLoad, API.saveLoad, API.deleteLoad, API.restoreLoad],
+      [
+        API.listCourses,
+        API.createCourse,
+        API.readCourse,
+        API.saveCourse,
+        API.deleteCourse,
+        API.restoreCourse,
+      ],
     ] as const) {
       const { id, version, document } = await ask(create as typeof API.createDeck, {
         body: create.example,

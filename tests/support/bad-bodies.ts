@@ -41,6 +41,8 @@ const VALID: Record<string, unknown> = {
       API.saveDeck,
       API.createLoad,
       API.saveLoad,
+      API.createCourse,
+      API.saveCourse,
       API.strength,
       API.createGear,
       API.saveGear,

@@ -54,6 +54,7 @@ export function fuzzRoutes(part: number, parts: number): void {
       ['/gear', API.createGear, API.createGear.example],
       ['/decks', API.createDeck, API.createDeck.example],
       ['/loads', API.createLoad, API.createLoad.example],
+      ['/courses', API.createCourse, API.createCourse.example],
     ] as const) {
       const { status, json } = await call(e, JSON.stringify(body));
       expect(status).toBe(201);

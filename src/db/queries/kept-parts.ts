@@ -6,7 +6,8 @@ import {
   readKeptDeck,
   readKeptLoad,
 } from '@/core/securement/kept/schema';
-import { KEPT_KINDS, type KeptKind } from '@/core/securement/kept/vocabulary';
+import { KEPT_KINDS } from '@/core/securement/kept/vocabulary';
+import { type Course, readCourse } from '@/core/training/standing/course';
 import type { KeptFact } from '@/core/securement/locker-word';
 import type { Reading } from '@/core/exchange/read';
 import { ConflictError, type Database, many, NotFoundError, one } from '../pool';
@@ -18,13 +19,16 @@ import { afterValues, PAGE_SIZE, pageOf, type StoredDocument, wordPattern } from
 export interface KeptOf {
   readonly deck: KeptDeck;
   readonly load: KeptLoad;
+  readonly course: Course;
 }
+/** What is kept: decks and loads that plans take, and courses. */
+export type PartKind = keyof KeptOf;
 
 /** Of each anchor of a deck, who read it and on which day. */
 export type Readings = Readonly<Record<string, { readonly on: string; readonly by: string }>>;
 
 /** A deck or a load as it is kept. Of a load there are no readings. */
-export type StoredPart<K extends KeptKind> = StoredDocument<KeptOf[K]> & {
+export type StoredPart<K extends PartKind> = StoredDocument<KeptOf[K]> & {
   readonly readings: Readings;
 };
 
@@ -48,13 +52,14 @@ const partRow = z.object({
   updated_by: z.string(),
 });
 
-const READ: { readonly [K in KeptKind]: (input: unknown) => Reading<KeptOf[K]> } = {
+const READ: { readonly [K in PartKind]: (input: unknown) => Reading<KeptOf[K]> } = {
   deck: readKeptDeck,
   load: readKeptLoad,
+  course: readCourse,
 };
 
 /** @throws UnreadableError */
-const storedOf = <K extends KeptKind>(kind: K, row: z.infer<typeof partRow>): StoredPart<K> => ({
+const storedOf = <K extends PartKind>(kind: K, row: z.infer<typeof partRow>): StoredPart<K> => ({
   id: row.id,
   version: row.version,
   document: readable(READ[kind](row.document)),
@@ -67,7 +72,7 @@ const SELECT = `SELECT k.id, k.version, k.document, k.readings, k.title, k.title
   FROM kept_part k JOIN member m ON m.id = k.updated_by`;
 
 /** One deck or load of a crew. @throws NotFoundError, UnreadableError */
-export async function partById<K extends KeptKind>(
+export async function partById<K extends PartKind>(
   db: Database,
   kind: K,
   crewId: string,
@@ -93,7 +98,7 @@ export interface Saving {
 }
 
 /** Keeps a new deck or load, version 1. Call inside a transaction. */
-export async function insertPart<K extends KeptKind>(
+export async function insertPart<K extends PartKind>(
   db: Database,
   kind: K,
   { crewId, memberId, readings }: Saving,
@@ -109,7 +114,7 @@ export async function insertPart<K extends KeptKind>(
 }
 
 /** Keeps a changed deck or load if `version` is still the one that was read. Call inside a transaction. @throws ConflictError, NotFoundError, UnreadableError */
-export async function updatePart<K extends KeptKind>(
+export async function updatePart<K extends PartKind>(
   db: Database,
   kind: K,
   { crewId, memberId, readings }: Saving,
@@ -130,7 +135,7 @@ export async function updatePart<K extends KeptKind>(
 /** Takes a deck or a load away, or brings it back; the document stays. @throws NotFoundError */
 export async function setPartDeleted(
   db: Database,
-  kind: KeptKind,
+  kind: PartKind,
   crewId: string,
   id: string,
   deleted: boolean,
@@ -160,7 +165,7 @@ export const partPageSql = ({ search, after }: PartQuery): string =>
 /** One page of a crew's decks or loads by title, and the marker of the next page, or null at the end. */
 export async function partPage(
   db: Database,
-  kind: KeptKind,
+  kind: PartKind,
   crewId: string,
   query: PartQuery,
 ): Promise<{ parts: PartSummary[]; next: readonly [string, string] | null }> {
@@ -200,8 +205,8 @@ export async function partFacts(
   const rows = await many(
     db,
     factRow,
-    'SELECT id, kind, version, document, deleted_at IS NOT NULL AS removed FROM kept_part WHERE crew_id = $1 AND id = ANY($2) ORDER BY id',
-    [crewId, ids],
+    'SELECT id, kind, version, document, deleted_at IS NOT NULL AS removed FROM kept_part WHERE crew_id = $1 AND id = ANY($2) AND kind = ANY($3) ORDER BY id',
+    [crewId, ids, KEPT_KINDS],
   );
   return rows.flatMap(
     ({ id, kind, version, document, removed }): (readonly [string, KeptFact])[] => {
@@ -226,8 +231,8 @@ export const holdParts = async (
       await many(
         db,
         z.object({ id: z.uuid() }),
-        'SELECT id FROM kept_part WHERE crew_id = $1 AND id = ANY($2) ORDER BY id FOR SHARE',
-        [crewId, ids],
+        'SELECT id FROM kept_part WHERE crew_id = $1 AND id = ANY($2) AND kind = ANY($3) ORDER BY id FOR SHARE',
+        [crewId, ids, KEPT_KINDS],
       )
     ).map((r) => r.id),
   );

@@ -6,6 +6,7 @@ import { GEAR_API } from './gear-endpoints';
 import { RIGGING, riggingSchema } from '@/core/bench/rigging';
 import { PLAN } from '@/core/securement/plan';
 import { COMPUTE_API } from './compute-endpoints';
+import { COURSE_API } from './course-endpoints';
 import { CREW_API } from './crew-endpoints';
 import { DRILL_API } from './drill-endpoints';
 import { HISTORY_API } from './history-endpoints';
@@ -24,6 +25,7 @@ export const API = {
   ...CREW_API,
   ...DRILL_API,
   ...TRAINING_API,
+  ...COURSE_API,
   ...TALK_API,
   ...HISTORY_API,
   ...ROAD_API,

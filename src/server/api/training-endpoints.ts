@@ -30,7 +30,7 @@ export const TRAINING_API = {
     path: '/standing',
     query: ['course'],
     summary:
-      'People by skills, what is current, lapsing, missing: ?course=transport|stage|farm|trades',
+      'People by skills, what is current, lapsing, missing: ?course=transport|stage|farm|trades, or the id of a course of your own',
     body: null,
     action: 'skill.read',
     answers: standingAnswer,

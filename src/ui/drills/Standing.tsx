@@ -6,6 +6,7 @@ import styled from 'styled-components';
 import type { StandingState } from '@/core/training/standing/standing';
 import type { Standing } from '@/server/training';
 import { STANDING_WORDS } from '@/wording/drill-words';
+import { useMember } from '../frame/MemberContext';
 import { ButtonLink } from '../kit/Button';
 import { Cluster } from '../kit/layout';
 import { ScrollTable } from '../kit/ScrollTable';
@@ -66,13 +67,6 @@ const Mark = styled.i<{ $state: StandingState }>`
     })[$state]};
 `;
 
-const COURSE_NAMES: Record<Standing['course'], string> = {
-  transport: 'Transport',
-  stage: 'Stage',
-  farm: 'Farm',
-  trades: 'Trades',
-};
-
 /** What was opened: somebody and a skill. */
 export interface Opened {
   readonly person: Standing['people'][number];
@@ -83,7 +77,8 @@ export interface Opened {
 /** Skills by people: what is current, lapsing, lapsed, missing; opened, it can be signed or taken back. */
 export function StandingRoom({ standing, kinds }: { standing: Standing; kinds: DrillKinds }) {
   const [opened, setOpened] = useState<Opened | null>(null);
-  const { skills, people, months, course } = standing;
+  const { viewer } = useMember();
+  const { skills, people, months, course, courses } = standing;
   return (
     <DrillRoom
       current="standing"
@@ -92,16 +87,19 @@ export function StandingRoom({ standing, kinds }: { standing: Standing; kinds: D
       says={`Seen done and signed by somebody else; good for ${months} months.`}
     >
       <Courses role="group" aria-label="Course">
-        {Object.entries(COURSE_NAMES).map(([id, name]) => (
+        {courses.map(({ id, title }) => (
           <Link
             key={id}
             href={`/drills/standing?course=${id}`}
             prefetch={false}
             {...(id === course ? { 'aria-current': 'true' } : {})}
           >
-            {name}
+            {title}
           </Link>
         ))}
+        <Link href="/drills/courses" prefetch={false}>
+          {viewer.canSign ? 'Courses: change or add' : 'All courses'}
+        </Link>
       </Courses>
       <Table tabIndex={0} role="region" aria-label="Skills by people">
         <table>

@@ -20,8 +20,15 @@ const KINDS = {
     path: 'decks',
     byId: (db: Database, crewId: string, id: string) => partById(db, 'deck', crewId, id),
   },
+  course: {
+    path: 'courses',
+    byId: (db: Database, crewId: string, id: string) => partById(db, 'course', crewId, id),
+  },
 } as const;
-const asked = z.object({ kind: z.enum(['plan', 'rigging', 'gear', 'deck']), id: z.uuid() });
+const asked = z.object({
+  kind: z.enum(['plan', 'rigging', 'gear', 'deck', 'course']),
+  id: z.uuid(),
+});
 
 /** A document that is kept and cannot be read by this program: why, and the way to take it along as it is. */
 export default async function UnreadablePage({

@@ -1,8 +1,7 @@
 import { entryOf } from '../../knot/catalogue';
 import type { EntryId } from '../../knot/entry-ids';
-import { wayTo } from '../../knot/lead-ins/leads';
 import type { ReckoningId } from '../reckoning/kinds';
-import { formOfSkill, type SkillId } from './skills';
+import type { SkillId } from './skills';
 
 export const COURSE_IDS = ['transport', 'stage', 'farm', 'trades'] as const;
 export type CourseId = (typeof COURSE_IDS)[number];
@@ -99,11 +98,3 @@ function skillOf(item: Item): SkillId {
 
 /** The skills of a course, in the order they are taught. */
 export const courseOf = (id: CourseId): readonly SkillId[] => ITEMS[id].map(skillOf);
-
-/** What of a course must be sure before a skill of it: what its knot builds on, as far as the course teaches it. */
-export function comesBefore(course: CourseId, skill: SkillId): SkillId[] {
-  const form = formOfSkill(skill);
-  if (!form) return [];
-  const way = wayTo(form.entry.id).slice(0, -1);
-  return courseOf(course).filter((s) => way.some((id) => formOfSkill(s)?.entry.id === id));
-}

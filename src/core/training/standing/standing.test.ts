@@ -1,5 +1,6 @@
 import { describe, expect, it } from 'vitest';
-import { comesBefore, COURSE_IDS, courseOf } from './courses';
+import { comesBefore, inOrder, outOfOrder, readCourse } from './course';
+import { COURSE_IDS, courseOf } from './courses';
 import { formOfSkill, isSkillId, pointsOf, SKILL_IDS } from './skills';
 import { counts, standingIn } from './standing';
 
@@ -43,13 +44,52 @@ describe('courses', () => {
       expect(new Set(skills).size).toBe(skills.length);
       for (const [i, skill] of skills.entries()) {
         expect(isSkillId(skill), skill).toBe(true);
-        for (const before of comesBefore(id, skill))
+        for (const before of comesBefore(skills, skill))
           if (formOfSkill(before)?.entry.id !== formOfSkill(skill)?.entry.id)
             expect(skills.indexOf(before), `${before} before ${skill}`).toBeLessThan(i);
       }
     },
   );
   it('the far end of a trucker’s hitch is learned before it, and its loop', () => {
-    expect(comesBefore('transport', 'truckers-hitch/slip-loop')).toContain('slip-loop/plain');
+    expect(comesBefore(courseOf('transport'), 'truckers-hitch/slip-loop')).toContain(
+      'slip-loop/plain',
+    );
+  });
+});
+
+describe('a course of one’s own', () => {
+  const document = (skills: unknown) => ({
+    format: 'vast-cleat/course',
+    version: 1,
+    title: 'Yard',
+    skills,
+  });
+  it('is refused with a skill that there is not, one said twice, and with none', () => {
+    for (const [skills, code] of [
+      [['bowline/facing-away', 'bowline/no-such-way'], 'invalid-value'],
+      [['reef/plain', 'reef/plain'], 'said-twice'],
+      [[], 'too-small'],
+    ] as const) {
+      const read = readCourse(document(skills));
+      expect(read.ok ? [] : read.why.issues.map((i) => i.code), String(skills)).toContain(code);
+    }
+    expect(readCourse(document(['reef/plain'])).ok).toBe(true);
+    expect(readCourse({ ...document(['reef/plain']), version: 2 })).toMatchObject({
+      ok: false,
+      why: { reason: 'too-new' },
+    });
+  });
+  it('says what stands before what it builds on; put in order nothing does, and nothing is lost', () => {
+    for (const id of COURSE_IDS) {
+      const turned = courseOf(id).toReversed();
+      expect(outOfOrder(courseOf(id))).toEqual([]);
+      expect(outOfOrder(turned).length).toBeGreaterThan(2);
+      expect(outOfOrder(inOrder(turned))).toEqual([]);
+      expect(inOrder(turned).toSorted()).toEqual(turned.toSorted());
+      expect(inOrder(courseOf(id))).toEqual(courseOf(id));
+    }
+    expect(outOfOrder(['truckers-hitch/slip-loop', 'slip-loop/plain'])).toEqual([
+      { skill: 'truckers-hitch/slip-loop', buildsOn: 'slip-loop/plain' },
+    ]);
   });
 });

@@ -7,7 +7,7 @@ const deck = keptDeckSchema.meta({ id: 'KeptDeck' });
 const load = keptLoadSchema.meta({ id: 'KeptLoad' });
 
 /** Of each anchor, who read it and on which day. */
-const readings = z.record(z.string(), z.strictObject({ on: z.iso.date(), by: z.string() }));
+export const readings = z.record(z.string(), z.strictObject({ on: z.iso.date(), by: z.string() }));
 
 export const keptDeckAnswer = stored(deck).extend({ readings }).meta({ id: 'StoredDeck' });
 export const keptLoadAnswer = stored(load).extend({ readings }).meta({ id: 'StoredLoad' });

@@ -1,7 +1,6 @@
 import { z } from 'zod';
 import { ROLES } from '@/db/queries/members';
 import { KNOT_IDS } from '@/core/knot/knots';
-import { COURSE_IDS } from '@/core/training/standing/courses';
 import { DONE_UNDER_IDS } from '@/core/training/standing/done-under';
 import { SKILL_IDS } from '@/core/training/standing/skills';
 import { STANDINGS } from '@/core/training/standing/standing';
@@ -40,7 +39,9 @@ const standing = z.strictObject({
 
 /** People by skills, in the order of the skills. */
 export const standingAnswer = z.strictObject({
-  course: z.enum(COURSE_IDS),
+  /** One of those that ship, or the id of one of the crew’s own. */
+  course: z.string(),
+  courses: z.array(z.strictObject({ id: z.string(), title: z.string(), own: z.boolean() })),
   months: z.int(),
   skills: z.array(
     z.strictObject({
