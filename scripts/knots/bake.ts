@@ -9,6 +9,7 @@ import { allForms, type NamedForm } from '@/core/knot/catalogue';
 import { fileOf } from './forms';
 import { writeKnown } from './known';
 import { writeGlyphs } from './glyphs';
+import { writeTold } from './told';
 import type { Made } from './make';
 import { reportOf } from './report';
 
@@ -54,6 +55,7 @@ const made = dealt.flatMap(
 rmSync(passing, { recursive: true, force: true });
 writeKnown(new Map(made.map(({ known }) => [known.name, known])));
 writeGlyphs(all);
+writeTold();
 const parts = new Map(made.map(({ known, part }) => [known.name, part]));
 const inOrder = all.map((f) => parts.get(f.name)!);
 writeFileSync(new URL('../../docs/knots.md', import.meta.url), reportOf(all, inOrder));

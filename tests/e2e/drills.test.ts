@@ -164,6 +164,7 @@ describe('a knot', () => {
     await p.clickText('That is the crossing');
     await marked(p, 'good');
     expect(await p.text('[role=status]')).toContain('The one move that mends it');
+    await p.page.waitForSelector('[aria-label="The knot as it should be"]');
     await p.goto(`/drills/practice?ask=look&n=${number}`);
     await p.clickText('Something is wrong');
     await (await p.page.waitForSelector(dot))!.focus();

@@ -10,6 +10,7 @@ import { READINGS } from '@/core/training/reading/reading';
 import type { Scene } from '@/core/securement/stage/scene';
 import { GRADES } from '@/core/training/schedule/memory';
 import { UNITS, type UnitId } from '@/core/units';
+import type { Drawn } from '../drills/question';
 import { working } from './answers/parts';
 
 /** Largest number of a question. */
@@ -55,6 +56,8 @@ export const markBody = z.discriminatedUnion('ask', [
 export type MarkBody = z.infer<typeof markBody>;
 
 const grade = z.enum(GRADES);
+/** A knot as it is drawn. */
+const drawn = z.custom<Drawn>((v) => typeof v === 'object' && v !== null && 'frame' in v);
 /** A deck as it is drawn. */
 const scene = z.custom<Scene>((v) => typeof v === 'object' && v !== null && 'plan' in v);
 const ofForm = {
@@ -85,6 +88,8 @@ export const markAnswer = z.discriminatedUnion('ask', [
     /** What people tie instead, where that was shown. */
     mistake: z.strictObject({ id: z.string(), name: z.string(), says: z.string() }).nullable(),
     checks: z.array(z.string()),
+    /** Where it is wrong: the same knot as it should be, to be drawn beside it. */
+    shouldBe: drawn.nullable(),
   }),
   z.strictObject({
     ask: z.literal('order'),

@@ -30,6 +30,7 @@ import {
   choosingOf,
   governingOf,
   inspectingOf,
+  looseOf,
   namingOf,
   orderingOf,
   readingOf,
@@ -142,6 +143,7 @@ async function markLook({ number, says }: BodyOf<'look'>): Promise<MarkedDrill> 
         says: turnedWords(mistake.says, view),
       },
       checks: checksIn(meant, view),
+      shouldBe: answer === 'right' ? null : await looseOf(meant),
     },
   };
 }

@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { entryOf } from '@/core/knot/catalogue';
+import { entryOf, type NamedForm } from '@/core/knot/catalogue';
 import type { TiedForm } from '@/core/knot/catalogue/entry';
 import { MY_SIDE, type View } from '@/core/knot/drawing/view';
 import type { EntryId } from '@/core/knot/entry-ids';
@@ -43,7 +43,7 @@ import { ASK_TITLES, askOf, RECKONING_TITLES } from '@/wording/training';
 import { MOST_NUMBER } from '../api/drill-schemas';
 import { type Address, saidFirst } from '../asked';
 import { shippedOf } from '../knots';
-import type { Asked, Choice } from './question';
+import type { Asked, Choice, Drawn } from './question';
 import { numberByChance } from './numbers';
 
 const choices = (ids: readonly EntryId[]): Choice[] =>
@@ -125,6 +125,12 @@ async function name(number: number): Promise<Asked> {
     thickness,
     options: choices(options),
   };
+}
+
+/** A form as it lies loose, drawn as it should be. */
+export async function looseOf(form: NamedForm): Promise<Drawn> {
+  const { strands, fixtures, frames } = await shippedOf(fileOf(form.name));
+  return { strands, fixtures, frame: frames[0]! };
 }
 
 async function look(number: number): Promise<Asked> {

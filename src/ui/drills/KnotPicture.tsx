@@ -5,11 +5,10 @@ import { type Box, boxOf, knotBoxOf, type Picture, pictureOf } from '@/core/knot
 import type { Shown } from '@/core/knot/catalogue/entry';
 import type { View } from '@/core/knot/drawing/view';
 import type { PicturePoint } from '@/core/training/soundness/soundness';
-import { bodyOfFrame, type ShippedForm, type ShippedFrame } from '@/core/knot/shape/frames';
+import { bodyOfFrame } from '@/core/knot/shape/frames';
+import type { Drawn } from '@/server/drills/question';
 import { KnotStrokes, viewBox } from '../knots/KnotDrawing';
 import { nearer } from '../knots/layout';
-
-type Drawn = Pick<ShippedForm, 'strands' | 'fixtures'> & { readonly frame: ShippedFrame };
 
 /** A question's knot as a picture, and the part of it to be shown. */
 export function useKnotPicture(

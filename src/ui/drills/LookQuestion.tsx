@@ -2,6 +2,7 @@
 import { useState } from 'react';
 import { Button as AriaButton } from 'react-aria-components/Button';
 import styled from 'styled-components';
+import type { AskedAs, Drawn } from '@/server/drills/question';
 import type { PicturePoint } from '@/core/training/soundness/soundness';
 import { Button } from '../kit/Button';
 import { KnotPicture } from './KnotPicture';
@@ -65,6 +66,31 @@ function Explained({ marked }: { marked: MarkedAs<'look'> }) {
   );
 }
 
+const Pair = styled.div<{ $two: boolean }>`
+  display: grid;
+  grid-template-columns: repeat(${({ $two }) => ($two ? 2 : 1)}, minmax(0, 1fr));
+  gap: 10px;
+  & figcaption {
+    font: 600 14px/1.3 var(--font-figure);
+  }
+`;
+
+/** The same knot as it should be, beside the one that is not; the ring is at the same crossing. */
+function ShouldBe({ marked, asked }: { marked: MarkedAs<'look'>; asked: AskedAs<'look'> }) {
+  const at = typeof marked.answer === 'number' ? asked.crossings[marked.answer]! : null;
+  return (
+    <figure>
+      <KnotPicture
+        drawn={marked.shouldBe as Drawn}
+        view={asked.view}
+        label="The knot as it should be"
+        over={(place) => (at ? <Ring style={place(at.x, at.y)} /> : null)}
+      />
+      <figcaption>As it should be</figcaption>
+    </figure>
+  );
+}
+
 /** A knot that is meant to be one: is it? And where not, at which crossing it goes wrong. */
 export function LookQuestion({ asked, marked, sending, give }: QuestionProps<'look'>) {
   const [pointing, setPointing] = useState(false);
@@ -81,35 +107,41 @@ export function LookQuestion({ asked, marked, sending, give }: QuestionProps<'lo
         It is meant to be: <b>{asked.name}</b>, {asked.way.toLowerCase()}.
       </p>
       <Beside $wide>
-        <KnotPicture
-          drawn={asked.drawn}
-          view={asked.view}
-          label="The knot to be looked at"
-          onPoint={pointing && !marked ? (p) => setAt(nearest(p)) : undefined}
-          over={(place) =>
-            marked ? (
-              typeof marked.answer === 'number' ? (
-                <Ring
-                  style={place(
-                    asked.crossings[marked.answer]!.x,
-                    asked.crossings[marked.answer]!.y,
-                  )}
-                />
-              ) : null
-            ) : pointing ? (
-              asked.crossings.map((c, i) => (
-                <Dot
-                  key={i}
-                  style={place(c.x, c.y)}
-                  aria-label={`Crossing ${i + 1}`}
-                  isDisabled={sending}
-                  aria-pressed={i === at}
-                  onPress={() => setAt(i)}
-                />
-              ))
-            ) : null
-          }
-        />
+        <Pair $two={Boolean(marked?.shouldBe)}>
+          <figure>
+            <KnotPicture
+              drawn={asked.drawn}
+              view={asked.view}
+              label="The knot to be looked at"
+              onPoint={pointing && !marked ? (p) => setAt(nearest(p)) : undefined}
+              over={(place) =>
+                marked ? (
+                  typeof marked.answer === 'number' ? (
+                    <Ring
+                      style={place(
+                        asked.crossings[marked.answer]!.x,
+                        asked.crossings[marked.answer]!.y,
+                      )}
+                    />
+                  ) : null
+                ) : pointing ? (
+                  asked.crossings.map((c, i) => (
+                    <Dot
+                      key={i}
+                      style={place(c.x, c.y)}
+                      aria-label={`Crossing ${i + 1}`}
+                      isDisabled={sending}
+                      aria-pressed={i === at}
+                      onPress={() => setAt(i)}
+                    />
+                  ))
+                ) : null
+              }
+            />
+            {marked?.shouldBe ? <figcaption>As it is shown</figcaption> : null}
+          </figure>
+          {marked?.shouldBe ? <ShouldBe marked={marked} asked={asked} /> : null}
+        </Pair>
         {marked ? (
           <Explained marked={marked} />
         ) : pointing ? (

@@ -11,11 +11,14 @@ import { flipped } from '../../knot/topology/diagram';
 import {
   LOOKED_THROUGH,
   markSoundness,
+  mistakesOf,
   soundnessAsked,
   type SoundnessPlan,
   soundnessQuestion,
   type SoundnessQuestion,
 } from './soundness';
+import TOLD from './told.json';
+import { tellingCrossings, whatIsWrong } from './told';
 import { printOf, ropeCrossings, withTurned } from './turned';
 
 const QUESTIONS = 5000;
@@ -51,6 +54,23 @@ describe('a crossing turned over', () => {
         expect(projected(back).crossings).toEqual(before.crossings);
       }
     }
+  });
+});
+
+describe('what is kept of what tells', () => {
+  it('is of every form and every mistake that is asked; of one in six it is worked out again', () => {
+    expect(Object.keys(TOLD.crossings)).toEqual(LOOKED_THROUGH.map((f) => f.name));
+    LOOKED_THROUGH.forEach((f, i) => {
+      const mistakes = mistakesOf(f);
+      for (const m of mistakes) expect(TOLD.mistakes).toHaveProperty([m.name]);
+      if (i % 6 !== 0) return;
+      const kept = (TOLD.crossings as Record<string, number[]>)[f.name];
+      expect(kept, f.name).toEqual(tellingCrossings(f, bodyOf(f)));
+      for (const m of mistakes)
+        expect((TOLD.mistakes as Record<string, unknown>)[m.name], m.name).toBe(
+          whatIsWrong(f, m, bodyOf(m)),
+        );
+    });
   });
 });
 

@@ -1,33 +1,24 @@
 import { allForms, type NamedForm } from '../../knot/catalogue';
 import type { TiedForm, WrongForm } from '../../knot/catalogue/entry';
 import { type View, viewSigns } from '../../knot/drawing/view';
-import { type Form, readForm } from '../../knot/form/form';
 import type { Passage } from '../../knot/path/meetings';
 import type { Body } from '../../knot/shape/body';
 import { projected } from '../../knot/shape/project';
-import { flipped } from '../../knot/topology/diagram';
 import { type Chance, oneOf } from '../../chance';
-import { mendedBy, printOf, ropeCrossings, withTurned } from './turned';
+import TOLD from './told.json';
+import { readOnce, type Soundness, type Told } from './told';
+import { ropeCrossings, withTurned } from './turned';
+
+/** What tells forms from what they are not, by name; worked out when geometry is made. */
+const KNOWN = TOLD as Told;
 
 /** More crossings than this are not gone through by eye one after another. */
 const MOST_CROSSINGS = 14;
 
 const rightForms = allForms().filter((f) => !f.wrong);
-const readable = new Map<string, Form>();
-
-/** A form as it is proved, read once. @throws Error where the catalogue's own notation cannot be read */
-function formOf({ name, form }: NamedForm): Form {
-  const known = readable.get(name);
-  if (known) return known;
-  const read = readForm(name, form.spec);
-  if (!read.ok) throw new Error(`${name} cannot be read`);
-  readable.set(name, read.value);
-  return read.value;
-}
-
 /** Forms that are few enough crossings to be looked through. */
 export const LOOKED_THROUGH: readonly NamedForm[] = rightForms.filter(
-  (f) => formOf(f).diagram.crossings.length <= MOST_CROSSINGS,
+  (f) => readOnce(f).diagram.crossings.length <= MOST_CROSSINGS,
 );
 
 /** What is asked: what it is meant to be, and which geometry is needed for it. */
@@ -42,8 +33,7 @@ export interface SoundnessPlan {
   readonly part: number;
 }
 
-/** What is wrong with what is shown: nothing, one crossing by its number, or more than one crossing. */
-export type Soundness = 'right' | 'otherwise' | number;
+export type { Soundness };
 
 /** A place in picture coordinates. */
 export interface PicturePoint {
@@ -63,14 +53,14 @@ export interface SoundnessQuestion {
 }
 
 /** Mistakes that are told from the form they stand for by what they are, not by how they lie. */
-const mistakesOf = ({ entry, form }: NamedForm): NamedForm[] =>
+export const mistakesOf = ({ entry, form }: NamedForm): NamedForm[] =>
   allForms().filter(
     (f) =>
       f.wrong &&
       f.entry.id === entry.id &&
       (f.form as WrongForm).insteadOf === form.id &&
       (f.form as WrongForm).toldBy === 'invariants' &&
-      formOf(f).diagram.crossings.length <= MOST_CROSSINGS,
+      readOnce(f).diagram.crossings.length <= MOST_CROSSINGS,
   );
 
 /** What is asked by chance: as often right as not; of a given form where one is given. */
@@ -95,55 +85,16 @@ const placeOf = (body: Body, { rope, piece, along }: Passage, view: View): Pictu
   return { x: viewSigns(view).x * at(0), y: -at(1) };
 };
 
-/** Whether turning one crossing over is noticed, and nothing but turning it back mends it. */
-function isTellable(form: Form, body: Body, crossing: number): boolean {
-  const diagram = projected(body);
-  const right = printOf(form, diagram);
-  const turned = flipped(diagram, crossing);
-  if (printOf(form, turned) === right) return false;
-  const mends = mendedBy(form, turned, right);
-  return mends.length === 1 && mends[0] === crossing;
-}
-
-/** Remembered, because every question of a form asks it of the same crossings. */
-const tellable = new Map<string, boolean>();
-
 function turnedByChance({ meant, part }: SoundnessPlan, body: Body): [number, Body] | null {
-  const form = formOf(meant);
+  const form = readOnce(meant);
   const numbers = ropeCrossings(projected(body), form.paths.length);
   const first = Math.floor(part * numbers.length);
+  const tells = KNOWN.crossings[meant.name] ?? [];
   for (const n of [...numbers.slice(first), ...numbers.slice(0, first)]) {
-    const key = `${meant.name} ${n}`;
-    const tells = tellable.get(key) ?? isTellable(form, body, n);
-    tellable.set(key, tells);
-    const turned = tells ? withTurned(body, n) : null;
+    const turned = tells.includes(n) ? withTurned(body, n) : null;
     if (turned) return [n, turned];
   }
   return null;
-}
-
-/** Remembered likewise, by mistake. */
-const wrongs = new Map<string, Soundness | null>();
-
-function wrongIn(plan: SoundnessPlan, body: Body): Soundness | null {
-  const known = wrongs.get(plan.shown.name);
-  if (known !== undefined) return known;
-  const wrong = whatIsWrong(plan, body);
-  wrongs.set(plan.shown.name, wrong);
-  return wrong;
-}
-
-/** What is wrong with a mistake of the catalogue: one crossing where that is all, else more. Null: nothing certain can be said. */
-function whatIsWrong(plan: SoundnessPlan, body: Body): Soundness | null {
-  const [meant, shown] = [formOf(plan.meant), formOf(plan.shown)];
-  const alike =
-    meant.paths.length === shown.paths.length && meant.fixtures.length === shown.fixtures.length;
-  if (!alike) return 'otherwise';
-  const right = printOf(meant, meant.diagram);
-  const diagram = projected(body);
-  if (printOf(meant, diagram) === right) return null;
-  const mends = mendedBy(meant, diagram, right);
-  return mends.length > 1 ? null : (mends[0] ?? 'otherwise');
 }
 
 /**
@@ -155,7 +106,7 @@ function whatIsWrong(plan: SoundnessPlan, body: Body): Soundness | null {
 export function soundnessQuestion(plan: SoundnessPlan, body: Body): SoundnessQuestion | null {
   const mistake = plan.shown === plan.meant ? null : (plan.shown.form as WrongForm);
   const turned = plan.turn ? turnedByChance(plan, body) : null;
-  const wrong = mistake ? wrongIn(plan, body) : (turned?.[0] ?? 'right');
+  const wrong = mistake ? KNOWN.mistakes[plan.shown.name]! : (turned?.[0] ?? 'right');
   if (wrong === null) return null;
   const shown = turned?.[1] ?? body;
   const diagram = projected(shown);
