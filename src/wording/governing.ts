@@ -31,9 +31,9 @@ export function governorWords(governor: Governor): string {
     case 'board':
       return 'The headboard';
     case 'friction':
-      return 'Friction alone: no line and no board works that way';
+      return 'Friction alone';
     case 'weight':
-      return 'Its own weight: it tips, and no line keeps it down';
+      return 'Its own weight: it tips';
     default:
       return lineWords(governor);
   }

@@ -10,8 +10,10 @@ import { type Chance, chanceOf } from '@/core/chance';
 import { askedToChoose, type ChoosingQuestion } from '@/core/training/choosing/choosing';
 import {
   askedWhatGoverns,
-  GOVERNORS,
   type GoverningQuestion,
+  type Governor,
+  GOVERNORS,
+  kindOf,
 } from '@/core/training/governing/governing';
 import {
   askedToInspect,
@@ -204,7 +206,11 @@ function read(number: number, units: UnitChoice): Asked {
 
 function govern(number: number, units: UnitChoice): Asked {
   const { plan, assessment, direction } = governingOf(number);
-  const there = (id: string): boolean => !id.startsWith('l') || plan.lines.some((l) => l.id === id);
+  const there = (id: Governor): boolean => {
+    const kind = kindOf(id);
+    if (kind === 'line') return plan.lines.some((l) => l.id === id);
+    return kind !== 'board' || plan.units.some((u) => u.against.length > 0);
+  };
   return {
     ask: 'govern',
     number,
