@@ -5,6 +5,7 @@ import type { Scene } from '@/core/securement/stage/scene';
 import { StillDeck } from '../deck/StillDeck';
 import { Button } from '../kit/Button';
 import { Stack } from '../kit/layout';
+import { Facts } from './Facts';
 import { Beside, Choices, Marking } from './Marking';
 import type { QuestionProps } from './question';
 
@@ -21,10 +22,6 @@ const OnTag = styled(AriaButton)`
   &[data-hovered] {
     border-color: var(--ink);
   }
-`;
-const Facts = styled.ol`
-  list-style: decimal;
-  padding-left: 22px;
 `;
 
 /** A deck pushed one way: what says how much is held? Answered on the tag of a line, or by what else it may be. */
@@ -55,11 +52,7 @@ export function GovernQuestion({ asked, marked, sending, give }: QuestionProps<'
         <p>
           <b>{asked.pushed}</b> {asked.load}
         </p>
-        <Facts aria-label="Lines">
-          {asked.lines.map((words, i) => (
-            <li key={i}>{words}</li>
-          ))}
-        </Facts>
+        <Facts label="Lines" lines={asked.lines} />
         {marked ? (
           <Marking
             grade={marked.grade}

@@ -1,20 +1,10 @@
 'use client';
-import styled from 'styled-components';
 import type { Scene } from '@/core/securement/stage/scene';
 import { StillDeck } from '../deck/StillDeck';
 import { Button } from '../kit/Button';
+import { Facts } from './Facts';
 import { Beside, Choices, Marking } from './Marking';
 import type { QuestionProps } from './question';
-
-const Facts = styled.ol`
-  list-style: decimal;
-  padding-left: 22px;
-  margin-bottom: 12px;
-  & > li {
-    padding: 4px 0;
-    border-bottom: var(--w-hair) solid var(--line);
-  }
-`;
 
 /** A deck, drawn and told line by line: what is wrong with it? Then the same deck with what is known of it. */
 export function ReadQuestion({ asked, marked, sending, give }: QuestionProps<'read'>) {
@@ -26,11 +16,7 @@ export function ReadQuestion({ asked, marked, sending, give }: QuestionProps<'re
       />
       <div>
         <p>{asked.load}</p>
-        <Facts aria-label="Straps">
-          {asked.lines.map((words, i) => (
-            <li key={i}>{words}</li>
-          ))}
-        </Facts>
+        <Facts label="Straps" lines={asked.lines} />
         {marked ? (
           <Marking
             grade={marked.grade}

@@ -9,11 +9,12 @@ import { type DrillKinds, DrillRoom } from '../drills/DrillRoom';
 import { useMember } from '../frame/MemberContext';
 import { useHistory } from '../history';
 import { Button, IconButton } from '../kit/Button';
-import { ConflictSheet, type Side } from '../kit/ConflictSheet';
+import type { Side } from '../kit/ConflictSheet';
 import { Cluster, Fields, Stack } from '../kit/layout';
+import { SaveWords } from '../kit/SaveWords';
 import { Select } from '../kit/Select';
-import { ErrorText, Small } from '../kit/text';
 import { TextField } from '../kit/TextField';
+import { KeptConflict } from './KeptConflict';
 import { useAutosave } from '../useAutosave';
 import { useKeys } from '../useKeys';
 
@@ -181,16 +182,7 @@ export function CoursePage({
       title={document.title}
       says="A course of our own: what is taught, in its order."
     >
-      <Small
-        role="status"
-        data-save
-        data-pending={pending}
-        data-version={version}
-        suppressHydrationWarning
-      >
-        {viewer.canSign ? words : 'read only'}
-      </Small>
-      {save.state === 'not-kept' ? <ErrorText role="alert">{save.why}</ErrorText> : null}
+      <SaveWords words={words} pending={pending} version={version} canWrite={viewer.canSign} />
       <Fields disabled={!viewer.canSign}>
         <Stack $gap={12} $bottom={12}>
           <TextField
@@ -220,20 +212,14 @@ export function CoursePage({
           All courses
         </Link>
       </Cluster>
-      {save.state === 'conflict' ? (
-        <ConflictSheet
-          what="course"
-          by={save.theirs.updatedBy}
-          mine={side(document)}
-          theirs={side(save.theirs.document)}
-          onKeep={(which) => {
-            if (which === 'theirs') edit(() => save.theirs.document);
-            resolve(which, save.theirs, which === 'theirs' ? save.theirs.document : null);
-          }}
-        >
-          Both versions are here and what differs is marked. Yours stays one undo away.
-        </ConflictSheet>
-      ) : null}
+      <KeptConflict
+        what="course"
+        save={save}
+        mine={document}
+        side={side}
+        take={(theirs) => edit(() => theirs)}
+        resolve={resolve}
+      />
     </DrillRoom>
   );
 }

@@ -13,11 +13,13 @@ import { type EditDeck, DeckAnchors } from '../deck/DeckAnchors';
 import { StillDeck } from '../deck/StillDeck';
 import { useMember } from '../frame/MemberContext';
 import { useHistory } from '../history';
-import { ConflictSheet, type Side } from '../kit/ConflictSheet';
+import type { Side } from '../kit/ConflictSheet';
 import { Fields, Stack } from '../kit/layout';
+import { SaveWords } from '../kit/SaveWords';
 import { Select } from '../kit/Select';
-import { ErrorText, Label, Small } from '../kit/text';
+import { Label } from '../kit/text';
 import { TextField } from '../kit/TextField';
+import { KeptConflict } from './KeptConflict';
 import { useAutosave } from '../useAutosave';
 import { useKeys } from '../useKeys';
 
@@ -77,16 +79,7 @@ export function DeckPage({ stored }: { stored: StoredDeck }) {
           <Link href="/loads">Loads</Link> / <Link href="/loads/kept">Decks and loads kept</Link>
         </Label>
         <h1>{document.title}</h1>
-        <Small
-          role="status"
-          data-save
-          data-pending={pending}
-          data-version={version}
-          suppressHydrationWarning
-        >
-          {viewer.canWrite ? words : 'read only'}
-        </Small>
-        {save.state === 'not-kept' ? <ErrorText role="alert">{save.why}</ErrorText> : null}
+        <SaveWords words={words} pending={pending} version={version} canWrite={viewer.canWrite} />
       </header>
       <DeckFigure document={document} />
       <div>
@@ -127,20 +120,14 @@ export function DeckPage({ stored }: { stored: StoredDeck }) {
           </ul>
         </section>
       </div>
-      {save.state === 'conflict' ? (
-        <ConflictSheet
-          what="deck"
-          by={save.theirs.updatedBy}
-          mine={side(document)}
-          theirs={side(save.theirs.document)}
-          onKeep={(which) => {
-            if (which === 'theirs') edit(() => save.theirs.document);
-            resolve(which, save.theirs, which === 'theirs' ? save.theirs.document : null);
-          }}
-        >
-          Both versions are here and what differs is marked. Yours stays one undo away.
-        </ConflictSheet>
-      ) : null}
+      <KeptConflict
+        what="deck"
+        save={save}
+        mine={document}
+        side={side}
+        take={(theirs) => edit(() => theirs)}
+        resolve={resolve}
+      />
     </Page>
   );
 }

@@ -11,6 +11,7 @@ import { useDraft } from '../deck/useDraft';
 import { useMember } from '../frame/MemberContext';
 import { Button, ButtonLink } from '../kit/Button';
 import { Select } from '../kit/Select';
+import { SaveWords } from '../kit/SaveWords';
 import { Label, Small } from '../kit/text';
 import { headline } from '@/wording/headline';
 import type { PlanEditor, PlanHand } from './usePlanner';
@@ -193,15 +194,7 @@ export function PlanHead({
           <Button $kind="quiet" onPress={onKeys} aria-label="Keys">
             ?
           </Button>
-          <Small
-            role="status"
-            data-save
-            data-pending={pending}
-            data-version={version}
-            suppressHydrationWarning
-          >
-            {viewer.canWrite ? saved : 'read only'}
-          </Small>
+          <SaveWords words={saved} pending={pending} version={version} canWrite={viewer.canWrite} />
         </Side>
       </Head>
       <StayingVerdict verdict={verdict} words={words} shown={!inSight} old={old} />

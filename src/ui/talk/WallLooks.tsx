@@ -1,23 +1,38 @@
 'use client';
+import type { ReactNode } from 'react';
 import type { Place } from '@/core/training/inspecting/inspecting';
 import type { Scene } from '@/core/securement/stage/scene';
 import { placeWords } from '@/wording/inspecting';
 import { StillDeck } from '../deck/StillDeck';
 import { RopeLaidOut } from '../drills/RopeLaidOut';
-import { Options, type WallProps } from './wallAnswers';
+import { Options, type Spread, type WallProps } from './wallAnswers';
 import { Ask, Beside, On, Rows, Says, Small, Still } from './wallParts';
 
-/** A deck, and what could be said of it. */
-export function ReadOnWall({ asked, right, spread }: WallProps<'read'>) {
+/** A deck, what is told of it, and what could be said; once shown, the same with what is known. */
+function OnDeck({
+  asked,
+  right,
+  spread,
+  says,
+  children,
+}: {
+  asked: Pick<WallProps<'read'>['asked'], 'scene' | 'load' | 'lines'> &
+    Pick<Parameters<typeof Options>[0], 'options'>;
+  right: { readonly answer: string; readonly scene: unknown } | null;
+  spread: Spread;
+  says: readonly string[];
+  children?: ReactNode;
+}) {
   return (
     <Beside>
       <Still>
         <StillDeck
           scene={right ? (right.scene as Scene) : asked.scene}
-          label={right ? 'The deck, with what is wrong' : 'The deck to be read'}
+          label={right ? 'The deck, with what is known of it' : 'The deck'}
         />
       </Still>
       <div>
+        {children}
         <Small>{asked.load}</Small>
         {asked.lines.map((words, i) => (
           <Small key={i}>
@@ -25,7 +40,7 @@ export function ReadOnWall({ asked, right, spread }: WallProps<'read'>) {
           </Small>
         ))}
         <Options options={asked.options} right={right?.answer ?? null} spread={spread} />
-        {right?.says.map((s) => (
+        {says.map((s) => (
           <Says key={s}>{s}</Says>
         ))}
       </div>
@@ -33,30 +48,17 @@ export function ReadOnWall({ asked, right, spread }: WallProps<'read'>) {
   );
 }
 
+/** A deck, and what could be said of it. */
+export function ReadOnWall({ asked, right, spread }: WallProps<'read'>) {
+  return <OnDeck asked={asked} right={right} spread={spread} says={right?.says ?? []} />;
+}
+
 /** A deck that is pushed one way, and what could govern. */
 export function GovernOnWall({ asked, right, spread }: WallProps<'govern'>) {
   return (
-    <Beside>
-      <Still>
-        <StillDeck
-          scene={right ? (right.scene as Scene) : asked.scene}
-          label={right ? 'The deck, with how it gives way' : 'The deck'}
-        />
-      </Still>
-      <div>
-        <Ask>{asked.pushed}</Ask>
-        <Small>{asked.load}</Small>
-        {asked.lines.map((words, i) => (
-          <Small key={i}>
-            <b>{i + 1}</b> {words}
-          </Small>
-        ))}
-        <Options options={asked.options} right={right?.answer ?? null} spread={spread} />
-        {right?.says.slice(0, 2).map((s) => (
-          <Says key={s}>{s}</Says>
-        ))}
-      </div>
-    </Beside>
+    <OnDeck asked={asked} right={right} spread={spread} says={right?.says.slice(0, 2) ?? []}>
+      <Ask>{asked.pushed}</Ask>
+    </OnDeck>
   );
 }
 
