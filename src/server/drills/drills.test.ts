@@ -1,6 +1,8 @@
 import { describe, expect, it } from 'vitest';
 import { chanceOf } from '@/core/chance';
 import { ASKS, DRILL_IDS, partsOf } from '@/core/training/schedule/drill-ids';
+import { INSPECTION_CHECKS } from '@/core/inspection/checks';
+import { DECISIONS } from '@/core/training/inspecting/inspecting';
 import { METRIC } from '@/core/units';
 import { Refusal } from '../problem';
 import { type Marked, markOf } from './marks';
@@ -111,6 +113,52 @@ describe('a deck to be read', () => {
       expect(options.find((o) => o.id === answer)!.name).toBe(words);
       expect(says.length).toBeGreaterThan(0);
       expect(says.join(' ')).not.toContain('undefined');
+    }
+  });
+});
+
+describe('a deck of which is asked what governs', () => {
+  it('is sent with nothing marked; one of what is offered is right, and it is told how the load gives way', async () => {
+    for (let n = 1; n <= 30; n++) {
+      const { scene, options } = await asked('govern', n);
+      expect(scene.motion).toBeNull();
+      expect(scene.lines.every((l) => l.counted && !l.weakest && l.usedPart === null)).toBe(true);
+      const marks = await Promise.all(
+        options.map((o) => markOf({ ask: 'govern', number: n, says: o.id })),
+      );
+      expect(marks.filter((m) => m.marked.grade === 'good')).toHaveLength(1);
+      const { answer, says, scene: after } = marks[0]!.marked as MarkedAs<'govern'>;
+      expect(options.map((o) => o.id)).toContain(answer);
+      expect(says[0]).toMatch(/^It gives way so: /);
+      expect(says.join(' ')).not.toContain('undefined');
+      expect(after.lines.filter((l) => l.weakest).map((l) => l.id)).toEqual(
+        answer.startsWith('l') ? [answer] : [],
+      );
+    }
+  });
+});
+
+describe('a rope to be inspected', () => {
+  it('is sent as shapes and what is felt: the name of its damage is in neither', async () => {
+    for (let n = 1; n <= 80; n++) {
+      const { marked } = await markOf({
+        ask: 'inspect',
+        number: n,
+        place: 'none',
+        decision: 'goes-on',
+      });
+      const { says } = marked as MarkedAs<'inspect'>;
+      const { decisions, title, stretches, ...rest } = await asked('inspect', n);
+      expect(decisions.map((d) => d.id)).toEqual([...DECISIONS]);
+      const sent = JSON.stringify([rest, stretches]);
+      const [name = '', extent = ''] = says[0]!.split(/: |\. /);
+      if (extent && !says[0]!.startsWith('No check')) {
+        expect(sent).not.toContain(name);
+        expect(sent).not.toContain(`"${extent}"`);
+      }
+      for (const { id } of INSPECTION_CHECKS.rope) expect(sent).not.toContain(`"${id}"`);
+      const keys = stretches.flatMap((s) => Object.keys(s));
+      expect(new Set(keys)).toEqual(new Set(['lay', 'lengthD', 'begins', 'bumps', 'marks']));
     }
   });
 });
