@@ -57,6 +57,7 @@ const UI = [
   'talk',
   'road',
   'kept',
+  'today',
   'planner',
 ];
 const arrows = (root, order, more = []) =>

@@ -27,7 +27,7 @@ const plan =
     await more(p);
   };
 
-await picture('loads', {}, (p) => p.comeInAs('Ilse Varrow'));
+await picture('today', {}, (p) => p.comeInAs('Ilse Varrow'));
 await picture('planner', {}, plan('Carousel crate'));
 await picture(
   'deck-night',

@@ -16,7 +16,8 @@ import type { Database } from '@/db/pool';
 import { insertCrew } from '@/db/queries/crews';
 import { insertMember, type Member, membersOfCrew, ROLES } from '@/db/queries/members';
 import { gearByCode } from '@/db/queries/gear';
-import { insertPlan } from '@/db/queries/plans';
+import { setGoesOut } from '@/db/queries/going-out';
+import { insertPlan, planPage } from '@/db/queries/plans';
 import { insertRigging } from '@/db/queries/riggings';
 import { enterGear, recordGear } from '@/server/gear';
 import { keepPart } from '@/server/kept-parts';
@@ -66,6 +67,24 @@ const keptFileSchema = z.object({
   deck: z.unknown().optional(),
   load: z.unknown().optional(),
 });
+
+const HOUR_MS = 3_600_000;
+
+/** Loads of the demo that go out soon, hours from now: what is on a crew's mind is never old. */
+async function loadGoingOut(
+  db: Database,
+  crews: ReadonlyMap<string, { readonly crewId: string }>,
+): Promise<void> {
+  const soon = z.record(z.string(), z.number()).parse(read('going-out.json'));
+  for (const { crewId } of crews.values()) {
+    const { plans } = await planPage(db, crewId, { search: '', sort: 'changed', after: null });
+    for (const { id, title } of plans) {
+      const hours = soon[title];
+      if (hours !== undefined)
+        await setGoesOut(db, crewId, id, new Date(Date.now() + hours * HOUR_MS).toISOString());
+    }
+  }
+}
 
 /** Keeps the decks and loads that come back in their crew, as read by whoever leads it. */
 async function loadKept(db: Database, crews: ReadonlyMap<string, Home>): Promise<void> {
@@ -211,6 +230,7 @@ export async function loadDemo(db: Database, again = ''): Promise<ReadonlyMap<st
   await loadFolder('plans', crews, parsePlan, async (home, plan) =>
     insertPlan(db, home.crewId, home.memberId, await withGear(db, home.crewId, plan)),
   );
+  await loadGoingOut(db, crews);
   await loadFolder('riggings', crews, parseRigging, (home, rigging) =>
     insertRigging(db, home.crewId, home.memberId, rigging),
   );

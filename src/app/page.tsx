@@ -10,7 +10,7 @@ import { CAUTIONS_VERSION } from '@/wording/cautions';
 
 /** The first page: step in as a demo person, sign in, or found a crew. */
 export default async function FirstPage() {
-  if (await currentMember()) redirect('/loads');
+  if (await currentMember()) redirect('/today');
   const who = (await headers()).get(ADDRESS_HEADER) ?? '';
   const people = demoIsOpen(who) ? await demoMembers(pool(), CAUTIONS_VERSION) : [];
   return (

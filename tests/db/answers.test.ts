@@ -130,6 +130,9 @@ describe('answers', () => {
     await ask(API.recordCheck, { params, body: { occasion: 'before-driving', lines: found } });
     const road = await ask(API.listChecks, { params });
     expect(road.clock.state).toBe('on-the-road');
+    await ask(API.goingOut, { params, body: API.goingOut.example });
+    const { soon, later, overdue } = await ask(API.dueToday);
+    expect([...soon, ...later, ...overdue].map((d) => d.kind)).toContain('check');
     await ask(API.duplicatePlan, { params });
     await ask(API.deletePlan, { params });
     await ask(API.restorePlan, { params });

@@ -129,7 +129,7 @@ describe('by keyboard only', () => {
     await p.goto('/');
     await tabTo('Edda Thorne');
     await page.keyboard.press('Enter');
-    await page.waitForFunction(() => location.pathname === '/loads');
+    await page.waitForFunction(() => location.pathname === '/today');
     await p.ready();
     if (await page.$('main[data-cautions=unread]')) {
       await page.waitForSelector('[role=dialog]');

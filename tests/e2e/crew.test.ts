@@ -34,7 +34,7 @@ describe('people of a crew', () => {
     await comer.fill('Your full name', name);
     await comer.fill('New password, 10 characters or more', 'yard gate key');
     await comer.clickText('Join the crew');
-    await comer.page.waitForFunction(() => location.pathname === '/loads');
+    await comer.page.waitForFunction(() => location.pathname === '/today');
     expect((await comer.api('GET', '/gear')).status).toBe(200);
     const again = await Person.at(browser);
     await again.page.goto(link);

@@ -19,10 +19,10 @@ describe('signing in', () => {
     await p.page.waitForFunction(() => /do not match/.test(document.body.innerText));
     await p.fill('Password', 'pell-marsh-fair');
     await p.clickText('Sign in');
-    await p.page.waitForFunction(() => location.pathname === '/loads');
+    await p.page.waitForFunction(() => location.pathname === '/today');
     const cookie = (await p.context.cookies()).find((c) => c.name === 'vc_session')!;
     expect([cookie.httpOnly, cookie.sameSite]).toEqual([true, 'Strict']);
-    await p.page.waitForSelector('ul[aria-label="Plans"]');
+    await p.page.waitForSelector('[aria-label=Now]');
     await p.goto('/crew');
     await p.readCautions();
     await p.clickText('Sign out');

@@ -43,6 +43,7 @@ const VALID: Record<string, unknown> = {
       API.saveLoad,
       API.createCourse,
       API.saveCourse,
+      API.goingOut,
       API.strength,
       API.createGear,
       API.saveGear,

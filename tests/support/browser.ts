@@ -158,7 +158,7 @@ export class Person {
   async comeInAs(name: string): Promise<void> {
     await this.goto('/');
     await this.clickText(name);
-    await this.page.waitForFunction(() => location.pathname === '/loads');
+    await this.page.waitForFunction(() => location.pathname === '/today');
     await this.readCautions();
   }
 

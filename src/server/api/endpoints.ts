@@ -14,6 +14,7 @@ import { KEPT_API } from './kept-endpoints';
 import { KNOT_API } from './knot-endpoints';
 import { ROAD_API } from './road-endpoints';
 import { TALK_API } from './talk-endpoints';
+import { TODAY_API } from './today-endpoints';
 import { TRAINING_API } from './training-endpoints';
 import { assessExample, riggingExample } from './examples';
 import { planBody } from './schemas';
@@ -26,6 +27,7 @@ export const API = {
   ...DRILL_API,
   ...TRAINING_API,
   ...COURSE_API,
+  ...TODAY_API,
   ...TALK_API,
   ...HISTORY_API,
   ...ROAD_API,

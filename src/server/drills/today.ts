@@ -102,6 +102,10 @@ export async function today(db: Database, { id }: Learner, now: Date): Promise<T
   };
 }
 
+/** How many questions somebody has today. */
+export const countsToday = async (db: Database, memberId: string, now: Date): Promise<Counts> =>
+  counted(await stoodOf(db, memberId, now));
+
 /** What is asked of somebody next; null where it is enough for today. */
 export async function nextAsked(
   db: Database,

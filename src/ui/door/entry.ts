@@ -25,7 +25,7 @@ export const DoorHead = styled.header`
   margin-bottom: 20px;
 `;
 
-const goIn = (): void => window.location.assign('/loads');
+const goIn = (): void => window.location.assign('/today');
 
 /** Sends a form and goes in; what was refused stays beside its field. */
 export function useEntry(): {

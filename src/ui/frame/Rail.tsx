@@ -109,6 +109,43 @@ const Foot = styled.div`
     min-width: 0;
   }
 `;
+/** On a phone what does not fit the bar stands behind one more place of it; elsewhere all stand in the rail. */
+const Rest = styled.div<{ $open: boolean }>`
+  display: contents;
+  @media (max-width: 760px) {
+    display: ${({ $open }) => ($open ? 'grid' : 'none')};
+    grid-auto-rows: minmax(64px, auto);
+    position: absolute;
+    right: 0;
+    bottom: 68px;
+    width: 172px;
+    background: var(--canvas);
+    border: var(--w-rule) solid var(--ink);
+  }
+`;
+const More = styled.button`
+  display: none;
+  @media (max-width: 760px) {
+    flex: 1;
+    display: flex;
+    flex-direction: column;
+    align-items: center;
+    justify-content: center;
+    gap: 10px;
+    padding: 0;
+    border: 0;
+    background: none;
+    color: var(--ink-2);
+    font: 560 12px/1.1 var(--font-figure);
+    font-stretch: 80%;
+    cursor: pointer;
+    &[data-within='true'],
+    &[aria-expanded='true'] {
+      color: var(--ink);
+      font-weight: 720;
+    }
+  }
+`;
 /** A plain button: the frame stands on every page, and nothing else of it needs more. */
 const Place = styled.button`
   border: var(--w-rule) solid var(--ink);
@@ -180,6 +217,7 @@ export function CleatMark() {
 export function Rail({ theme }: { theme: Theme }) {
   const path = usePathname();
   const { viewer } = useMember();
+  const [open, setOpen] = useState(false);
   const current = (room: string): 'page' | undefined =>
     path.startsWith(room) ? 'page' : undefined;
   return (
@@ -195,10 +233,14 @@ export function Rail({ theme }: { theme: Theme }) {
         </defs>
         <rect x="2" width="10" height="100%" fill="url(#rail-rope)" />
       </RopeEdge>
-      <Mark href="/loads">
+      <Mark href="/today">
         <CleatMark />
         Vast Cleat
       </Mark>
+      <Room href="/today" aria-current={current('/today')}>
+        <RoomMark of="today" />
+        Today
+      </Room>
       <Room href="/loads" aria-current={current('/loads')}>
         <RoomMark of="loads" />
         Loads
@@ -215,17 +257,32 @@ export function Rail({ theme }: { theme: Theme }) {
         <RoomMark of="knots" />
         Knots
       </Room>
-      <Room href="/drills" aria-current={current('/drills')}>
-        <RoomMark of="drills" />
-        Drills
-      </Room>
-      <Room href="/crew" aria-current={current('/crew')}>
-        <RoomMark of="crew" />
-        {viewer.crewName}
-      </Room>
-      <Foot>
-        <ThemeSwitch served={theme} />
-      </Foot>
+      <More
+        type="button"
+        aria-expanded={open}
+        data-within={path.startsWith('/drills') || path.startsWith('/crew')}
+        onClick={() => setOpen(!open)}
+      >
+        <Dots aria-hidden>
+          <Dot $on />
+          <Dot $on />
+          <Dot $on />
+        </Dots>
+        More
+      </More>
+      <Rest $open={open} onClick={() => setOpen(false)}>
+        <Room href="/drills" aria-current={current('/drills')}>
+          <RoomMark of="drills" />
+          Drills
+        </Room>
+        <Room href="/crew" aria-current={current('/crew')}>
+          <RoomMark of="crew" />
+          {viewer.crewName}
+        </Room>
+        <Foot onClick={(e) => e.stopPropagation()}>
+          <ThemeSwitch served={theme} />
+        </Foot>
+      </Rest>
     </Bar>
   );
 }

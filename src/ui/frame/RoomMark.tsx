@@ -1,5 +1,7 @@
 /** Line drawings beside the rooms' names, in the name's colour: one path each. */
 const MARKS = {
+  /** A rope down with tags on it. */
+  today: 'M6 1v22M6 6h5M11 3h13v6H11zM6 16h5M11 13h9v6h-9z',
   /** A lorry with its deck. */
   loads:
     'M5 18H2V5h15v13h-7M17 10h5l4 4v4h-2M5 18a2 2 0 1 0 5 0 2 2 0 1 0-5 0M19 18a2 2 0 1 0 5 0 2 2 0 1 0-5 0',

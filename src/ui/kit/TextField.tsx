@@ -6,7 +6,7 @@ interface TextProps {
   readonly label: string;
   readonly value: string;
   readonly onChange: (value: string) => void;
-  readonly type?: 'text' | 'password' | 'search' | 'date';
+  readonly type?: 'text' | 'password' | 'search' | 'date' | 'datetime-local';
   readonly error?: string | null;
   readonly autoComplete?: string;
   readonly hideLabel?: boolean;
