@@ -3,7 +3,8 @@ import { z } from 'zod';
 import { passedStatement, voidingStatement } from '@/core/exchange/xapi/statement';
 import { monthsLater } from '@/core/gear/due';
 import type { Plan } from '@/core/securement/plan';
-import { comesBefore } from '@/core/training/standing/course';
+import { buildsOn } from '@/core/training/standing/course';
+import { comesBefore } from '@/core/training/standing/order';
 import { COURSE_IDS, courseOf } from '@/core/training/standing/courses';
 import { KNOT_IDS } from '@/core/knot/knots';
 import { skillOfKnot, skillsOfPlan } from '@/core/training/standing/plan-skills';
@@ -140,7 +141,7 @@ export async function standingOfCrew(
     skills: skills.map((id) => ({
       id,
       title: skillTitle(id),
-      comesBefore: comesBefore(skills, id).map(skillTitle),
+      comesBefore: comesBefore(skills, id, buildsOn).map(skillTitle),
       points: pointsInWords(id),
     })),
     people: people.map(({ id, name, role }) => ({

@@ -8,6 +8,7 @@ export const BUDGETS: Readonly<
   Record<string, { readonly mostKb: number; readonly entry: string }>
 > = {
   '/': { mostKb: 240, entry: 'src/ui/door/Door.tsx' },
+  '/today': { mostKb: 240, entry: 'src/ui/today/TodayRoom.tsx' },
   '/loads': { mostKb: 200, entry: 'src/ui/loads/PlanList.tsx' },
   '/loads/[id]': { mostKb: 235, entry: 'src/ui/planner/Planner.tsx' },
   '/loads/[id]/print': { mostKb: 200, entry: 'src/ui/planner/PrintSheet.tsx' },
@@ -19,6 +20,8 @@ export const BUDGETS: Readonly<
   '/knots/map': { mostKb: 240, entry: 'src/ui/knots/map/KnotMap.tsx' },
   '/knots/rigs': { mostKb: 240, entry: 'src/ui/rigs/Rigs.tsx' },
   '/drills': { mostKb: 240, entry: 'src/ui/drills/Today.tsx' },
+  '/drills/courses': { mostKb: 240, entry: 'src/ui/kept/CoursesPage.tsx' },
+  '/drills/courses/[id]': { mostKb: 240, entry: 'src/ui/kept/CoursePage.tsx' },
   '/drills/practice': { mostKb: 240, entry: 'src/ui/drills/Practice.tsx' },
   '/drills/standing': { mostKb: 240, entry: 'src/ui/drills/Standing.tsx' },
   '/drills/tie': { mostKb: 240, entry: 'src/ui/drills/TieRoom.tsx' },

@@ -107,9 +107,16 @@ export async function benchPages(): Promise<void> {
   await person.openPlan('Apple bins');
   const plan = new URL(person.page.url()).pathname;
   const locker = `/locker/${(await person.api('GET', '/tags/PE-12-1')).json['id'] as string}`;
+  const course = await person.api('POST', '/courses', {
+    format: 'vast-cleat/course',
+    version: 1,
+    title: 'Weighed',
+    skills: ['reef/plain'],
+  });
   const cookie = (await person.context.cookies()).map((c) => `${c.name}=${c.value}`).join('; ');
   for (const [name, route] of [
     ['/', '/'],
+    ['/today', '/today'],
     ['/loads', '/loads'],
     ['/loads/[id]', plan],
     ['/loads/[id]/print', `${plan}/print`],
@@ -121,6 +128,8 @@ export async function benchPages(): Promise<void> {
     ['/knots/map', '/knots/map?knot=bowline'],
     ['/knots/rigs', '/knots/rigs'],
     ['/drills', '/drills'],
+    ['/drills/courses', '/drills/courses'],
+    ['/drills/courses/[id]', `/drills/courses/${course.json['id'] as string}`],
     ['/drills/practice', '/drills/practice?ask=look'],
     ['/drills/standing', '/drills/standing'],
     ['/drills/tie', '/drills/tie'],

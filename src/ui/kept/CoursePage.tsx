@@ -2,7 +2,8 @@
 import Link from 'next/link';
 import { useState } from 'react';
 import styled from 'styled-components';
-import { type Course, inOrder, outOfOrder } from '@/core/training/standing/course';
+import type { Course } from '@/core/training/standing/course';
+import { type BuildsOn, inOrder, outOfOrder } from '@/core/training/standing/order';
 import type { SkillId } from '@/core/training/standing/skills';
 import type { StoredDocument } from '../api';
 import { type DrillKinds, DrillRoom } from '../drills/DrillRoom';
@@ -39,6 +40,7 @@ const Rungs = styled.ol`
 export interface NamedSkill {
   readonly id: SkillId;
   readonly title: string;
+  readonly buildsOn: readonly SkillId[];
 }
 
 const moved = (skills: Course['skills'], at: number, by: -1 | 1): Course['skills'] => {
@@ -51,19 +53,21 @@ const moved = (skills: Course['skills'], at: number, by: -1 | 1): Course['skills
 function OutOfOrder({
   skills,
   name,
+  on,
   mend,
 }: {
   skills: Course['skills'];
   name: (id: SkillId) => string;
+  on: BuildsOn;
   mend: (() => void) | null;
 }) {
-  const found = outOfOrder(skills);
+  const found = outOfOrder(skills, on);
   if (found.length === 0) return null;
   return (
     <Stack $gap={6} role="status" aria-label="Order">
-      {found.map(({ skill, buildsOn }) => (
+      {found.map(({ skill, on: needed }) => (
         <p key={skill}>
-          <b>{name(skill)}</b> builds on {name(buildsOn)}, which comes later.
+          <b>{name(skill)}</b> builds on {name(needed)}, which comes later.
         </p>
       ))}
       {mend ? (
@@ -105,10 +109,16 @@ function Skills({
 }) {
   const { skills } = document;
   const name = (id: SkillId): string => named.find((s) => s.id === id)?.title ?? id;
+  const on: BuildsOn = (id) => named.find((s) => s.id === id)?.buildsOn ?? [];
   const rest = named.filter((s) => !skills.includes(s.id));
   return (
     <>
-      <OutOfOrder skills={skills} name={name} mend={edit && (() => edit(inOrder(skills)))} />
+      <OutOfOrder
+        skills={skills}
+        name={name}
+        on={on}
+        mend={edit && (() => edit(inOrder(skills, on)))}
+      />
       <Rungs aria-label="In the order it is taught">
         {skills.map((id, i) => (
           <li key={id}>

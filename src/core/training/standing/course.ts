@@ -2,7 +2,7 @@ import { z } from 'zod';
 import { parserOf } from '../../exchange/issues';
 import { type DocumentKind, readDocument, type Reading } from '../../exchange/read';
 import { wayTo } from '../../knot/lead-ins/leads';
-import { formOfSkill, SKILL_IDS, type SkillId } from './skills';
+import { FORM_SKILLS, formOfSkill, SKILL_IDS, type SkillId } from './skills';
 
 export const COURSE_FORMAT = 'vast-cleat/course';
 export const COURSE_VERSION = 1;
@@ -37,32 +37,10 @@ export const COURSE: DocumentKind<Course> = {
 /** Reads a course that was kept or brought, of whatever version. */
 export const readCourse = (input: unknown): Reading<Course> => readDocument(COURSE, input);
 
-/** What of a course must be sure before a skill of it: what its knot builds on, as far as the course teaches it. */
-export function comesBefore(skills: readonly SkillId[], skill: SkillId): SkillId[] {
+/** Every skill that a skill builds on: the forms of the knots on the way to its own. Of something to reckon nothing is said. */
+export function buildsOn(skill: SkillId): SkillId[] {
   const form = formOfSkill(skill);
   if (!form) return [];
-  const way = wayTo(form.entry.id).slice(0, -1);
-  return skills.filter((s) => way.some((id) => formOfSkill(s)?.entry.id === id));
-}
-
-/** What stands in a course before something that it builds on: each with the first such thing. */
-export function outOfOrder(
-  skills: readonly SkillId[],
-): { readonly skill: SkillId; readonly buildsOn: SkillId }[] {
-  return skills.flatMap((skill, i) => {
-    const later = comesBefore(skills, skill).find((s) => skills.indexOf(s) > i);
-    return later === undefined ? [] : [{ skill, buildsOn: later }];
-  });
-}
-
-/** The same skills with nothing before what it builds on; what may stay where it was stays. */
-export function inOrder(skills: readonly SkillId[]): SkillId[] {
-  const placed = new Set<SkillId>();
-  const place = (skill: SkillId): void => {
-    if (placed.has(skill)) return;
-    comesBefore(skills, skill).forEach(place);
-    placed.add(skill);
-  };
-  skills.forEach(place);
-  return [...placed];
+  const way: readonly string[] = wayTo(form.entry.id).slice(0, -1);
+  return FORM_SKILLS.filter((s) => way.includes(formOfSkill(s)!.entry.id));
 }

@@ -1,5 +1,6 @@
 import { describe, expect, it } from 'vitest';
-import { comesBefore, inOrder, outOfOrder, readCourse } from './course';
+import { buildsOn, readCourse } from './course';
+import { comesBefore, inOrder, outOfOrder } from './order';
 import { COURSE_IDS, courseOf } from './courses';
 import { formOfSkill, isSkillId, pointsOf, SKILL_IDS } from './skills';
 import { counts, standingIn } from './standing';
@@ -44,14 +45,14 @@ describe('courses', () => {
       expect(new Set(skills).size).toBe(skills.length);
       for (const [i, skill] of skills.entries()) {
         expect(isSkillId(skill), skill).toBe(true);
-        for (const before of comesBefore(skills, skill))
+        for (const before of comesBefore(skills, skill, buildsOn))
           if (formOfSkill(before)?.entry.id !== formOfSkill(skill)?.entry.id)
             expect(skills.indexOf(before), `${before} before ${skill}`).toBeLessThan(i);
       }
     },
   );
   it('the far end of a trucker’s hitch is learned before it, and its loop', () => {
-    expect(comesBefore(courseOf('transport'), 'truckers-hitch/slip-loop')).toContain(
+    expect(comesBefore(courseOf('transport'), 'truckers-hitch/slip-loop', buildsOn)).toContain(
       'slip-loop/plain',
     );
   });
@@ -82,14 +83,14 @@ describe('a course of one’s own', () => {
   it('says what stands before what it builds on; put in order nothing does, and nothing is lost', () => {
     for (const id of COURSE_IDS) {
       const turned = courseOf(id).toReversed();
-      expect(outOfOrder(courseOf(id))).toEqual([]);
-      expect(outOfOrder(turned).length).toBeGreaterThan(2);
-      expect(outOfOrder(inOrder(turned))).toEqual([]);
-      expect(inOrder(turned).toSorted()).toEqual(turned.toSorted());
-      expect(inOrder(courseOf(id))).toEqual(courseOf(id));
+      expect(outOfOrder(courseOf(id), buildsOn)).toEqual([]);
+      expect(outOfOrder(turned, buildsOn).length).toBeGreaterThan(2);
+      expect(outOfOrder(inOrder(turned, buildsOn), buildsOn)).toEqual([]);
+      expect(inOrder(turned, buildsOn).toSorted()).toEqual(turned.toSorted());
+      expect(inOrder(courseOf(id), buildsOn)).toEqual(courseOf(id));
     }
-    expect(outOfOrder(['truckers-hitch/slip-loop', 'slip-loop/plain'])).toEqual([
-      { skill: 'truckers-hitch/slip-loop', buildsOn: 'slip-loop/plain' },
+    expect(outOfOrder(['truckers-hitch/slip-loop', 'slip-loop/plain'], buildsOn)).toEqual([
+      { skill: 'truckers-hitch/slip-loop', on: 'slip-loop/plain' },
     ]);
   });
 });
