@@ -23,6 +23,14 @@ function addresses(at) {
   return all.filter((a) => a.family === 'IPv4').map((a) => url(a.address));
 }
 
+/** Where the yard's network comes in, its address as a picture that a phone reads off the terminal. */
+async function printForPhones([first]) {
+  if (!isIP(process.env.HOST ?? '')) return;
+  // Not there before everything is installed.
+  const { default: qrcode } = await import('qrcode');
+  console.log(await qrcode.toString(first, { type: 'terminal', small: true }));
+}
+
 /** The database given from outside, or our own. The demo goes into our own, into another only when it is asked for. */
 async function openDatabase() {
   const { DATABASE_URL: given, DEMO: demo } = process.env;
@@ -69,8 +77,10 @@ async function run(database) {
     });
     forget = noteRunning(child, port);
     void exitCode(child).then((code) => stop(code || 1, `the application ended with code ${code}`));
-    if (await listening(child))
+    if (await listening(child)) {
+      await printForPhones(addresses(port));
       say(`open ${addresses(port).join(' or ')}  (Ctrl+C stops everything)`);
+    }
   } catch (error) {
     database.stop();
     throw error;

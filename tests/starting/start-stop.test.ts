@@ -102,7 +102,10 @@ describe('starting, stopping, failing', () => {
     expect((await ask('GET', '/plans')).status).toBe(200);
   });
   it('a second start joins; the first may stop, and the second goes on', async () => {
-    const second = await Running.start(data, await freePort());
+    const second = await Running.start(data, await freePort(), 'node', '127.0.0.1');
+    // Told which network it serves, it prints its address as a picture for phones.
+    expect(second.said).toContain('▄▄▄▄▄▄▄');
+    expect(app.said).not.toContain('▄▄▄▄▄▄▄');
     expect(second.said).toContain(`joins the database that the start on port ${port} uses`);
     app.child.kill('SIGTERM');
     expect(await app.ended).toBe(0);

@@ -42,8 +42,13 @@ export class Running {
     );
   }
 
-  /** Starts it and waits until it answers, or has ended. `by`: npm, or the script that npm runs. */
-  static async start(data: string, port: number, by: 'npm' | 'node' = 'node'): Promise<Running> {
+  /** Starts it and waits until it answers, or has ended. `by`: npm, or the script that npm runs; `host`: the network it is to serve. */
+  static async start(
+    data: string,
+    port: number,
+    by: 'npm' | 'node' = 'node',
+    host?: string,
+  ): Promise<Running> {
     const [command, ...args] =
       by === 'npm' ? ['npm', 'start'] : [process.execPath, 'scripts/start.mjs'];
     const env = { ...process.env };
@@ -53,6 +58,7 @@ export class Running {
       env: {
         ...env,
         PORT: String(port),
+        ...(host === undefined ? {} : { HOST: host }),
         VAST_CLEAT_DATA: data,
         VAST_CLEAT_LIMITER: 'off',
         TRUST_PROXY: 'loopback',
