@@ -48,7 +48,7 @@ export function inspectingWords(
   if (mark === 'right') return damage ? 'Right.' : 'Right: there is nothing.';
   if (mark !== 'elsewhere') return `${MARKS[mark]}.`;
   if (!damage) return 'Not so: there is nothing.';
-  return `Not there. Look at ${placeWords(places[Math.floor(places.length / 2)]!)}.`;
+  return `Not there, but here: ${placeWords(places[Math.floor(places.length / 2)]!)}.`;
 }
 
 /** What it is and what follows, once it is told. */

@@ -3,8 +3,10 @@ import type pg from 'pg';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { NotFoundError } from '@/db/pool';
 import { GOING_OUT_SQL, ON_THE_ROAD_SQL, setGoesOut } from '@/db/queries/going-out';
-import type { Member } from '@/db/queries/members';
+import { insertMember, type Member } from '@/db/queries/members';
 import { insertPlan, planById } from '@/db/queries/plans';
+import { addSignOff } from '@/db/queries/sign-offs';
+import { API } from '@/server/api/endpoints';
 import { keepCheckDue } from '@/db/queries/road-checks';
 import { dueToday } from '@/server/today';
 import { freshDatabase, memberOf } from '../support/database';
@@ -65,6 +67,32 @@ describe('loads of a day', () => {
     // After a day what never left is said no longer.
     await setGoesOut(pool, ours.crewId, late!, inHours(-25));
     expect((await loads(ours))[0]).toEqual(['check gone']);
+  });
+  it('sign-offs that lapsed lately or soon will are due; long gone ones only stand where all do; all is as it is promised', async () => {
+    const body = { points: [], times: 3, under: ['on-a-bar' as const], note: '' };
+    const signed = (skill: string, at: string) =>
+      addSignOff(pool, {
+        crewId: ours.crewId,
+        memberId: ours.id,
+        skill: skill as never,
+        by: other,
+        at: new Date(at),
+        body,
+      });
+    const other = await insertMember(pool, ours.crewId, {
+      name: 'Signs',
+      role: 'instructor',
+      passwordHash: 'x',
+    });
+    await signed('reef/plain', '2025-12-05T10:00:00Z');
+    await signed('sheet-bend/plain', '2025-11-20T10:00:00Z');
+    await signed('half-hitch/plain', '2025-01-20T10:00:00Z');
+    const today = await dueToday(pool, ours, NOW);
+    API.dueToday.answers.parse(today);
+    const lapses = (part: typeof today.soon) =>
+      part.flatMap((d) => (d.kind === 'lapse' ? [`${d.at} ${d.title}`] : []));
+    expect(lapses(today.later)).toEqual(['2026-12-05 Reef (square) knot (plain)']);
+    expect(lapses(today.overdue).map((l) => l.slice(0, 10))).toEqual(['2026-11-20']);
   });
   it('one’s own questions are among what is due any time', async () => {
     const { soon } = await dueToday(pool, ours, NOW);

@@ -70,7 +70,12 @@ export function dueOf(facts: DueFacts, now: Date): DueToday {
     ...facts.checks.map((c): Due => ({ kind: 'check', ...c })),
     ...facts.goingOut.map((g): Due => ({ kind: 'going-out', ...g })),
     ...facts.inspections.map(({ day, codes }): Due => ({ kind: 'inspection', at: day, codes })),
-    ...facts.lapses.map(({ day, ...l }): Due => ({ kind: 'lapse', at: day, ...l })),
+    ...facts.lapses.map(({ day, person, title }): Due => ({
+      kind: 'lapse',
+      at: day,
+      person,
+      title,
+    })),
     ...(due + fresh > 0 ? [{ kind: 'drills' as const, at: null, due, fresh }] : []),
   ];
   const of = (place: keyof DueToday): Due[] =>

@@ -75,9 +75,10 @@ const Pair = styled.div<{ $two: boolean }>`
   }
 `;
 
-/** The same knot as it should be, beside the one that is not; the ring is at the same crossing. */
+/** The same knot as it should be, beside the one that is not. What is tied otherwise lies otherwise: then no crossing is the same. */
 function ShouldBe({ marked, asked }: { marked: MarkedAs<'look'>; asked: AskedAs<'look'> }) {
-  const at = typeof marked.answer === 'number' ? asked.crossings[marked.answer]! : null;
+  const { answer, mistake } = marked;
+  const at = typeof answer === 'number' && !mistake ? asked.crossings[answer]! : null;
   return (
     <figure>
       <KnotPicture
