@@ -85,7 +85,7 @@ describe('loads of a day', () => {
       passwordHash: 'x',
     });
     await signed('reef/plain', '2025-12-05T10:00:00Z');
-    await signed('sheet-bend/plain', '2025-11-20T10:00:00Z');
+    await signed('bowline/facing-away', '2025-11-20T10:00:00Z');
     await signed('half-hitch/plain', '2025-01-20T10:00:00Z');
     const today = await dueToday(pool, ours, NOW);
     API.dueToday.answers.parse(today);
