@@ -52,9 +52,11 @@ describe('from the first page to a verdict', () => {
     await p.page.waitForFunction(() => /shorter than allowed/.test(document.body.innerText));
     await p.fill('New password, 10 characters or more', 'long enough indeed');
     await p.clickText('Found the crew');
-    await p.page.waitForFunction(() => location.pathname === '/loads');
+    await p.page.waitForFunction(() => location.pathname === '/today');
     await p.clickText('I have read this');
     await p.page.waitForFunction(() => !document.querySelector('[role=dialog]'));
+    expect(await p.text()).toContain('Plan a first load');
+    await p.goto('/loads');
     expect(await p.text()).toContain('Nothing planned yet');
     await p.clickText('Plan a load');
     await p.page.waitForFunction(() => location.pathname === '/loads/new');
@@ -116,6 +118,10 @@ describe('all four words through the real interface', () => {
     expect(level).toContain('49 CFR 393.108');
     expect(level).toContain('from memory');
     expect(level).toMatch(/seamanship school: the lowest school/);
+    // What was pressed is gone with its level; keys are heard once the sheet has the focus again.
+    await p.page.waitForFunction(() =>
+      document.querySelector('[role=dialog]')?.contains(document.activeElement),
+    );
     await p.page.keyboard.press('Escape');
     await p.page.waitForFunction(() => !document.querySelector('[role=dialog]'));
     await p.leave();
