@@ -65,6 +65,8 @@ const ofForm = {
   form: z.string(),
   name: z.string(),
   way: z.string(),
+  /** Where crews tie or say it two ways: both, and what is safer. */
+  disagreed: z.strictObject({ said: z.array(z.string()), safer: z.string() }).nullable(),
 };
 
 /** What is said to an answer, by the manner of asking. `grade`: wrong, right with trouble, right. */

@@ -1,6 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { chanceOf } from '@/core/chance';
-import { ASKS, DRILL_IDS, partsOf } from '@/core/training/schedule/drill-ids';
+import { DISAGREED } from '@/core/training/disagreed';
+import { ASKS, DRILL_IDS, partsOf, SUBJECTS } from '@/core/training/schedule/drill-ids';
 import { INSPECTION_CHECKS } from '@/core/inspection/checks';
 import { DECISIONS } from '@/core/training/inspecting/inspecting';
 import { METRIC } from '@/core/units';
@@ -164,6 +165,18 @@ describe('a rope to be inspected', () => {
 });
 
 describe('marking', () => {
+  it('where crews disagree both are right forms, and what is safer is said', async () => {
+    for (const [entry, { safer }] of Object.entries(DISAGREED)) {
+      const form = SUBJECTS.name.find((name) => name.startsWith(`${entry}/`))!;
+      const number = numberFor(`name/${form as `${string}/${string}`}`, chanceOf(5));
+      const { marked } = await markOf({ ask: 'name', number, pick: entry as 'reef' });
+      expect(marked).toMatchObject({ grade: 'good', disagreed: { safer } });
+    }
+    const plain = await markOf({ ask: 'name', number: 5, pick: 'reef' });
+    expect(Object.keys(plain.marked)).toContain('disagreed');
+    for (const both of ['bowline/facing-away', 'bowline/tail-outside', 'sheet-bend/double'])
+      expect(SUBJECTS.name).toContain(both);
+  });
   it('one of four names is right', async () => {
     const { options } = await asked('name', 5);
     const marks = await Promise.all(

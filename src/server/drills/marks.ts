@@ -7,6 +7,7 @@ import type { Offered } from '@/core/training/choosing/choosing';
 import { firstMisplaced, rightOrder } from '@/core/training/ordering/ordering';
 import { levelsOf, mark, markLevel } from '@/core/training/reckoning/mark';
 import type { DrillId } from '@/core/training/schedule/drill-ids';
+import { DISAGREED } from '@/core/training/disagreed';
 import type { AnswerGrade } from '@/core/training/schedule/memory';
 import { checksOf, markSoundness } from '@/core/training/soundness/soundness';
 import type { ReadingQuestion } from '@/core/training/reading/reading';
@@ -55,6 +56,7 @@ const ofForm = ({ entry, form, name }: NamedForm) => ({
   form: name.split('/')[1]!,
   name: entry.name,
   way: (form as TiedForm).name,
+  disagreed: DISAGREED[entry.id] ?? null,
 });
 const checksIn = (form: NamedForm, view: View): string[] =>
   checksOf(form).map((c) => turnedWords(c, view));

@@ -42,11 +42,13 @@ export function WhatTells({
   form,
   way,
   checks,
+  disagreed,
 }: {
   entry: string;
   form: string;
   way: string;
   checks: readonly string[];
+  disagreed: { readonly said: readonly string[]; readonly safer: string } | null;
 }) {
   return (
     <>
@@ -58,6 +60,12 @@ export function WhatTells({
           ))}
         </Points>
       </div>
+      {disagreed ? (
+        <p>
+          <b>Crews disagree:</b> {disagreed.said.join(', or ')}. Both are accepted; safer:{' '}
+          {disagreed.safer}
+        </p>
+      ) : null}
       <p>
         <Link href={`/knots/${entry}?form=${form}`} prefetch={false}>
           How it is tied
