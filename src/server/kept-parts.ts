@@ -65,7 +65,10 @@ export const keepPart = <K extends PartKind>(
     document,
   );
 
-/** Keeps a changed deck, load or course; plans that took it are judged anew. Call inside a transaction. @throws ConflictError, NotFoundError, UnreadableError */
+/**
+ * Keeps a changed deck, load or course; plans that took it are judged anew. Call inside a transaction.
+ * @throws ConflictError, NotFoundError, UnreadableError
+ */
 export async function changePart<K extends PartKind>(
   db: Database,
   kind: K,
@@ -83,7 +86,10 @@ export async function changePart<K extends PartKind>(
   return saved;
 }
 
-/** Takes a deck, a load or a course away, or brings it back; plans that took it are judged anew. Call inside a transaction. @throws NotFoundError */
+/**
+ * Takes a deck, a load or a course away, or brings it back; plans that took it are judged anew. Call inside a transaction.
+ * @throws NotFoundError
+ */
 export async function removePart(
   db: Database,
   kind: PartKind,
