@@ -56,13 +56,16 @@ export const chemicalDrawn: Readonly<Record<string, DrawDamage>> = {
     ],
   }),
   // A splash that ran along: dark rim, spots beside it.
-  chemical: ({ chance, xD }) => ({
-    marks: [
-      shape('violet', 'face', [blotch(chance, xD, -0.08, 0.78, 0.38, 22)], 0.75),
-      shape('dark', 0.05, [blotch(chance, xD, -0.08, 0.78, 0.38, 22)], 0.7),
-      shape('violet', 'face', grains(chance, 7, [xD - 1.2, xD + 1.2, -0.4, 0.3], 0.08), 0.8),
-    ],
-  }),
+  chemical: ({ chance, xD }) => {
+    const splash = blotch(chance, xD, -0.08, 0.78, 0.38, 22);
+    return {
+      marks: [
+        shape('violet', 'face', [splash], 0.75),
+        shape('dark', 0.05, [[...splash, splash[0]!, splash[1]!]], 0.7),
+        shape('violet', 'face', grains(chance, 7, [xD - 1.2, xD + 1.2, -0.4, 0.3], 0.08), 0.8),
+      ],
+    };
+  },
 };
 
 const chalk = ({ chance }: Spot, lengthD: number): Shape =>

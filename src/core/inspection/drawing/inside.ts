@@ -52,6 +52,7 @@ export const sheathDrawn: Readonly<Record<string, DrawDamage>> = {
       const reach = 0.72 * Math.sqrt(1 - (y / 0.4) ** 2);
       return [xD - reach, y, xD + reach, y];
     });
+    const edges = torn(spot);
     return {
       marks: [
         shape('line', 'face', [lens(xD, 0, 0, 0.85, 0.42)]),
@@ -62,8 +63,8 @@ export const sheathDrawn: Readonly<Record<string, DrawDamage>> = {
           strands.map((s) => s.map((v, i) => (i % 2 ? v + 0.05 : v))),
           0.8,
         ),
-        shape('line', 0.06, torn(spot)),
-        shape('lit', 0.03, torn(spot)),
+        shape('line', 0.06, edges),
+        shape('lit', 0.03, edges),
       ],
     };
   },
@@ -84,18 +85,21 @@ const heap = ({ chance, xD }: Spot, count: number, wide: number): number[][] =>
   grains(chance, count, [xD - wide, xD + wide, 0.74, 0.9], 0.035);
 
 export const powderDrawn: Readonly<Record<string, DrawDamage>> = {
-  some: (spot) => ({
-    marks: [
-      ...opened(spot, 0.55, 0.13),
-      shape(
-        'dust',
-        'face',
-        grains(spot.chance, 9, [spot.xD - 0.3, spot.xD + 0.3, -0.1, 0.1], 0.03),
-      ),
-      shape('line', 0.012, heap(spot, 6, 0.3)),
-      shape('dust', 'face', heap(spot, 6, 0.3)),
-    ],
-  }),
+  some: (spot) => {
+    const fallen = heap(spot, 6, 0.3);
+    return {
+      marks: [
+        ...opened(spot, 0.55, 0.13),
+        shape(
+          'dust',
+          'face',
+          grains(spot.chance, 9, [spot.xD - 0.3, spot.xD + 0.3, -0.1, 0.1], 0.03),
+        ),
+        shape('line', 0.012, fallen),
+        shape('dust', 'face', fallen),
+      ],
+    };
+  },
   much: (spot) => {
     const fallen = heap(spot, 46, 0.75);
     return {
