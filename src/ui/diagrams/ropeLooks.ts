@@ -45,7 +45,7 @@ export const LOOK_OF: Readonly<Record<RopeMaterialId, RopeLookId>> = {
   paracord: 'cord',
   kernmantle: 'kernmantle',
   'accessory-cord': 'kernmantle',
-  hmpe: 'black',
+  hmpe: 'nylon',
   'unknown-synthetic': 'polypropylene',
 };
 
