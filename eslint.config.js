@@ -33,6 +33,7 @@ const CORE = [
   'line',
   'meter',
   'securement',
+  'log',
   'span',
   'rigs',
   'bench',

@@ -10,6 +10,10 @@ const APPEND_ONLY = [
   'sign_off',
   'sign_off_revocation',
   'talk_record',
+  'log_entry',
+  'log_link',
+  'log_line',
+  'log_photo',
   'audit',
 ];
 
@@ -27,5 +31,11 @@ export async function allowApplication(db: Database, url: URL): Promise<void> {
   );
   await db.query(`GRANT SELECT, INSERT, UPDATE, DELETE ON ALL TABLES IN SCHEMA public TO ${name}`);
   await db.query(`REVOKE INSERT, UPDATE, DELETE ON migration FROM ${name}`);
+  // Months of the log are reached through the log alone.
+  const { rows } = await db.query<{ month: string }>(
+    `SELECT inhrelid::regclass::text AS month FROM pg_inherits WHERE inhparent = 'log_entry'::regclass`,
+  );
+  const months = rows.map((r) => r.month);
+  if (months.length > 0) await db.query(`REVOKE ALL ON ${months.join(', ')} FROM ${name}`);
   await db.query(`REVOKE UPDATE, DELETE ON ${APPEND_ONLY.join(', ')} FROM ${name}`);
 }

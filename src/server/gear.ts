@@ -28,6 +28,7 @@ import type { Member } from '@/db/queries/members';
 import { isDay, readMarker, searchText } from './documents';
 import { dayOf, latestToday } from './days';
 import { rejudgePlansUsing } from './judging';
+import { logRopeEvent } from './log-book/add';
 import { Refusal, refuse } from './problem';
 
 function oneOf<T extends string>(
@@ -168,6 +169,8 @@ export async function recordGear(
   const checked = checkRecord(stored.document, history, body, latestToday(now));
   if (!checked.ok) throw new Refusal(422, checked.issues);
   const eventId = await addGearEvent(db, member.crewId, member.id, id, body, now);
+  const of = { id, code: stored.document.code };
+  await logRopeEvent(db, member, { id: eventId, gear: of, happened: body, now });
   const standing = stateOf(stored.document, [
     ...history,
     { id: eventId, at: now.toISOString(), by: member.name, body },

@@ -6,6 +6,8 @@ export type Action =
   | 'plan.write'
   | 'plan.delete'
   | 'check.record'
+  | 'log.read'
+  | 'log.write'
   | 'rigging.read'
   | 'rigging.write'
   | 'meter.read'
@@ -30,6 +32,9 @@ const PERMISSIONS: Record<Action, readonly Role[]> = {
   'plan.write': ['lead', 'instructor', 'keeper', 'hand'],
   'plan.delete': ['lead', 'instructor', 'hand'],
   'check.record': ['lead', 'instructor', 'keeper', 'hand'],
+  'log.read': ['lead', 'instructor', 'keeper', 'hand', 'trainee'],
+  // Whoever sees something go wrong writes it down.
+  'log.write': ['lead', 'instructor', 'keeper', 'hand', 'trainee'],
   'rigging.read': ['lead', 'instructor', 'keeper', 'hand', 'trainee'],
   'rigging.write': ['lead', 'instructor', 'keeper', 'hand'],
   'meter.read': ['lead', 'instructor', 'keeper', 'hand', 'trainee'],

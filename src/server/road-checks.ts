@@ -5,7 +5,15 @@ import type { Database } from '@/db/pool';
 import { crewSettings } from '@/db/queries/crews';
 import type { Member } from '@/db/queries/members';
 import { planHeld } from '@/db/queries/plans';
-import { addCheck, keepCheckDue, plansOnTheRoad, recentChecks } from '@/db/queries/road-checks';
+import {
+  addCheck,
+  keepCheckDue,
+  plansOnTheRoad,
+  recentChecks,
+  ruleSetHeld,
+} from '@/db/queries/road-checks';
+import { madeAt } from './days';
+import { logCheck } from './log-book/add';
 import { Refusal } from './problem';
 
 /** Every line that a check speaks of must be on the plan, and once. @throws Refusal 422 with the place */
@@ -19,12 +27,6 @@ function checkLines(plan: Plan, { lines }: Check): void {
       : [];
   });
   if (issues.length > 0) throw new Refusal(422, issues);
-}
-
-/** When a check was made: what waited on a device says so itself, but never later than now. */
-function timeOf({ madeAt }: Check, now: Date): Date {
-  const said = madeAt === null ? now : new Date(madeAt);
-  return said < now ? said : now;
 }
 
 /** How a load stands with its checks, by its rule set and the crew's own interval. */
@@ -56,6 +58,12 @@ export async function refreshAllDue(db: Database, crewId: string): Promise<void>
     await refreshCheckDue(db, crewId, id, { ruleSet });
 }
 
+/** The same for one plan of which a check was taken back; nothing where it is gone meanwhile. Call inside a transaction. */
+export async function refreshDueOf(db: Database, crewId: string, planId: string): Promise<void> {
+  const ruleSet = await ruleSetHeld(db, crewId, planId);
+  if (ruleSet !== null) await refreshCheckDue(db, crewId, planId, { ruleSet });
+}
+
 /** Records a check on a plan as it is now. Call inside a transaction. @throws Refusal 422, NotFoundError, UnreadableError */
 export async function recordCheck(
   db: Database,
@@ -67,7 +75,7 @@ export async function recordCheck(
   const { crewId } = member;
   const { document: plan, version: planVersion } = await planHeld(db, crewId, planId);
   checkLines(plan, body);
-  const at = timeOf(body, now);
+  const at = madeAt(body.madeAt, now);
   const id = await addCheck(db, {
     crewId,
     memberId: member.id,
@@ -77,6 +85,7 @@ export async function recordCheck(
     at,
     now,
   });
+  await logCheck(db, member, { id, planId, planVersion, plan, body, at, now });
   const clock = await refreshCheckDue(db, crewId, planId, plan);
   return {
     check: { ...body, id, at: at.toISOString(), by: member.name, planVersion },

@@ -90,6 +90,20 @@ const ISSUES: Record<string, (v: Issue['values']) => string> = {
   'gear-removed': (v) => `${v['code']} was removed from the locker. Take another.`,
   'cg-outside-load': (v) =>
     `The weight cannot lie outside the load: at most ${v['mostM']} m from its middle.`,
+  'line-of-no-plan': () => 'Say of which load the line is.',
+  'nobody-of-crew': () => 'Nobody of your crew is that. Choose again.',
+  'gear-not-there': () => 'Your locker has no such thing. Choose again.',
+  'one-view': () => 'Ask for one of rope, person, deck or knot at a time.',
+  'not-your-entry': (v) =>
+    `${v['by']} wrote this. Let them correct it, or somebody who leads or instructs.`,
+  'corrected-already': (v) =>
+    `${v['by']} has corrected this meanwhile. Look at it again, and correct that.`,
+  'withdrawn-already': () => 'This says that nothing happened. Write a new entry instead.',
+  'correct-in-locker': () => 'Correct it in the history of the rope: it counts there.',
+  'check-only-withdrawn': () => 'A check can be taken back. Then record it as it was.',
+  'other-kind': () => 'A correction is of the same kind as what it corrects.',
+  'photo-unreadable': () => 'This is no picture that can be kept. Take JPEG, PNG or WebP.',
+  'photo-too-large': (v) => `At most ${Math.floor(Number(v['most']) / 1e6)} MB a picture.`,
   'line-not-there': (v) => `The plan has no line “${v['id']}” any more. Look at it again.`,
   'unit-not-there': (v) => `There is no unit “${v['id']}”. Name one that is there.`,
   'stands-on-itself': (v) => `“${v['id']}” cannot stand on what stands on it.`,

@@ -2,8 +2,9 @@ import { v7 as uuid } from 'uuid';
 import { z } from 'zod';
 import { type Check, checkSchema, type KeptCheck } from '@/core/securement/road/schema';
 import { RULE_SET_IDS, type RuleSetId } from '@/core/securement/rule-set-ids';
-import { type Database, many } from '../pool';
+import { type Database, many, maybeOne } from '../pool';
 import { afterValues, PAGE_SIZE, pageOf } from './documents';
+import { stands } from './log-stands';
 
 const checkRow = z.object({
   id: z.uuid(),
@@ -27,10 +28,10 @@ const keptOf = ({
   ...body,
 });
 
-/** SQL of checks of a plan, newest first, apart so that a test can EXPLAIN it. $1 crew, $2 plan, $3 time and $4 id to go on after. */
+/** SQL of checks of a plan that nobody took back, newest first, apart so that a test can EXPLAIN it. $1 crew, $2 plan, $3 time and $4 id to go on after. */
 export const checkPageSql = (limit: number): string =>
   `SELECT c.id, c.at, m.name AS by, c.plan_version, c.body FROM road_check c JOIN member m ON m.id = c.by_member
-   WHERE c.crew_id = $1 AND c.plan_id = $2 AND ($3::timestamptz IS NULL OR (c.at, c.id) < ($3::timestamptz, $4::uuid))
+   WHERE c.crew_id = $1 AND c.plan_id = $2 AND ${stands('c.crew_id', 'c.id')} AND ($3::timestamptz IS NULL OR (c.at, c.id) < ($3::timestamptz, $4::uuid))
    ORDER BY c.at DESC, c.id DESC LIMIT ${limit}`;
 
 /** A page of the checks of a plan, newest first, and the marker of the next page, or null at the end. */
@@ -117,3 +118,18 @@ export const plansOnTheRoad = async (
       [crewId],
     )
   ).map((r) => ({ id: r.id, ruleSet: r.rule_set }));
+
+/** The rule set of a plan, held until the transaction ends; null where there is none any more. */
+export const ruleSetHeld = async (
+  db: Database,
+  crewId: string,
+  planId: string,
+): Promise<RuleSetId | null> =>
+  (
+    await maybeOne(
+      db,
+      z.object({ rule_set: z.enum(RULE_SET_IDS) }),
+      'SELECT rule_set FROM plan WHERE crew_id = $1 AND id = $2 AND deleted_at IS NULL FOR UPDATE',
+      [crewId, planId],
+    )
+  )?.rule_set ?? null;

@@ -1,5 +1,6 @@
 import { z } from 'zod';
 import { type Database, many } from '../pool';
+import { stands } from './log-stands';
 
 /** So many of a crew's last answers say what it gets wrong. */
 const LAST_ANSWERS = 5000;
@@ -25,7 +26,7 @@ const LAST_CHECKS = 500;
 
 /** SQL of lines that checks found loose, by plan and line. $1 crew, $2 since when */
 export const LOOSE_LINES_SQL = `SELECT c.plan_id, l->>'lineId' AS line_id, count(*)::integer AS found
-  FROM (SELECT plan_id, body FROM road_check WHERE crew_id = $1 AND at >= $2 ORDER BY at DESC LIMIT ${LAST_CHECKS}) AS c,
+  FROM (SELECT plan_id, body FROM road_check r WHERE crew_id = $1 AND at >= $2 AND ${stands('r.crew_id', 'r.id')} ORDER BY at DESC LIMIT ${LAST_CHECKS}) AS c,
        jsonb_array_elements(c.body->'lines') AS l
   WHERE l->>'state' IN ('slack', 're-hauled')
   GROUP BY c.plan_id, line_id ORDER BY found DESC, c.plan_id, line_id LIMIT 30`;

@@ -9,6 +9,7 @@ import { refuse } from '../problem';
 import {
   type CardWork,
   type CertificateWork,
+  type LogSheetWork,
   type TalkSheetWork,
   type CompareWork,
   type Comparison,
@@ -121,6 +122,13 @@ export async function drawCertificate(work: CertificateWork): Promise<Buffer> {
 export async function drawTalkSheet(work: TalkSheetWork): Promise<Buffer> {
   return Buffer.from(
     (await threads().run(work, { name: 'talkSheet', signal: patience() })) as Uint8Array,
+  );
+}
+
+/** The log as PDF, made in a thread. */
+export async function drawLogSheet(work: LogSheetWork): Promise<Buffer> {
+  return Buffer.from(
+    (await threads().run(work, { name: 'logSheet', signal: patience() })) as Uint8Array,
   );
 }
 

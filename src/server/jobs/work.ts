@@ -9,6 +9,7 @@ import type { computeComparison } from '../api/comparison';
 import type { CardText } from '../card';
 import type { PaperId } from '../papers';
 import type { CertificateText } from '../records/certificate';
+import type { LogSheetText } from '../log-book/sheet';
 import type { TalkSheetText } from '../records/talk-sheet';
 import type { TagText } from '../tag-sheet';
 import type { LabelSheetId } from '../tag-sheets';
@@ -98,3 +99,13 @@ export interface TalkSheetWork {
 /** The record of a talk as PDF. */
 export const talkSheet = async ({ sheet, paper }: TalkSheetWork): Promise<Buffer> =>
   (await import('../records/talk-sheet')).talkSheetPdf(sheet, paper);
+
+/** A part of the log, and on what paper. */
+export interface LogSheetWork {
+  readonly sheet: LogSheetText;
+  readonly paper: PaperId;
+}
+
+/** The log as PDF. */
+export const logSheet = async ({ sheet, paper }: LogSheetWork): Promise<Buffer> =>
+  (await import('../log-book/sheet')).logSheetPdf(sheet, paper);
