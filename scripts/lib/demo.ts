@@ -22,6 +22,7 @@ import { insertRigging } from '@/db/queries/riggings';
 import { enterGear, recordGear } from '@/server/gear';
 import { keepPart } from '@/server/kept-parts';
 import { hashPassword } from '@/server/passwords';
+import { loadLog } from './demo-log';
 import { type DemoPerson, loadDrills, loadSignOffs, trainingSchema } from './demo-training';
 
 const DEMO = fileURLToPath(new URL('../../demo', import.meta.url));
@@ -237,7 +238,10 @@ export async function loadDemo(db: Database, again = ''): Promise<ReadonlyMap<st
   await loadKept(db, crews);
   const training = trainingSchema.parse(read('training.json'));
   await loadSignOffs(db, everybody, training);
-  // Whom anybody may step in as has learned for weeks; the others begin.
-  if (again === '') await loadDrills(db, everybody, training);
+  // Whom anybody may step in as has learned for weeks, and written down a season; the others begin.
+  if (again === '') {
+    await loadDrills(db, everybody, training);
+    await loadLog(db, crews);
+  }
   return members;
 }

@@ -1,3 +1,4 @@
+import { ENTRY_NAMES } from '@/core/knot/entry-names';
 import { KNOT_IDS, knot } from '@/core/knot/knots';
 import type { KeptBody, LogEntry } from '@/core/log/kept';
 import type { Cause, IncidentGrade, LogKind } from '@/core/log/vocabulary';
@@ -121,7 +122,7 @@ export function wordEntry(entry: Pick<LogEntry, 'body' | 'facts'>, units: UnitCh
         .filter(Boolean)
         .join('. ');
     case 'incident':
-      return `${CAUSE_WORDS[body.cause]}${body.knot ? ` (${knot(body.knot).name})` : ''}. ${body.what}${body.hurt ? ' Somebody was hurt.' : ''}`;
+      return `${CAUSE_WORDS[body.cause]}${body.knot ? ` (${ENTRY_NAMES[body.knot]})` : ''}. ${body.what}${body.hurt ? ' Somebody was hurt.' : ''}`;
     case 'rope-event':
       return body.happened.kind === 'corrected'
         ? `Corrected: ${body.happened.reason}`

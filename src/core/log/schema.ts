@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { KNOT_IDS } from '../knot/knots';
+import { ENTRY_IDS } from '../knot/entry-ids';
 import { quantity } from '../units/quantity';
 import { CAUSES, INCIDENT_GRADES, MOST_PHOTO_BYTES, MOST_PHOTOS } from './vocabulary';
 
@@ -34,7 +34,7 @@ const incidentSchema = z.strictObject({
   grade: z.enum(INCIDENT_GRADES),
   cause: z.enum(CAUSES),
   /** The knot that gave way or was wrong, if one was. */
-  knot: z.enum(KNOT_IDS).nullable().default(null),
+  knot: z.enum(ENTRY_IDS).nullable().default(null),
   hurt: z.boolean().default(false),
   what: words.min(1),
   planId: planId.nullable().default(null),

@@ -1,5 +1,5 @@
 import { validate as isUuid } from 'uuid';
-import { KNOT_IDS } from '@/core/knot/knots';
+import { ENTRY_IDS } from '@/core/knot/entry-ids';
 import { LOG_KINDS } from '@/core/log/vocabulary';
 import { nameKey } from '@/db/queries/crews';
 import type { LinkKind, LogQuery } from '@/db/queries/log-entries';
@@ -43,7 +43,7 @@ function linkAsked(search: URLSearchParams): LogQuery['link'] {
     ['gear', idAsked(search, 'gear')],
     ['person', idAsked(search, 'person')],
     ['deck', deck || null],
-    ['knot', choice(search, 'knot', KNOT_IDS)],
+    ['knot', choice(search, 'knot', ENTRY_IDS)],
   ];
   const asked = views.flatMap(([what, ref]) => (ref === null ? [] : [{ what, ref }]));
   if (asked.length > 1) throw refuse(422, 'one-view', {}, [asked[1]!.what]);
