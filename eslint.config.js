@@ -58,6 +58,7 @@ const UI = [
   'talk',
   'road',
   'kept',
+  'log',
   'today',
   'planner',
 ];

@@ -83,7 +83,12 @@ async function yardOf(db: Database, crewId: string): Promise<Yard> {
   };
 }
 
-const ago = (days: number): Date => new Date(Date.now() - days * DAY_MS);
+/** A day that lies so far back, at an hour when people work. */
+function ago(days: number): Date {
+  const day = Math.floor((Date.now() - days * DAY_MS) / DAY_MS);
+  const hour = 6 + ((days * 7) % 9);
+  return new Date(day * DAY_MS + Math.round(hour * 60) * 60_000);
+}
 
 /** A check of all lines; some are found slack by chance, and hauled again. */
 async function check(

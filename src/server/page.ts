@@ -5,6 +5,7 @@ import { type Database, NotFoundError, pool } from '@/db/pool';
 import { UnreadableError } from '@/db/unreadable';
 import type { Member } from '@/db/queries/members';
 import { type Theme, THEME_COOKIE, THEMES } from '@/wording/themes';
+import { Refusal } from './problem';
 import { memberOfToken, SESSION_COOKIE } from './session';
 
 /** The theme of the cookie; Shade unless it says otherwise. */
@@ -12,6 +13,17 @@ export async function wantedTheme(): Promise<Theme> {
   const wanted = (await cookies()).get(THEME_COOKIE)?.value;
   return THEMES.find((t) => t === wanted) ?? 'shade';
 }
+
+/** What stands behind the question mark of a page; what is said twice counts once. */
+export const searchOf = (
+  asked: Readonly<Record<string, string | string[] | undefined>>,
+): URLSearchParams =>
+  new URLSearchParams(
+    Object.entries(asked).flatMap(([key, value]) => {
+      const one = Array.isArray(value) ? value[0] : value;
+      return one === undefined ? [] : [[key, one]];
+    }),
+  );
 
 /** The member who is looking at a page, or null. */
 export async function currentMember(): Promise<Member | null> {
@@ -47,7 +59,8 @@ export async function shownOrNotFound<D>(
   try {
     return await made(pool(), member.crewId);
   } catch (error) {
-    if (error instanceof NotFoundError) notFound();
+    // An address that asks for what cannot be asked leads nowhere either.
+    if (error instanceof NotFoundError || error instanceof Refusal) notFound();
     if (error instanceof UnreadableError) redirect(`/unreadable?kind=${kind}&id=${id}`);
     throw error;
   }

@@ -54,7 +54,7 @@ export function wordFound({ name, slackTimes, damaged }: FoundOnLine): string {
   if (damaged)
     return `${name}: do not drive on with it. The last check found it damaged; the verdict is of the plan, not of this line.`;
   return slackTimes >= OFTEN_SLACK
-    ? `${name}: count on less of it, or lock it in another way. It was found slack ${slackTimes} times.`
+    ? `${name}: count on less of it, or lock it in another way. It was found slack ${slackTimes} times of late.`
     : `${name}: look at it first. It was found slack once.`;
 }
 

@@ -207,6 +207,14 @@ describe('answers', () => {
     await ask(API.makeCalendar);
     await ask(API.endCalendar);
   });
+  it('of the log', async () => {
+    const { id } = await ask(API.addLogEntry, { body: API.addLogEntry.example });
+    await ask(API.logEntry, { params: { id } });
+    const { entries } = await ask(API.listLog);
+    // Checks, cuts and inspections of before are in it too.
+    expect(entries.length).toBeGreaterThan(2);
+    expect((await ask(API.logCounts)).failed).toHaveLength(1);
+  });
   it('of drills', async () => {
     await ask(API.review, { body: API.review.example });
     expect((await ask(API.listReviews)).reviews).toHaveLength(1);

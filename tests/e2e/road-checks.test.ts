@@ -98,7 +98,7 @@ describe('checks on the road', () => {
     await p.clickText('Record what was found');
     await recorded(3);
     const said = await p.text('main');
-    expect(said).toContain('It was found slack 2 times.');
+    expect(said).toContain('It was found slack 2 times of late.');
     expect(said).toContain('do not drive on with it');
 
     await p.goto(`/loads/${id}`);

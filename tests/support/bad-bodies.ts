@@ -49,6 +49,7 @@ const VALID: Record<string, unknown> = {
       API.saveGear,
       API.recordGear,
       API.recordCuts,
+      API.addLogEntry,
     ].map((e) => [e.path, e.example]),
   ),
   [API.recordCheck.path]: API.recordCheck.example,

@@ -35,7 +35,7 @@ async function call(e: Endpoint, raw: string): Promise<Answered> {
 const counts = async (): Promise<unknown> =>
   (
     await pool().query(
-      'SELECT (SELECT count(*) FROM plan) AS plans, (SELECT count(*) FROM plan_revision) AS revisions, (SELECT count(*) FROM rigging) AS riggings, (SELECT count(*) FROM gear) AS gear, (SELECT count(*) FROM gear_event) AS events, (SELECT count(*) FROM road_check) AS checks, (SELECT count(*) FROM kept_part) AS parts, (SELECT count(*) FROM member) AS members, (SELECT count(*) FROM crew) AS crews, (SELECT count(*) FROM session) AS sessions',
+      'SELECT (SELECT count(*) FROM plan) AS plans, (SELECT count(*) FROM plan_revision) AS revisions, (SELECT count(*) FROM rigging) AS riggings, (SELECT count(*) FROM gear) AS gear, (SELECT count(*) FROM gear_event) AS events, (SELECT count(*) FROM road_check) AS checks, (SELECT count(*) FROM log_entry) AS entries, (SELECT count(*) FROM log_photo) AS photos, (SELECT count(*) FROM kept_part) AS parts, (SELECT count(*) FROM member) AS members, (SELECT count(*) FROM crew) AS crews, (SELECT count(*) FROM session) AS sessions',
     )
   ).rows[0];
 

@@ -70,7 +70,7 @@ CREATE TRIGGER log_link_append_only BEFORE UPDATE OR DELETE ON log_link
 CREATE TRIGGER log_link_never_emptied BEFORE TRUNCATE ON log_link
   FOR EACH STATEMENT EXECUTE FUNCTION refuse_change();
 
--- How each line was found, for what is counted.
+-- How each line was found at a check, or that it was hauled again, for what is counted.
 CREATE TABLE log_line (
   crew_id uuid NOT NULL REFERENCES crew (id),
   at timestamptz NOT NULL,
@@ -81,6 +81,7 @@ CREATE TABLE log_line (
   material text NOT NULL,
   lock text NOT NULL,
   state text NOT NULL,
+  at_check boolean NOT NULL,
   PRIMARY KEY (crew_id, at, entry_id, line_id)
 );
 CREATE TRIGGER log_line_append_only BEFORE UPDATE OR DELETE ON log_line

@@ -164,3 +164,16 @@ export async function dueByDay(
     [crewId, until],
   );
 }
+
+/** Most things that are offered to choose from: with more, one finds them in the locker. */
+const MOST_TAGS = 500;
+
+/** SQL of what is in use, by tag. $1 crew */
+export const TAGS_SQL = `SELECT id, code FROM gear WHERE crew_id = $1 AND deleted_at IS NULL AND state = 'in-service' ORDER BY code, id LIMIT ${MOST_TAGS}`;
+
+/** What of a crew's locker is in use, by tag. */
+export const tagsInUse = (
+  db: Database,
+  crewId: string,
+): Promise<{ readonly id: string; readonly code: string }[]> =>
+  many(db, z.object({ id: z.uuid(), code: z.string() }), TAGS_SQL, [crewId]);

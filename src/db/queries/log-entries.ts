@@ -34,7 +34,8 @@ export interface EntryToAdd {
 
 /** What an entry is linked with: whoever it is by and about, what it used, the deck it was on, and knots it names. */
 function linksOf({ memberId, body, facts }: EntryToAdd): [LinkKind, string][] {
-  const knots = body.kind === 'incident' && body.knot ? [body.knot] : [];
+  const said = body.kind === 'correction' ? body.instead : body;
+  const knots = said?.kind === 'incident' && said.knot ? [said.knot] : [];
   const deck = nameKey(facts.plan?.deck ?? '');
   const links: [LinkKind, string][] = [
     ...facts.gear.map(({ id }): [LinkKind, string] => ['gear', id]),
@@ -47,12 +48,12 @@ function linksOf({ memberId, body, facts }: EntryToAdd): [LinkKind, string][] {
 }
 
 /** How lines were found, where somebody looked or hauled. */
-async function addLines(db: Database, id: string, { crewId, at, planId, facts }: EntryToAdd) {
+async function addLines(db: Database, id: string, { crewId, at, planId, body, facts }: EntryToAdd) {
   const seen = facts.lines.filter((l) => l.state !== null);
   if (planId === null || seen.length === 0) return;
   await db.query(
-    `INSERT INTO log_line (crew_id, at, entry_id, plan_id, line_id, name, material, lock, state)
-     SELECT $1, $2, $3, $4, * FROM unnest($5::text[], $6::text[], $7::text[], $8::text[], $9::text[])`,
+    `INSERT INTO log_line (crew_id, at, entry_id, plan_id, at_check, line_id, name, material, lock, state)
+     SELECT $1, $2, $3, $4, $10, * FROM unnest($5::text[], $6::text[], $7::text[], $8::text[], $9::text[])`,
     [
       crewId,
       at,
@@ -63,6 +64,7 @@ async function addLines(db: Database, id: string, { crewId, at, planId, facts }:
       seen.map((l) => l.material),
       seen.map((l) => l.lock),
       seen.map((l) => l.state),
+      body.kind === 'check',
     ],
   );
 }

@@ -21,6 +21,7 @@ export type StoredPlan = StoredDocument<Plan>;
 /** A plan as the list shows it. */
 export interface PlanSummary {
   readonly id: string;
+  readonly version: number;
   readonly title: string;
   readonly ruleSet: Plan['ruleSet'];
   readonly verdict: (typeof VERDICTS)[number];
@@ -42,6 +43,7 @@ const planRow = z.object({
 });
 const summaryRow = z.object({
   id: z.uuid(),
+  version: z.number(),
   title: z.string(),
   title_key: z.string(),
   rule_set: z.enum(RULE_SET_IDS),
@@ -188,7 +190,7 @@ const ORDER: Record<PlanSort, { key: string; compare: string; order: string; cas
 /** The SQL of a list page, apart so that a test can EXPLAIN it. $1 crew, $2 search pattern, $3 key, $4 id. */
 export function planPageSql(query: Pick<PlanQuery, 'sort' | 'search' | 'after'>): string {
   const { key, compare, order, cast } = ORDER[query.sort];
-  return `SELECT p.id, p.title, p.title_key, p.rule_set, p.verdict, p.judged_by, p.line_count, p.check_due_at,
+  return `SELECT p.id, p.version, p.title, p.title_key, p.rule_set, p.verdict, p.judged_by, p.line_count, p.check_due_at,
       to_char(p.updated_at AT TIME ZONE 'UTC', 'YYYY-MM-DD"T"HH24:MI:SS.US"Z"') AS updated_at, m.name AS updated_by
     FROM plan p JOIN member m ON m.id = p.updated_by
     WHERE p.crew_id = $1 AND p.deleted_at IS NULL
@@ -217,6 +219,7 @@ export async function planPage(
   return {
     plans: page.map((r) => ({
       id: r.id,
+      version: r.version,
       title: r.title,
       ruleSet: r.rule_set,
       verdict: r.verdict,

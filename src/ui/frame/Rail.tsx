@@ -213,6 +213,9 @@ export function CleatMark() {
   );
 }
 
+/** Rooms that stand behind one more place on a phone. */
+const WITHIN = ['/drills', '/log', '/crew'];
+
 /** The rooms in the order of the work. Only rooms that exist are here. */
 export function Rail({ theme }: { theme: Theme }) {
   const path = usePathname();
@@ -260,7 +263,7 @@ export function Rail({ theme }: { theme: Theme }) {
       <More
         type="button"
         aria-expanded={open}
-        data-within={path.startsWith('/drills') || path.startsWith('/crew')}
+        data-within={WITHIN.some((room) => path.startsWith(room))}
         onClick={() => setOpen(!open)}
       >
         <Dots aria-hidden>
@@ -274,6 +277,10 @@ export function Rail({ theme }: { theme: Theme }) {
         <Room href="/drills" aria-current={current('/drills')}>
           <RoomMark of="drills" />
           Drills
+        </Room>
+        <Room href="/log" aria-current={current('/log')}>
+          <RoomMark of="log" />
+          Log
         </Room>
         <Room href="/crew" aria-current={current('/crew')}>
           <RoomMark of="crew" />

@@ -14,6 +14,8 @@ const MARKS = {
   knots: 'M2 17h8c5 0 9-3 9-7a5 5 0 0 0-10 0c0 2 1 4 3 5.4M15 17h11',
   /** A tag with a line on it. */
   drills: 'M3 4h16l6 8-6 8H3zM8 12h8',
+  /** A book of lines with a rope through its back. */
+  log: 'M7 2h16v20H7zM11 7h8M11 12h8M11 17h5M4 5c3 0 3 2 0 2M4 11c3 0 3 2 0 2M4 17c3 0 3 2 0 2',
   /** Two heads side by side. */
   crew: 'M6 8a4 4 0 1 0 8 0 4 4 0 1 0-8 0M2 21c0-5 4-7 8-7s8 2 8 7M18 4a4 4 0 0 1 0 8M22 15l4 6',
 } as const;

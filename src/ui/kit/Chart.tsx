@@ -40,6 +40,7 @@ async function library(): Promise<{ init: (element: HTMLElement) => EChartsType 
   ]);
   core.use([
     charts.LineChart,
+    charts.BarChart,
     components.GridComponent,
     components.TooltipComponent,
     components.MarkLineComponent,

@@ -220,6 +220,11 @@ export function GearPage({
         <Stack $gap={24}>
           <Schools item={item} strength={strength} />
           <History item={item} entries={entries} />
+          <p>
+            <Link href={`/log?gear=${item.id}`} prefetch={false}>
+              Everything {gear.code} was used for
+            </Link>
+          </p>
         </Stack>
         <Stack $gap={24}>
           <section aria-label="Inspection">

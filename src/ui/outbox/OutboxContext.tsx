@@ -42,6 +42,7 @@ type Recorded =
   | 'POST /gear/cuts'
   | 'POST /gear/{id}/history'
   | 'POST /plans/{id}/checks'
+  | 'POST /log'
   | 'POST /drills/ties';
 
 interface OutboxState {

@@ -254,6 +254,9 @@ export function CheckPage(props: Props) {
       ) : null}
       <section>
         <h2>Checks so far</h2>
+        <Small $block>
+          <Link href={`/log?plan=${planId}`}>Everything that was done with this load</Link>
+        </Small>
         {checks.length === 0 ? <p>None yet.</p> : null}
         <ol aria-label="Checks so far">
           {checks.map((c) => (

@@ -5,7 +5,7 @@ import type { KeptCheck } from './schema';
 export interface FoundOnLine {
   readonly lineId: string;
   readonly name: string;
-  /** How often it was found slack or had to be hauled again. */
+  /** How often it was found slack or had to be hauled again, of the last times it was looked at. */
   readonly slackTimes: number;
   /** The last check found it damaged. */
   readonly damaged: boolean;
@@ -13,6 +13,9 @@ export interface FoundOnLine {
 
 /** A line that went slack so often does not hold what it promises. */
 export const OFTEN_SLACK = 2;
+
+/** So many of the last looks at a line say how it does. Common practice, no source. */
+const LAST_LOOKS = 10;
 
 /** What was found on each line of a plan, lines without anything left out. Checks in any order. */
 export function foundOnLines(
@@ -22,9 +25,9 @@ export function foundOnLines(
   const inOrder = checks.toSorted((a, b) => Date.parse(a.at) - Date.parse(b.at));
   return plan.lines
     .map(({ id, name }): FoundOnLine => {
-      const states = inOrder.flatMap((c) =>
-        c.lines.filter((l) => l.lineId === id).map((l) => l.state),
-      );
+      const states = inOrder
+        .flatMap((c) => c.lines.filter((l) => l.lineId === id).map((l) => l.state))
+        .slice(-LAST_LOOKS);
       return {
         lineId: id,
         name,

@@ -14,6 +14,7 @@ export const plansAnswer = z.strictObject({
   plans: z.array(
     z.strictObject({
       ...kept,
+      version: z.int(),
       title: z.string(),
       ruleSet: z.enum(RULE_SET_IDS),
       verdict: z.enum(VERDICTS),

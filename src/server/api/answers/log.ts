@@ -33,7 +33,7 @@ const lines = { material: z.string(), lock: z.string(), looked: z.int(), loose: 
 export const logCountsAnswer = z.strictObject({
   from: z.iso.date(),
   to: z.iso.date(),
-  /** How lines were found at checks, and hauled again, by what they are made of and locked with. */
+  /** How lines were found at checks, by what they are made of and locked with. */
   found: z.array(z.strictObject({ ...lines, damaged: z.int() })),
   /** Incidents and near misses by knot and cause. */
   failed: z.array(
@@ -44,7 +44,7 @@ export const logCountsAnswer = z.strictObject({
       incidents: z.int(),
     }),
   ),
-  /** Lines that came loose most often. */
+  /** Lines that came loose most often: at checks, and hauled again by themselves. */
   loosest: z.array(
     z.strictObject({
       planId: z.uuid(),
