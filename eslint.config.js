@@ -46,6 +46,7 @@ const UI = [
   'kit',
   'outbox',
   'frame',
+  'live',
   'revisions',
   'knots',
   'working',

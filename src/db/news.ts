@@ -1,6 +1,6 @@
 import pg from 'pg';
 import { isAway } from './away';
-import { connectionOptions, type Database } from './pool';
+import { connectionOptions, type Database, directUrl } from './pool';
 
 /**
  * News between processes: whoever changes something tells its topic, and every process that has somebody listening hears it. A
@@ -41,7 +41,7 @@ class Ear {
   private async connect(): Promise<void> {
     if (this.client || this.connecting || this.topics.size === 0) return;
     this.connecting = true;
-    const { connectionString, keepAlive } = connectionOptions(process.env['DATABASE_URL'] ?? '');
+    const { connectionString, keepAlive } = connectionOptions(directUrl());
     const client = new pg.Client({ connectionString, keepAlive });
     client.on('notification', (said) => this.hear(said.payload));
     client.on('error', (error) => this.lost(client, error));

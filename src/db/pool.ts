@@ -29,16 +29,31 @@ const UNIQUE_VIOLATION = '23505';
 const PATIENCE_MS = patient(8000);
 const CONNECT_MS = patient(3000);
 
+/**
+ * Whether a pooler stands between that hands each transaction to another connection (`DATABASE_POOLED=yes`): then nothing may be
+ * set for, or remembered by, a connection. How long the database waits is said of the application's role (`roles.ts`).
+ */
+const isPooled = (): boolean => process.env['DATABASE_POOLED'] === 'yes';
+
+/** The address of the database itself, for what needs a connection of its own: `DATABASE_DIRECT_URL` where a pooler stands between. */
+export const directUrl = (): string =>
+  process.env['DATABASE_DIRECT_URL'] || (process.env['DATABASE_URL'] ?? '');
+
+/** How long the database waits before it gives up on what the application asks, by its names for that. */
+export const WAITS = {
+  statement_timeout: PATIENCE_MS,
+  lock_timeout: PATIENCE_MS / 2,
+  idle_in_transaction_session_timeout: 2 * PATIENCE_MS,
+} as const;
+
 /** How the application connects: it waits for no answer for ever, and holds no lock after it is gone. */
 export const connectionOptions = (connectionString: string): pg.PoolConfig => ({
   connectionString,
   max: 10,
   connectionTimeoutMillis: CONNECT_MS,
   query_timeout: PATIENCE_MS,
-  statement_timeout: PATIENCE_MS,
-  lock_timeout: PATIENCE_MS / 2,
-  idle_in_transaction_session_timeout: 2 * PATIENCE_MS,
   keepAlive: true,
+  ...(isPooled() ? {} : WAITS),
 });
 
 // One pool a process; kept on globalThis because development reloads modules.
@@ -68,7 +83,11 @@ export async function many<S extends z.ZodType>(
   name?: string,
 ): Promise<z.infer<S>[]> {
   try {
-    const result = await db.query({ text, values: [...values], ...(name ? { name } : {}) });
+    const result = await db.query({
+      text,
+      values: [...values],
+      ...(name && !isPooled() ? { name } : {}),
+    });
     return result.rows.map((r) => row.parse(r));
   } catch (error) {
     if (error instanceof pg.DatabaseError && error.code === UNIQUE_VIOLATION)

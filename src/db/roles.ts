@@ -1,5 +1,5 @@
 import pg from 'pg';
-import type { Database } from './pool';
+import { type Database, WAITS } from './pool';
 
 /** What is only ever added to: the application may not even try to change it. */
 const APPEND_ONLY = [
@@ -29,6 +29,9 @@ export async function allowApplication(db: Database, url: URL): Promise<void> {
   await db.query(
     `${known.rowCount ? 'ALTER' : 'CREATE'} ROLE ${name} WITH ${rights} PASSWORD ${secret}`,
   );
+  // A pooler between would not let it be said of each connection.
+  for (const [what, ms] of Object.entries(WAITS))
+    await db.query(`ALTER ROLE ${name} SET ${what} = ${Math.round(ms)}`);
   await db.query(`GRANT SELECT, INSERT, UPDATE, DELETE ON ALL TABLES IN SCHEMA public TO ${name}`);
   await db.query(`REVOKE INSERT, UPDATE, DELETE ON migration FROM ${name}`);
   // Months of the log are reached through the log alone.

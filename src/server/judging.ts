@@ -1,9 +1,11 @@
 import { gearIdsOf, partIdsOf } from '@/core/securement/locker-word';
 import { type Plan, readPlan } from '@/core/securement/plan';
+import { tell } from '@/db/news';
 import type { Database } from '@/db/pool';
 import { edition } from '@/db/edition';
 import { factsOf, keepVerdicts, plansToJudgeAgain, plansUsingHeld } from '@/db/queries/plan-gear';
 import { plansTakingHeld } from '@/db/queries/kept-parts';
+import { liveTopic } from './live';
 import { judgePlans, type ToJudge } from './jobs/pool';
 
 /** Judges plans of one crew with what the locker says now, and keeps the verdicts with their edition. */
@@ -15,6 +17,8 @@ async function judgeAll(db: Database, crewId: string, plans: readonly ToJudge[])
   const all = (ids: (plan: Plan) => string[]): string[] => [...new Set(read.flatMap(ids))];
   const facts = [...(await factsOf(db, crewId, all(gearIdsOf), all(partIdsOf)))];
   await keepVerdicts(db, crewId, await judgePlans({ plans, facts }), edition());
+  // Whoever has one of them open is told at once.
+  for (const { id } of plans) await tell(db, liveTopic('plan', id));
 }
 
 /**

@@ -1,5 +1,6 @@
 import type { KeptDeck } from '@/core/securement/kept/schema';
 import type { DeckAnchor } from '@/core/securement/schema';
+import { tell } from '@/db/news';
 import type { Database } from '@/db/pool';
 import {
   insertPart,
@@ -14,6 +15,7 @@ import {
 import type { Member } from '@/db/queries/members';
 import { dayOf } from './days';
 import { rejudgePlansTaking } from './judging';
+import { liveTopic } from './live';
 
 const saysTheSame = (a: DeckAnchor['rating'], b: DeckAnchor['rating'] | undefined): boolean =>
   JSON.stringify(a) === JSON.stringify(b);
@@ -83,6 +85,7 @@ export async function changePart<K extends PartKind>(
   const readings = readingsFor(kind, document, before, member, now);
   const saved = await updatePart(db, kind, { crewId, memberId, readings }, id, version, document);
   await rejudgePlansTaking(db, crewId, id);
+  if (kind === 'deck') await tell(db, liveTopic('deck', id));
   return saved;
 }
 

@@ -1,5 +1,6 @@
-import { RateLimiterMemory, RateLimiterRes } from 'rate-limiter-flexible';
-import type { Database } from '@/db/pool';
+import type pg from 'pg';
+import { RateLimiterMemory, RateLimiterPostgres, RateLimiterRes } from 'rate-limiter-flexible';
+import { type Database, pool } from '@/db/pool';
 import { countInWindow } from '@/db/queries/sessions';
 import { refuse, type Refusal } from './problem';
 
@@ -11,11 +12,29 @@ export const FOUNDINGS = { most: 10, windowSeconds: 3600 } as const;
 const tooMany = (seconds: number): Refusal =>
   refuse(429, 'too-many-attempts', { seconds }, [], { 'retry-after': String(seconds) });
 
-// Counted in memory: it must cost nothing and work while the database is away. One process serves.
-const requests = new RateLimiterMemory({
-  points: REQUESTS.most,
-  duration: REQUESTS.windowSeconds,
-});
+const LIMIT = { points: REQUESTS.most, duration: REQUESTS.windowSeconds } as const;
+
+/**
+ * Counted in the database, so that all processes agree; in memory while it is away. Whoever has asked too often is refused from
+ * memory: it costs nothing more.
+ */
+function counted(): RateLimiterPostgres {
+  return new RateLimiterPostgres({
+    ...LIMIT,
+    // Without names for what is asked: a pooler between hands each question to another connection.
+    storeClient: {
+      query: ({ text, values }: pg.QueryConfig) => pool().query(text, values),
+    },
+    storeType: 'pool',
+    tableName: 'request_count',
+    tableCreated: true,
+    keyPrefix: '',
+    clearExpiredByTimeout: true,
+    inMemoryBlockOnConsumed: REQUESTS.most + 1,
+    insuranceLimiter: new RateLimiterMemory(LIMIT),
+  });
+}
+let requests: RateLimiterPostgres | undefined;
 
 /** Switched off only for load and fuzz tests. */
 const off = (): boolean => process.env['VAST_CLEAT_LIMITER'] === 'off';
@@ -24,6 +43,7 @@ const off = (): boolean => process.env['VAST_CLEAT_LIMITER'] === 'off';
 export async function limitRequests(of: 'member' | 'address', who: string): Promise<void> {
   if (off()) return;
   try {
+    requests ??= counted();
     await requests.consume(`${of}:${who}`);
   } catch (error) {
     if (!(error instanceof RateLimiterRes)) throw error;

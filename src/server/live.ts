@@ -1,4 +1,7 @@
-import { listen } from '@/db/news';
+import { listen, tell } from '@/db/news';
+import { type Database, pool } from '@/db/pool';
+import type { Member } from '@/db/queries/members';
+import { looking } from '@/db/queries/streams';
 import { refuse } from './problem';
 import { Slots } from './slots';
 
@@ -9,17 +12,23 @@ const BEAT_MS = 20_000;
 const LIFE_MS = 15 * 60_000;
 
 const [MOST_OF_ONE, MOST_STREAMS] = [4, 1000];
-const slots = new Slots({ ofOne: MOST_OF_ONE, inAll: MOST_STREAMS }, () =>
+const slots = new Slots('news', { ofOne: MOST_OF_ONE, inAll: MOST_STREAMS }, () =>
   refuse(429, 'too-many-streams', { most: MOST_OF_ONE }),
 );
 
-/**
- * News of a topic as server-sent events: one at once, one whenever it changes. `who` listens; `signal`: ends when they go.
- * @throws Refusal when they, or everybody, listen too often already
- */
-function newsStream(topic: string, who: string, signal: AbortSignal): ReadableStream<Uint8Array> {
+/** What of a crew is looked at together. */
+type LiveKind = 'plan' | 'deck';
+
+/** The topic that tells of a plan or a deck: it was saved, what it uses changed, or somebody came or went. */
+export const liveTopic = (kind: LiveKind, id: string): string => `${kind}:${id}`;
+
+/** News of a topic as server-sent events: one at once, one whenever it changes. `over` is called when it is. */
+function newsStream(
+  topic: string,
+  over: () => void,
+  signal: AbortSignal,
+): ReadableStream<Uint8Array> {
   const encode = new TextEncoder();
-  const giveBack = slots.take(who);
   let stop: () => void = () => undefined;
   return new ReadableStream<Uint8Array>({
     start(controller) {
@@ -31,7 +40,7 @@ function newsStream(topic: string, who: string, signal: AbortSignal): ReadableSt
       stop = (): void => {
         ended = true;
         hearing();
-        giveBack();
+        over();
         clearInterval(beat);
         clearTimeout(life);
       };
@@ -54,9 +63,45 @@ const HEADERS = {
   'x-accel-buffering': 'no',
 };
 
-/** The response that such a stream is. */
-export const newsResponse = (topic: string, who: string, signal: AbortSignal): Response =>
-  new Response(newsStream(topic, who, signal), { headers: HEADERS });
+/** The response that such a stream is. `who` listens; `signal`: ends when they go. @throws Refusal when they listen too often already */
+export async function newsResponse(
+  topic: string,
+  who: string,
+  signal: AbortSignal,
+): Promise<Response> {
+  const giveBack = await slots.take(who);
+  return new Response(
+    newsStream(topic, () => void giveBack(), signal),
+    { headers: HEADERS },
+  );
+}
+
+/** The same for somebody who looks at a plan or a deck: others see that they are there. @throws Refusal */
+export async function lookingResponse(
+  topic: string,
+  { id, crewId }: Member,
+  signal: AbortSignal,
+): Promise<Response> {
+  const giveBack = await slots.take(id, { topic, crewId, memberId: id });
+  const left = async (): Promise<void> => {
+    await giveBack();
+    await tell(pool(), topic).catch(() => undefined);
+  };
+  await tell(pool(), topic);
+  return new Response(
+    newsStream(topic, () => void left(), signal),
+    { headers: HEADERS },
+  );
+}
+
+/** Who else of a crew looks at a plan or a deck now. */
+export const othersAt = async (
+  db: Database,
+  kind: LiveKind,
+  id: string,
+  { id: me, crewId }: Member,
+): Promise<{ readonly id: string; readonly name: string }[]> =>
+  (await looking(db, liveTopic(kind, id), crewId)).filter((m) => m.id !== me);
 
 /** What a stream would be like, without one. */
 export const newsHead = (): Response => new Response(null, { headers: HEADERS });

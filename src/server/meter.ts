@@ -74,24 +74,20 @@ export function meterEvent(query: MeterQuery, sequence: number): string {
   return `id: ${sequence}\ndata: ${sent}\n\n`;
 }
 
-const slots = new Slots({ ofOne: MOST_OF_ONE, inAll: MOST_STREAMS }, (why) =>
+/** Streams of the meter. */
+export const meterSlots = new Slots('meter', { ofOne: MOST_OF_ONE, inAll: MOST_STREAMS }, (why) =>
   why === 'own'
     ? refuse(429, 'meter-yours', { most: MOST_OF_ONE })
     : refuse(503, 'meter-busy', { most: MOST_STREAMS }),
 );
-/** Streams open now, for tests. */
-export const openStreams = (): number => slots.taken;
-
 /**
- * The stream of one listener. `who`: the member; `signal`: ends when the listener goes, which may be before it began.
- * @throws Refusal when the member or everybody listens too often already.
+ * The stream of one listener. `over`: called when it ends; `signal`: ends when the listener goes, which may be before it began.
  */
 export function meterStream(
   query: MeterQuery,
-  who: string,
+  over: () => void,
   signal: AbortSignal,
 ): ReadableStream<Uint8Array> {
-  const giveBack = slots.take(who);
   const began = Date.now();
   const at = (): number =>
     Math.floor(((Date.now() - query.since) * READINGS_PER_S * query.pace) / 1000);
@@ -101,7 +97,7 @@ export function meterStream(
   const first = next;
   const stop = (): void => {
     clearInterval(timer);
-    giveBack();
+    over();
   };
   return new ReadableStream<Uint8Array>(
     {

@@ -12,6 +12,8 @@ export interface History<D> {
 
 export type Step<D> =
   | { readonly type: 'edit'; readonly edit: (now: D) => D; readonly key: string | null }
+  /** Somebody else's is put in its place: what was before it would take theirs back, so there is nothing to undo. */
+  | { readonly type: 'replace'; readonly by: D }
   | { readonly type: 'undo' }
   | { readonly type: 'redo' };
 
@@ -31,6 +33,7 @@ export function step<D>(h: History<D>, s: Step<D>): History<D> {
       ? h
       : { past: [...h.past, h.now], now: next, future: rest, lastKey: null };
   }
+  if (s.type === 'replace') return { past: [], now: s.by, future: [], lastKey: null };
   const now = s.edit(h.now);
   if (now === h.now) return h;
   const merge = s.key !== null && s.key === h.lastKey;
@@ -46,6 +49,8 @@ export function step<D>(h: History<D>, s: Step<D>): History<D> {
 export interface Editing<D> {
   readonly now: D;
   edit(change: (now: D) => D, key?: string | null): void;
+  /** Puts what somebody else saved in its place, and forgets what was before. */
+  replace(by: D): void;
   undo(): void;
   redo(): void;
   readonly canUndo: boolean;
@@ -63,6 +68,7 @@ export function useHistory<D>(initial: D): Editing<D> {
       (edit: (now: D) => D, key: string | null = null) => dispatch({ type: 'edit', edit, key }),
       [],
     ),
+    replace: useCallback((by: D) => dispatch({ type: 'replace', by }), []),
     undo: useCallback(() => dispatch({ type: 'undo' }), []),
     redo: useCallback(() => dispatch({ type: 'redo' }), []),
   };

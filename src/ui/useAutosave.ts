@@ -1,6 +1,7 @@
 'use client';
 import { useCallback, useEffect, useRef, useState } from 'react';
 import { differences } from '@/core/exchange/differences';
+import { mergeOf } from '@/core/exchange/merge';
 import { type Answer, call, messageOf, type Problem, type StoredDocument } from './api';
 import type { BodyOf } from './routes';
 
@@ -28,13 +29,15 @@ const clock = (iso: string): string =>
 
 /**
  * Keeps a document on the server while it is edited: one save at a time, always the newest text, with the version it
- * started from. When somebody else saved first nothing is overwritten: the state turns to conflict until one is chosen.
+ * started from. When somebody else saved first nothing is overwritten: where both changed different things both stand, and
+ * `replace` puts what that makes into the document; else the state turns to conflict until one is chosen.
  */
 export function useAutosave<D>(
   route: 'PUT /plans/{id}' | 'PUT /riggings/{id}' | 'PUT /decks/{id}' | 'PUT /courses/{id}',
   stored: Pick<StoredDocument<D>, 'id' | 'version' | 'updatedAt'>,
   document: D,
   enabled: boolean,
+  replace?: (by: D) => void,
 ) {
   const [save, setSave] = useState<SaveState<D>>({ state: 'kept', at: stored.updatedAt });
   const version = useRef(stored.version);
@@ -42,6 +45,19 @@ export function useAutosave<D>(
   const busy = useRef(false);
   const latest = useRef(document);
   const [wake, setWake] = useState(0);
+
+  /**
+   * Goes on from what somebody else saved, what waits here on top of it. @returns what the document is then; null: it cannot be both
+   */
+  const goOn = useCallback((theirs: StoredDocument<D>): D | null => {
+    const both = mergeOf(kept.current, latest.current, theirs.document);
+    if (both === null) return null;
+    version.current = theirs.version;
+    kept.current = theirs.document;
+    latest.current = both;
+    setSave({ state: 'kept', at: theirs.updatedAt });
+    return both;
+  }, []);
 
   const send = useCallback(async (): Promise<void> => {
     if (busy.current || latest.current === kept.current) return;
@@ -65,10 +81,13 @@ export function useAutosave<D>(
       version.current = at;
       kept.current = sent;
       setSave({ state: 'kept', at: updatedAt });
-    } else if (answer.problem.current)
-      setSave({ state: 'conflict', theirs: answer.problem.current as StoredDocument<D> });
-    else setSave({ state: 'not-kept', why: whyNot(answer.problem) });
-  }, [route, stored.id]);
+    } else if (answer.problem.current) {
+      const theirs = answer.problem.current as StoredDocument<D>;
+      const both = replace ? goOn(theirs) : null;
+      if (both === null) setSave({ state: 'conflict', theirs });
+      else replace?.(both);
+    } else setSave({ state: 'not-kept', why: whyNot(answer.problem) });
+  }, [route, stored.id, replace, goOn]);
 
   useEffect(() => {
     latest.current = document;
@@ -100,6 +119,17 @@ export function useAutosave<D>(
     [send],
   );
 
+  /** Takes in what somebody else saved, where both can stand; else the next save says that they cannot. @returns whether it did */
+  const follow = useCallback(
+    (theirs: StoredDocument<D>): boolean => {
+      if (busy.current || theirs.version <= version.current) return false;
+      const both = goOn(theirs);
+      if (both !== null) replace?.(both);
+      return both !== null;
+    },
+    [goOn, replace],
+  );
+
   // Kept is said only of what stands there now: an edit that still waits for its pause is not.
   const pending = enabled && document !== kept.current;
   const words =
@@ -111,5 +141,5 @@ export function useAutosave<D>(
           'not-kept': 'not kept',
           conflict: 'not kept: saved elsewhere',
         }[save.state];
-  return { save, words, resolve, pending, version: version.current };
+  return { save, words, resolve, follow, pending, version: version.current };
 }

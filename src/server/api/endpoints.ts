@@ -12,6 +12,7 @@ import { DRILL_API } from './drill-endpoints';
 import { HISTORY_API } from './history-endpoints';
 import { KEPT_API } from './kept-endpoints';
 import { KNOT_API } from './knot-endpoints';
+import { LIVE_API } from './live-endpoints';
 import { LOG_API } from './log-endpoints';
 import { ROAD_API } from './road-endpoints';
 import { TALK_API } from './talk-endpoints';
@@ -33,6 +34,7 @@ export const API = {
   ...HISTORY_API,
   ...ROAD_API,
   ...LOG_API,
+  ...LIVE_API,
   ...KEPT_API,
   ...KNOT_API,
   openapi: endpoint({

@@ -19,6 +19,8 @@ import { SaveWords } from '../kit/SaveWords';
 import { Select } from '../kit/Select';
 import { Label } from '../kit/text';
 import { TextField } from '../kit/TextField';
+import { HereToo } from '../live/HereToo';
+import { useLive } from '../live/useLive';
 import { KeptConflict } from './KeptConflict';
 import { useAutosave } from '../useAutosave';
 import { useKeys } from '../useKeys';
@@ -53,13 +55,15 @@ interface StoredDeck extends StoredDocument<KeptDeck> {
 /** A deck that the crew keeps: its anchors read once, each by whom and when. */
 export function DeckPage({ stored }: { stored: StoredDeck }) {
   const { viewer, units } = useMember();
-  const { now: document, edit, undo, redo } = useHistory<KeptDeck>(stored.document);
-  const { save, words, resolve, pending, version } = useAutosave(
+  const { now: document, edit, replace, undo, redo } = useHistory<KeptDeck>(stored.document);
+  const { save, words, resolve, follow, pending, version } = useAutosave(
     'PUT /decks/{id}',
     stored,
     document,
     viewer.canWrite,
+    replace,
   );
+  const here = useLive('decks', stored.id, { version, follow });
   useKeys({ '$mod+z': undo, '$mod+Shift+z': redo, '$mod+y': redo });
   const editDeck: EditDeck = (change, key) => edit((d) => change(d), key ?? null);
   const side = (d: KeptDeck): Side => ({
@@ -80,6 +84,7 @@ export function DeckPage({ stored }: { stored: StoredDeck }) {
         </Label>
         <h1>{document.title}</h1>
         <SaveWords words={words} pending={pending} version={version} canWrite={viewer.canWrite} />
+        <HereToo {...here} />
       </header>
       <DeckFigure document={document} />
       <div>

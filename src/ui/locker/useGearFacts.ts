@@ -56,11 +56,12 @@ const LOOK_AGAIN_MS = 15_000;
 
 /**
  * What the locker says today of the things a plan uses, kept up to date while the page is open. `null` when the locker
- * could not be asked: then nothing is said of it, least of all that a rope is gone.
+ * could not be asked: then nothing is said of it, least of all that a rope is gone. `news`: it is asked again when this grows.
  */
 export function useGearFacts(
   plan: Kept,
   first: FactEntries,
+  news = 0,
 ): { readonly facts: GearFacts | null; readonly learn: (id: string, fact: KeptFact) => void } {
   const [known, setKnown] = useState<ReadonlyMap<string, KeptFact>>(() => new Map(first));
   const [asked, setAsked] = useState('');
@@ -93,7 +94,7 @@ export function useGearFacts(
       document.removeEventListener('visibilitychange', again);
       window.removeEventListener('focus', again);
     };
-  }, [ids, things, kept]);
+  }, [ids, things, kept, news]);
   const learn = useCallback(
     (id: string, fact: KeptFact): void => setKnown((before) => new Map([...before, [id, fact]])),
     [],

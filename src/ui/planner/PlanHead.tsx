@@ -13,6 +13,8 @@ import { Button, ButtonLink } from '../kit/Button';
 import { Select } from '../kit/Select';
 import { SaveWords } from '../kit/SaveWords';
 import { Label, Small } from '../kit/text';
+import { HereToo } from '../live/HereToo';
+import type { useLive } from '../live/useLive';
 import { headline } from '@/wording/headline';
 import type { PlanEditor, PlanHand } from './usePlanner';
 import {
@@ -85,6 +87,7 @@ export function PlanHead({
   saved,
   pending,
   version,
+  here,
   alarm,
   onExport,
   onDuplicate,
@@ -97,6 +100,7 @@ export function PlanHead({
   saved: string;
   pending: boolean;
   version: number;
+  here: ReturnType<typeof useLive>;
   alarm: string | null;
   onExport: () => void;
   onDuplicate: () => void;
@@ -194,6 +198,7 @@ export function PlanHead({
           <Button $kind="quiet" onPress={onKeys} aria-label="Keys">
             ?
           </Button>
+          <HereToo {...here} />
           <SaveWords words={saved} pending={pending} version={version} canWrite={viewer.canWrite} />
         </Side>
       </Head>

@@ -1,7 +1,7 @@
 'use client';
 import dynamic from 'next/dynamic';
 import { useRouter } from 'next/navigation';
-import { useCallback, useState } from 'react';
+import { useCallback, useReducer, useState } from 'react';
 import type { Assessment } from '@/core/securement/assess';
 import type { KnotId } from '@/core/knot/knots';
 import { LOCKER_NOT_ASKED } from '@/core/securement/locker-word';
@@ -10,6 +10,7 @@ import { useAdvice } from '@/workers/useAdvice';
 import { call, messageOf, type StoredPlan } from '../api';
 import { keepJson } from '../files';
 import { useMember } from '../frame/MemberContext';
+import { useLive } from '../live/useLive';
 import { useAutosave } from '../useAutosave';
 import type { StageSize } from '../deck/DeckStage';
 import { useFetchAhead } from '../useFetchAhead';
@@ -99,13 +100,16 @@ export function Planner({
 }) {
   const { viewer } = useMember();
   const router = useRouter();
-  const editor = usePlanner(stored.document, !viewer.canWrite, facts, assessment);
-  const { save, words, resolve, pending, version } = useAutosave(
+  const [news, hear] = useReducer((n: number) => n + 1, 0);
+  const editor = usePlanner(stored.document, !viewer.canWrite, facts, assessment, news);
+  const { save, words, resolve, follow, pending, version } = useAutosave(
     'PUT /plans/{id}',
     stored,
     editor.plan,
     viewer.canWrite,
+    editor.replace,
   );
+  const here = useLive('plans', stored.id, { version, follow, onNews: hear });
   useFetchAhead(ON_DEMAND);
   const [tied, setTied] = useState<readonly KnotId[] | null>(null);
   const advice = useAdvice(editor.plan, editor.gear, tied);
@@ -148,6 +152,7 @@ export function Planner({
         saved={words}
         pending={pending}
         version={version}
+        here={here}
         alarm={alarm ?? (editor.failing ? NOT_JUDGED : save.state === 'not-kept' ? save.why : null)}
         printHref={`/loads/${stored.id}/print`}
         checkHref={`/loads/${stored.id}/check`}

@@ -45,23 +45,26 @@ export interface PlanEditor extends PlanHand {
   readonly failing: boolean;
   /** What the locker says of the things on the lines; null while that is not known. */
   readonly gear: GearFacts | null;
+  /** Puts what somebody else saved in the place of the plan. */
+  replace(by: Plan): void;
   undo(): void;
   redo(): void;
   readonly canUndo: boolean;
   readonly canRedo: boolean;
 }
 
-/** State of the planner: the plan, its history, and what it comes to. */
+/** State of the planner: the plan, its history, and what it comes to. `news`: the locker is asked again when this grows. */
 export function usePlanner(
   initial: Plan,
   readOnly: boolean,
   firstFacts: FactEntries,
   firstAssessment: Assessment,
+  news: number,
 ): PlanEditor {
   const [served] = useState(() => ({ plan: initial, assessment: firstAssessment }));
   const [draft] = useState(() => new DraftStore());
-  const { now: plan, edit: change, undo, redo, canUndo, canRedo } = useHistory(initial);
-  const { facts: gear, learn } = useGearFacts(plan, firstFacts);
+  const { now: plan, edit: change, replace, undo, redo, canUndo, canRedo } = useHistory(initial);
+  const { facts: gear, learn } = useGearFacts(plan, firstFacts, news);
   const { drawn, assessment, whole, failing } = useAssessment(
     plan,
     gear ?? LOCKER_NOT_ASKED,
@@ -110,12 +113,27 @@ export function usePlanner(
       whole,
       failing,
       gear,
+      replace,
       undo,
       redo,
       canUndo,
       canRedo,
     }),
-    [hand, draft, plan, drawn, assessment, whole, failing, gear, undo, redo, canUndo, canRedo],
+    [
+      hand,
+      draft,
+      plan,
+      drawn,
+      assessment,
+      whole,
+      failing,
+      gear,
+      replace,
+      undo,
+      redo,
+      canUndo,
+      canRedo,
+    ],
   );
 }
 

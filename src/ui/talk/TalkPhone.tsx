@@ -8,7 +8,7 @@ import { Stack } from '../kit/layout';
 import { ErrorText, Small } from '../kit/text';
 import type { AnswerOf } from '../routes';
 import { JoinTalk, PhonePage } from './JoinTalk';
-import { useNews } from './useNews';
+import { useNews } from '../useNews';
 
 type Seen = AnswerOf<'GET /talk'>;
 

@@ -13,7 +13,7 @@ import { useKeys } from '../useKeys';
 import { CleatTurns } from './CleatTurns';
 import { Gathering } from './Gathering';
 import { SignTalk } from './SignTalk';
-import { useNews } from './useNews';
+import { useNews } from '../useNews';
 import { WallQuestion } from './WallQuestion';
 
 /** The whole window; nothing is scrolled on a big screen. */

@@ -1,9 +1,11 @@
+import { tell } from '@/db/news';
 import { pool, transaction } from '@/db/pool';
 import { planById, updatePlan } from '@/db/queries/plans';
 import { setDeleted } from '@/db/queries/revisions';
 import { API } from '@/server/api/endpoints';
 import { documentId, documentResponse, ifMatch } from '@/server/documents';
 import { admitGear } from '@/server/gear';
+import { liveTopic } from '@/server/live';
 import { refreshCheckDue } from '@/server/road-checks';
 import { answer, route } from '@/server/route';
 
@@ -27,6 +29,7 @@ export const PUT = route(API.savePlan, async ({ request, params, body, member })
       );
       if (saved.document.ruleSet !== before.document.ruleSet)
         await refreshCheckDue(db, member.crewId, id, saved.document);
+      await tell(db, liveTopic('plan', id));
       return saved;
     }),
   );
