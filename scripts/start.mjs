@@ -33,9 +33,9 @@ async function printForPhones([first]) {
 
 /** The database given from outside, or our own. The demo goes into our own, into another only when it is asked for. */
 async function openDatabase() {
-  const { DATABASE_URL: given, DEMO: demo } = process.env;
-  if (given)
-    return { url: given, adminUrl: given, demo: demo === 'yes' ? 'asked' : 'no', stop: () => {} };
+  const { DATABASE_URL: given, DATABASE_DIRECT_URL: direct, DEMO: demo } = process.env;
+  const adminUrl = process.env.DATABASE_ADMIN_URL || direct || given;
+  if (given) return { url: given, adminUrl, demo: demo === 'yes' ? 'asked' : 'no', stop: () => {} };
   const cluster = await startCluster(undefined, [], `the start on port ${port}`);
   return { ...cluster, demo: demo === 'yes' ? 'asked' : demo === 'no' ? 'no' : 'if-empty' };
 }

@@ -35,7 +35,7 @@ const CONNECT_MS = patient(3000);
  */
 const isPooled = (): boolean => process.env['DATABASE_POOLED'] === 'yes';
 
-/** The address of the database itself, for what needs a connection of its own: `DATABASE_DIRECT_URL` where a pooler stands between. */
+/** The database itself, for what needs a connection of its own (hearing news): `DATABASE_DIRECT_URL` where a pooler stands between. */
 export const directUrl = (): string =>
   process.env['DATABASE_DIRECT_URL'] || (process.env['DATABASE_URL'] ?? '');
 

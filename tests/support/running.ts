@@ -42,12 +42,13 @@ export class Running {
     );
   }
 
-  /** Starts it and waits until it answers, or has ended. `by`: npm, or the script that npm runs; `host`: the network it is to serve. */
+  /** Starts it and waits until it answers, or has ended. `by`: npm, or the script that npm runs; `host`: the network it is to serve; `more`: settings. */
   static async start(
     data: string,
     port: number,
     by: 'npm' | 'node' = 'node',
     host?: string,
+    more: Readonly<Record<string, string>> = {},
   ): Promise<Running> {
     const [command, ...args] =
       by === 'npm' ? ['npm', 'start'] : [process.execPath, 'scripts/start.mjs'];
@@ -63,6 +64,7 @@ export class Running {
         VAST_CLEAT_LIMITER: 'off',
         TRUST_PROXY: 'loopback',
         LOG_LEVEL: 'error',
+        ...more,
       },
       stdio: ['ignore', 'pipe', 'pipe'],
     });

@@ -114,6 +114,38 @@ describe('while the database is away', () => {
   });
 });
 
+describe('what is measured', () => {
+  // The pool is counted, and asked for nothing.
+  process.env['DATABASE_URL'] ??= 'postgres://nobody@127.0.0.1:1/none';
+
+  it('is read by this machine, also while the database is away, and by nobody else', async () => {
+    const port = await at(hello, {
+      database: { answers: async () => false },
+      trust: readTrust('loopback'),
+    });
+    const base = `http://127.0.0.1:${port}`;
+    await fetch(`${base}/loads/0190b5a0?search=secret`);
+    const text = await (await fetch(`${base}/metrics`)).text();
+    expect(text).toMatch(
+      /vast_cleat_request_seconds_count\{method="GET",room="\/loads",status="5xx"\} 1/,
+    );
+    expect(text).toContain('vast_cleat_refused_total{code="database-away"} 1');
+    expect(text).not.toContain('secret');
+    const far = { 'x-forwarded-for': '192.0.2.5' };
+    expect((await fetch(`${base}/metrics`, { headers: far })).status).toBe(503);
+  });
+  it('is read with its token from anywhere, where there is one, and not without', async () => {
+    process.env['METRICS_TOKEN'] = 'long and hard to guess';
+    const port = await at(hello);
+    const asked = async (authorization: string): Promise<string> =>
+      (await fetch(`http://127.0.0.1:${port}/metrics`, { headers: { authorization } })).text();
+    expect(await asked('Bearer long and hard to guess')).toContain('process_cpu_seconds_total');
+    expect(await asked('Bearer long and hard to gues')).toBe('hello');
+    expect(await asked('')).toBe('hello');
+    delete process.env['METRICS_TOKEN'];
+  });
+});
+
 describe('stopping', () => {
   it('what was accepted is answered, what comes after is refused, streams end', async () => {
     let release = (): void => {};

@@ -5,6 +5,7 @@ import { log, loggedPath } from '../log';
 import { databaseAway, problemResponse, type Refusal, refuse } from '../problem';
 import { isSecure, stampCaller, type Trust } from './client';
 import type { DatabaseWatch } from './database-watch';
+import { mayMeasure, Metrics } from './metrics';
 import { plainPage } from './plain-page';
 import { screen } from './screen';
 import { UnderWay } from './under-way';
@@ -19,6 +20,8 @@ export interface FrontOptions {
   readonly tokens: string;
 }
 
+/** Where what is measured is read, also while the database is away. To whoever may not, there is no such page. */
+const METRICS_PATH = '/metrics';
 const DRAIN_MS = 10_000;
 /** A page that broke within this time after the database was found away broke because of it. */
 const AWAY_MS = 3000;
@@ -75,6 +78,7 @@ function writeDown(request: IncomingMessage, response: ServerResponse, id: strin
 export class Front {
   readonly server: Server;
   private readonly underWay = new UnderWay();
+  private readonly metrics = new Metrics(() => this.underWay.streams);
   private stopping = false;
 
   constructor(private readonly options: FrontOptions) {
@@ -101,7 +105,11 @@ export class Front {
       if (secure) response.setHeader('strict-transport-security', HSTS);
       writeDown(request, response, id);
       if (this.stopping) response.setHeader('connection', 'close');
+      this.metrics.watch(request, response);
+      if (request.url === METRICS_PATH && mayMeasure(request))
+        return await this.metrics.answer(response);
       const refusal = await this.refusalOf(request);
+      if (refusal) this.metrics.refuse(refusal.message);
       if (refusal) return await answerRefusal(request, response, refusal, tokens);
       mapBroken(response);
       await handle(request, response);

@@ -1,5 +1,9 @@
 import type { ServerResponse } from 'node:http';
 
+/** Whether what is answered is a stream of events, which does not end by itself. */
+export const isStream = (response: ServerResponse): boolean =>
+  String(response.getHeader('content-type')).startsWith('text/event-stream');
+
 /** Requests that have been accepted and not been answered to the end. */
 export class UnderWay {
   private readonly responses = new Set<ServerResponse>();
@@ -17,11 +21,14 @@ export class UnderWay {
     return this.responses.size;
   }
 
+  /** Streams of events that are open. */
+  get streams(): number {
+    return [...this.responses].filter(isStream).length;
+  }
+
   /** Ends what would never end by itself: streams of events. */
   endStreams(): void {
-    for (const response of this.responses)
-      if (String(response.getHeader('content-type')).startsWith('text/event-stream'))
-        response.destroy();
+    for (const response of this.responses) if (isStream(response)) response.destroy();
   }
 
   /** Waits until all are answered, `patienceMs` at most. @returns how many were not */
