@@ -1,3 +1,4 @@
+import type { TokenScope } from '@/db/queries/api-tokens';
 import type { Role } from '@/db/queries/members';
 
 /** Everything a member may be allowed to do. */
@@ -53,6 +54,30 @@ const PERMISSIONS: Record<Action, readonly Role[]> = {
   'member.manage': ['lead'],
   'self.change': ['lead', 'instructor', 'keeper', 'hand', 'trainee'],
 };
+
+/**
+ * What a program may do by a token of each scope. Nothing that is a person's own is among them: signing, the crew and its people,
+ * their account, and tokens themselves.
+ */
+const SCOPES: Record<TokenScope, readonly Action[]> = {
+  read: [
+    'plan.read',
+    'log.read',
+    'rigging.read',
+    'meter.read',
+    'gear.read',
+    'knot.read',
+    'skill.read',
+    'crew.read',
+  ],
+  plans: ['plan.write', 'rigging.write'],
+  gear: ['gear.write', 'gear.record'],
+  records: ['check.record', 'log.write'],
+};
+
+/** Whether a token of some scopes is good for something; its member must be permitted to do it too. */
+export const scopesAllow = (scopes: readonly TokenScope[], action: Action): boolean =>
+  scopes.some((scope) => SCOPES[scope].includes(action));
 
 /** Whether a role may do something. */
 export function may(role: Role, action: Action): boolean {

@@ -12,10 +12,17 @@ import type { Answered, Endpoint } from './api/endpoint';
 import { ADDRESS_HEADER, REQUEST_ID_HEADER, SECURE_HEADER } from './front/headers';
 import { limitRequests } from './limiter';
 import { log } from './log';
-import { may } from './permissions';
+import { type Action, may, scopesAllow } from './permissions';
 import { databaseAway, problemResponse, Refusal, refuse } from './problem';
 import { isStorable } from './storable';
-import { DEVICE_COOKIE, memberOfToken, rotate, SESSION_COOKIE, sessionCookie } from './session';
+import {
+  DEVICE_COOKIE,
+  memberOfProgram,
+  memberOfToken,
+  rotate,
+  SESSION_COOKIE,
+  sessionCookie,
+} from './session';
 
 /** Largest body of a route that says nothing else. */
 const MOST_BODY_BYTES = 1_000_000;
@@ -118,17 +125,32 @@ function toResponse(error: unknown, id: string | null): Response {
   return problemResponse(refuse(500, 'internal'));
 }
 
+/** The member in whose name a program asks. A token that is none is not made up for by a cookie beside it. */
+async function byProgram(action: Action, authorization: string, who: string): Promise<Member> {
+  const found = await memberOfProgram(pool(), authorization);
+  await (found ? limitRequests('member', found.member.id) : limitRequests('address', who));
+  if (!found) throw refuse(401, 'token-unknown');
+  if (!scopesAllow(found.scopes, action))
+    throw refuse(403, 'token-not-for-this', { scopes: found.scopes.join(', ') });
+  if (!may(found.member.role, action))
+    throw refuse(403, 'not-permitted', { role: found.member.role });
+  return found.member;
+}
+
 /** Members are counted one by one, strangers by address: nobody is shut out by what others ask. */
 async function authorise(
   endpoint: Endpoint,
   token: string | undefined,
   who: string,
   now: Date,
+  authorization: string | null,
 ): Promise<{ member: Member | null; rotate: boolean }> {
   if (endpoint.action === null) {
     await limitRequests('address', who);
     return { member: null, rotate: false };
   }
+  if (authorization !== null)
+    return { member: await byProgram(endpoint.action, authorization, who), rotate: false };
   const found = await memberOfToken(pool(), token, now);
   await (found ? limitRequests('member', found.member.id) : limitRequests('address', who));
   if (!found) throw refuse(401, 'sign-in-needed');
@@ -151,7 +173,13 @@ export function route<E extends Endpoint>(
     const who = request.headers.get(ADDRESS_HEADER) ?? 'local';
     try {
       checkOrigin(request);
-      const session = await authorise(endpoint, token, who, now);
+      const session = await authorise(
+        endpoint,
+        token,
+        who,
+        now,
+        request.headers.get('authorization'),
+      );
       checkQuery(request, endpoint);
       const body = await parseBody(request, endpoint);
       const response = await handler({

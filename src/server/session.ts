@@ -2,6 +2,7 @@ import { createHash, randomBytes } from 'node:crypto';
 import { stringifySetCookie } from 'cookie';
 import { CAUTIONS_VERSION } from '@/wording/cautions';
 import type { Database } from '@/db/pool';
+import { memberOfApiToken, type TokenScope } from '@/db/queries/api-tokens';
 import { type Member, memberOfSession } from '@/db/queries/members';
 import { deleteSession, insertSession, rotateSession } from '@/db/queries/sessions';
 import { rememberDevice } from '@/db/queries/sign-in';
@@ -44,6 +45,18 @@ export async function memberOfToken(
     member: found.member,
     rotate: found.isCurrent && now.getTime() - found.rotatedAt.getTime() > ROTATE_AFTER_MS,
   };
+}
+
+/** What a program's token begins with, so that it is known for one wherever it turns up. */
+export const API_TOKEN_MARK = 'vast-cleat-';
+
+/** Who asks by a program's token in the header `Authorization`, and what it is good for; null when it is none that is good. */
+export function memberOfProgram(
+  db: Database,
+  authorization: string,
+): Promise<{ readonly member: Member; readonly scopes: readonly TokenScope[] } | null> {
+  const token = /^Bearer (\S{20,200})$/i.exec(authorization)?.[1];
+  return token ? memberOfApiToken(db, tokenHash(token), CAUTIONS_VERSION) : Promise.resolve(null);
 }
 
 /** Gives a session a new token; null when another request was faster. */

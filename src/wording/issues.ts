@@ -90,6 +90,10 @@ const ISSUES: Record<string, (v: Issue['values']) => string> = {
   'gear-removed': (v) => `${v['code']} was removed from the locker. Take another.`,
   'cg-outside-load': (v) =>
     `The weight cannot lie outside the load: at most ${v['mostM']} m from its middle.`,
+  'token-unknown': () => 'This token is not known, was ended, or is too old. Make a new one.',
+  'token-not-for-this': (v) =>
+    `This token is for ${v['scopes'] || 'nothing'} only. Make one that may do this.`,
+  'crew-name-wrong': () => 'Write the name of the crew as it is.',
   'line-of-no-plan': () => 'Say of which load the line is.',
   'nobody-of-crew': () => 'Nobody of your crew is that. Choose again.',
   'gear-not-there': () => 'Your locker has no such thing. Choose again.',

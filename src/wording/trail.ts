@@ -10,6 +10,9 @@ export const AUDIT_ACTIONS = [
   'password-changed',
   'password-reset',
   'sessions-ended',
+  'token-made',
+  'token-ended',
+  'crew-exported',
 ] as const;
 export type AuditAction = (typeof AUDIT_ACTIONS)[number];
 
@@ -49,6 +52,9 @@ const SENTENCES: Record<AuditEntry['action'], Sentence> = {
   'member-removed': (e) => `${e.by} took ${e.about} out of the crew`,
   'password-changed': (e) => `${e.by} changed their own password`,
   'password-reset': (e) => `${e.about} set a new password by the link of ${e.by}`,
+  'token-made': (e) => `${e.by} made a token for a program: ${e.details['name']}`,
+  'token-ended': (e) => `${e.by} ended the token of a program: ${e.details['name']}`,
+  'crew-exported': (e) => `${e.by} took a copy of everything of the crew`,
   'sessions-ended': (e) =>
     e.details['ended'] === 1
       ? `${e.by} ended one other session of theirs`

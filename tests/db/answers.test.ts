@@ -94,6 +94,9 @@ describe('answers', () => {
     await ask(API.useLink, { params: token, body: { name: 'Kit Keeper', password } });
     await ask(API.signOut);
     cookie = lead;
+    const made = await ask(API.makeToken, { body: API.makeToken.example });
+    expect((await ask(API.listTokens)).tokens.map((t) => t.id)).toEqual([made.id]);
+    await ask(API.endToken, { params: { id: made.id } });
     await ask(API.signIn, { body: { name: 'Lea Lead', password: `${password}!` } });
   });
   it('of the demo’s door', async () => {
@@ -291,6 +294,15 @@ describe('answers', () => {
       await ask(API.rules, { params: { set }, body: API.rules.example });
     for (const name of ['carousel-crate', 'pipe-bundle', 'apple-bins'])
       await ask(API.assess, { body: demoDocument(name) });
+  });
+  it('of what is looked at together', async () => {
+    const { id } = await ask(API.createPlan, { body: demoDocument('carousel-crate') });
+    expect((await ask(API.planLive, { params: { id } })).version).toBe(1);
+    const deck = await ask(API.createDeck, { body: API.createDeck.example });
+    expect((await ask(API.deckLive, { params: { id: deck.id } })).others).toEqual([]);
+  });
+  it('of the end of a crew', async () => {
+    await ask(API.deleteCrew, { body: { name: 'answers', password: `${password}!` } });
   });
   it('all of them were asked', () => {
     const left = ENDPOINTS.filter((e) => e.answers !== null && !checked.has(e));

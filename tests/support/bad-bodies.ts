@@ -50,6 +50,8 @@ const VALID: Record<string, unknown> = {
       API.recordGear,
       API.recordCuts,
       API.addLogEntry,
+      API.makeToken,
+      API.deleteCrew,
     ].map((e) => [e.path, e.example]),
   ),
   [API.recordCheck.path]: API.recordCheck.example,

@@ -1,5 +1,6 @@
 import { newElement } from '../line/compose';
 import type { ElementKindId, LineElement } from '../line/schema';
+import type { RuleSetId } from './rule-set-ids';
 import type { Plan } from './plan';
 import { type LineMake, PLAN_FORMAT, PLAN_VERSION } from './vocabulary';
 import { withoutGear } from './gear-facts';
@@ -178,8 +179,12 @@ export const newUnit = (id: string, name: string, fromFrontM: number): LoadUnit 
   keptAs: null,
 });
 
-/** A plan to begin with: a load of a metre on a small trailer, nothing claimed that nobody has entered. */
-export function newPlan(strength: Strength, units: 'metric' | 'us'): Plan {
+/** A plan to begin with: a load of a metre on a small trailer, nothing claimed that nobody has entered. `ruleSet`: the crew's own, if it has one. */
+export function newPlan(
+  strength: Strength,
+  units: 'metric' | 'us',
+  ruleSet: RuleSetId | null = null,
+): Plan {
   const anchors = (['L', 'R'] as const).flatMap((side) =>
     [0.3, 1.1, 1.9, 2.7].map((x, i) => ring(`${side}${i + 1}`, x, side === 'L' ? 0.8 : -0.8)),
   );
@@ -188,7 +193,7 @@ export function newPlan(strength: Strength, units: 'metric' | 'us'): Plan {
     version: PLAN_VERSION,
     title: 'New load',
     notes: '',
-    ruleSet: units === 'us' ? 'us-light' : 'eu-road',
+    ruleSet: ruleSet ?? (units === 'us' ? 'us-light' : 'eu-road'),
     strength,
     units: [newUnit('load', 'load', 0.5)],
     deck: {

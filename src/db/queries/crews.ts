@@ -1,6 +1,7 @@
 import { v7 as uuid } from 'uuid';
 import { z } from 'zod';
 import { intervalsSchema } from '@/core/gear/intervals';
+import { defaultsSchema } from '@/core/securement/defaults';
 import { type Strength, strengthSchema } from '@/core/securement/schema';
 import { ConflictError, type Database, maybeOne, one } from '../pool';
 
@@ -39,13 +40,16 @@ const settingsRow = z.object({
   version: z.number(),
   strength: strengthSchema,
   intervals: intervalsSchema,
+  defaults: defaultsSchema,
 });
 /** What a crew has settled for itself, and the version whoever changes it must have seen. */
 export type CrewSettings = z.infer<typeof settingsRow>;
 
 /** A crew's settings: where new plans get their working loads from, and how often it inspects. */
 export const crewSettings = (db: Database, crewId: string): Promise<CrewSettings> =>
-  one(db, settingsRow, 'SELECT version, strength, intervals FROM crew WHERE id = $1', [crewId]);
+  one(db, settingsRow, 'SELECT version, strength, intervals, defaults FROM crew WHERE id = $1', [
+    crewId,
+  ]);
 
 /**
  * Saves a crew's settings; what is due for inspection moves with the intervals. Call inside a transaction.
@@ -54,14 +58,14 @@ export const crewSettings = (db: Database, crewId: string): Promise<CrewSettings
 export async function saveCrewSettings(
   db: Database,
   crewId: string,
-  { version, strength, intervals }: CrewSettings,
+  { version, strength, intervals, defaults }: CrewSettings,
 ): Promise<CrewSettings> {
   const saved = await maybeOne(
     db,
     settingsRow,
-    `UPDATE crew SET strength = $3, intervals = $4, version = version + 1 WHERE id = $1 AND version = $2
-    RETURNING version, strength, intervals`,
-    [crewId, version, strength, intervals],
+    `UPDATE crew SET strength = $3, intervals = $4, defaults = $5, version = version + 1 WHERE id = $1 AND version = $2
+    RETURNING version, strength, intervals, defaults`,
+    [crewId, version, strength, intervals, defaults],
   );
   if (!saved) throw new ConflictError(await crewSettings(db, crewId));
   await db.query(

@@ -8,7 +8,7 @@ export type Role = (typeof ROLES)[number];
 export const UNIT_SYSTEMS = ['metric', 'us'] as const;
 export type UnitSystem = (typeof UNIT_SYSTEMS)[number];
 
-const memberRow = z.object({
+export const memberRow = z.object({
   id: z.uuid(),
   crew_id: z.uuid(),
   crew_name: z.string(),
@@ -33,7 +33,8 @@ export interface Member {
   readonly cautioned: boolean;
 }
 
-const memberOf = (row: z.infer<typeof memberRow>): Member => ({
+/** A row of `MEMBER_SQL` as a member. */
+export const memberOf = (row: z.infer<typeof memberRow>): Member => ({
   id: row.id,
   crewId: row.crew_id,
   crewName: row.crew_name,
@@ -45,7 +46,7 @@ const memberOf = (row: z.infer<typeof memberRow>): Member => ({
 });
 
 /** Columns of a member who has not left; $1 is the version of the cautions. */
-const MEMBER = `SELECT m.id, m.crew_id, c.name AS crew_name, m.name, m.sign_in_name, m.role, m.units,
+export const MEMBER_SQL = `SELECT m.id, m.crew_id, c.name AS crew_name, m.name, m.sign_in_name, m.role, m.units,
   EXISTS (SELECT 1 FROM caution_acknowledgement a WHERE a.member_id = m.id AND a.wording_version = $1) AS cautioned
   FROM member m JOIN crew c ON c.id = m.crew_id`;
 
@@ -81,6 +82,7 @@ export interface NewMember {
   readonly passwordHash: string;
   /** What the member chose to sign in by; without a choice, what is free and near the name. */
   readonly signInName?: string | undefined;
+  /** Left out: the crew's. */
   readonly units?: UnitSystem;
   readonly demo?: boolean;
 }
@@ -97,7 +99,7 @@ const tryInsert = (
     db,
     idRow,
     `INSERT INTO member (id, crew_id, name, name_key, sign_in_name, role, password_hash, units, demo)
-     VALUES ($1, $2, $3, $4, $5, $6, $7, $8, $9) ${taken} RETURNING id`,
+     SELECT $1, $2, $3, $4, $5, $6, $7, coalesce($8, (SELECT defaults ->> 'units' FROM crew WHERE id = $2), 'metric'), $9 ${taken} RETURNING id`,
     [
       uuid(),
       crewId,
@@ -106,7 +108,7 @@ const tryInsert = (
       signInName,
       member.role,
       member.passwordHash,
-      member.units ?? 'metric',
+      member.units ?? null,
       member.demo ?? false,
     ],
   );
@@ -151,7 +153,7 @@ export async function membersOfCrew(
     await many(
       db,
       memberRow,
-      `${MEMBER} WHERE m.crew_id = $2 AND m.left_at IS NULL ORDER BY m.name_key LIMIT 500`,
+      `${MEMBER_SQL} WHERE m.crew_id = $2 AND m.left_at IS NULL ORDER BY m.name_key LIMIT 500`,
       [cautionsVersion, crewId],
     )
   ).map(memberOf);
@@ -163,7 +165,7 @@ export async function demoMembers(db: Database, cautionsVersion: number): Promis
     await many(
       db,
       memberRow,
-      `${MEMBER} WHERE m.demo AND m.left_at IS NULL ORDER BY m.id LIMIT 20`,
+      `${MEMBER_SQL} WHERE m.demo AND m.left_at IS NULL ORDER BY m.id LIMIT 20`,
       [cautionsVersion],
     )
   ).map(memberOf);
@@ -209,7 +211,7 @@ export async function acknowledgeCautions(
 }
 
 const sessionRow = memberRow.extend({ rotated_at: z.date(), is_current: z.boolean() });
-const OF_SESSION = `${MEMBER.replace('SELECT', 'SELECT s.rotated_at, s.token_hash = $2 AS is_current,')} JOIN session s ON s.member_id = m.id
+const OF_SESSION = `${MEMBER_SQL.replace('SELECT', 'SELECT s.rotated_at, s.token_hash = $2 AS is_current,')} JOIN session s ON s.member_id = m.id
      WHERE s.expires_at > now() AND m.left_at IS NULL AND (s.token_hash = $2 OR (s.previous_hash = $2 AND s.previous_until > now()))`;
 
 /** The member of a session, by the hash of its token or of the one before within its grace. */

@@ -7,6 +7,8 @@ import {
   roleAnswer,
   selfAnswer,
   settingsAnswer,
+  tokenMadeAnswer,
+  tokensAnswer,
   trailAnswer,
 } from './answers/crew';
 import { done } from './answers/parts';
@@ -15,6 +17,7 @@ import { endpoint, type Endpoint } from './endpoint';
 import {
   addMemberBody,
   crewBody,
+  deleteCrewBody,
   demoBody,
   foundCrewBody,
   joinBody,
@@ -22,6 +25,7 @@ import {
   roleBody,
   selfBody,
   signInBody,
+  tokenBody,
 } from './schemas';
 
 /** The door, the crew and its people, and how the program does. */
@@ -80,6 +84,55 @@ export const CREW_API = {
     action: 'crew.change',
     answers: settingsAnswer,
     answer: 'The settings as saved, with their version',
+  }),
+  deleteCrew: endpoint({
+    method: 'DELETE',
+    path: '/crew',
+    summary:
+      'Delete your crew and everything of it, with its name and your password; take a copy first',
+    body: deleteCrewBody,
+    example: { name: 'Haulage', password: 'long enough indeed' },
+    action: 'crew.change',
+    answers: done,
+    answer: 'Nothing; nobody of the crew is signed in any more',
+  }),
+  exportCrew: endpoint({
+    method: 'GET',
+    path: '/crew/export.json',
+    summary: 'Everything that your crew owns, of one moment, pictures included',
+    body: null,
+    action: 'crew.change',
+    answers: null,
+    answer: 'A vast-cleat/crew document',
+  }),
+  listTokens: endpoint({
+    method: 'GET',
+    path: '/tokens',
+    summary: 'Tokens for programs: your own, or your crew’s where you lead it',
+    body: null,
+    action: 'self.change',
+    answers: tokensAnswer,
+    answer: 'tokens[], without themselves',
+  }),
+  makeToken: endpoint({
+    method: 'POST',
+    path: '/tokens',
+    summary:
+      'Make a token for a program, sent as Authorization: Bearer; it may do what you may, as far as its scopes go',
+    body: tokenBody,
+    example: { name: 'Office sheet', scopes: ['read'], days: 30 },
+    action: 'self.change',
+    answers: tokenMadeAnswer,
+    answer: 'The token, shown once',
+  }),
+  endToken: endpoint({
+    method: 'DELETE',
+    path: '/tokens/{id}',
+    summary: 'End a token: it is good for nothing from now on',
+    body: null,
+    action: 'self.change',
+    answers: done,
+    answer: 'Nothing',
   }),
   addMember: endpoint({
     method: 'POST',

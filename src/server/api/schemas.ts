@@ -2,6 +2,8 @@ import { z } from 'zod';
 import { planSchema } from '@/core/securement/plan';
 import { RULE_SET_IDS } from '@/core/securement/rule-set-ids';
 import { intervalsSchema } from '@/core/gear/intervals';
+import { defaultsSchema } from '@/core/securement/defaults';
+import { TOKEN_SCOPES } from '@/db/queries/api-tokens';
 import { quantity, ratio } from '@/core/units/quantity';
 import { elementSchema } from '@/core/line/schema';
 import { strengthSchema } from '@/core/securement/schema';
@@ -108,5 +110,17 @@ export const selfBody = z.strictObject({ units: z.enum(UNIT_SYSTEMS) });
 export const crewBody = z.strictObject({
   strength: strengthSchema.optional(),
   intervals: intervalsSchema.optional(),
+  defaults: defaultsSchema.optional(),
+});
+export const tokenBody = z.strictObject({
+  name: z.string().trim().min(1).max(60),
+  scopes: z.array(z.enum(TOKEN_SCOPES)).min(1).max(TOKEN_SCOPES.length),
+  /** So many days it is good for. */
+  days: z.int().min(1).max(730).default(90),
+});
+/** Whoever deletes a crew says its name and knows their own password. */
+export const deleteCrewBody = z.strictObject({
+  name: z.string().trim().min(1).max(80),
+  password: z.string().min(1).max(200),
 });
 export const planBody = planSchema;

@@ -7,12 +7,16 @@ import { Label, Small } from '../kit/text';
 import { StrengthFields } from '../planner/StrengthFields';
 import { Grow, Fields } from '../kit/layout';
 import { SCHOOLS } from '@/core/rope/schools';
+import { RULE_SET_IDS, RULE_SET_TITLES, type RuleSetId } from '@/core/securement/rule-set-ids';
 import type { CrewSettings } from '@/db/queries/crews';
 import { ConflictSheet, type Side } from '../kit/ConflictSheet';
+import { Select } from '../kit/Select';
 import { AddMember } from './AddMember';
+import { Everything } from './Everything';
 import { Members } from './Members';
 import { OwnAccount } from './OwnAccount';
 import type { MemberLine } from './roles';
+import { Programs } from './Programs';
 import { Trail } from './Trail';
 import { useCrewSettings } from './useCrewSettings';
 
@@ -33,11 +37,21 @@ const Head = styled.header`
   border-bottom: var(--w-strong) solid var(--ink);
   padding-bottom: 14px;
 `;
+const UNIT_NAMES = { '': 'as they choose', metric: 'metric', us: 'US' } as const;
+const UNIT_CHOICES = (['', 'metric', 'us'] as const).map((id) => ({ id, name: UNIT_NAMES[id] }));
+const ruleName = (id: RuleSetId | null): string =>
+  id === null ? 'by the units of who plans' : RULE_SET_TITLES[id].name;
+const RULE_CHOICES = [
+  { id: '', name: ruleName(null) },
+  ...RULE_SET_IDS.map((id) => ({ id, name: ruleName(id) })),
+] as const;
 const MOVES = 'Kept. What is due moves with it.';
 
 /** Settings as facts that can be compared. */
-const sideOf = ({ strength, intervals }: CrewSettings): Side => ({
+const sideOf = ({ strength, intervals, defaults }: CrewSettings): Side => ({
   facts: [
+    ['Units', UNIT_NAMES[defaults.units ?? '']],
+    ['Rules', ruleName(defaults.ruleSet)],
     ['School', SCHOOLS[strength.school].name],
     ['Design factor', String(strength.designFactor)],
     ['Knots by', strength.knotSchool],
@@ -59,7 +73,7 @@ export function CrewPage({
 }) {
   const { viewer } = useMember();
   const { settings, notes, theirs, change, settle } = useCrewSettings(first);
-  const { strength, intervals } = settings;
+  const { strength, intervals, defaults } = settings;
   return (
     <Page>
       <Head>
@@ -71,6 +85,30 @@ export function CrewPage({
         </Grow>
         <ButtonLink href="#you">Password, sign out</ButtonLink>
       </Head>
+      <section>
+        <h2>What new plans and new people begin with</h2>
+        <Fields disabled={!viewer.canChangeCrew} $top={10} $bottom={10}>
+          <FieldGrid $min={220}>
+            <Select
+              label="Rules for new plans"
+              value={defaults.ruleSet ?? ''}
+              choices={RULE_CHOICES}
+              onChange={(id) =>
+                change('defaults', { ruleSet: id || null }, 'Kept. Plans that exist keep theirs.')
+              }
+            />
+            <Select
+              label="Units for new people"
+              value={defaults.units ?? ''}
+              choices={UNIT_CHOICES}
+              onChange={(id) =>
+                change('defaults', { units: id || null }, 'Kept. Everybody changes their own.')
+              }
+            />
+          </FieldGrid>
+        </Fields>
+        {notes.defaults ? <Small role="status">{notes.defaults}</Small> : null}
+      </section>
       <section>
         <h2>Rope strength, for new plans</h2>
         <Fields disabled={!viewer.canChangeCrew} $top={10} $bottom={10}>
@@ -131,7 +169,9 @@ export function CrewPage({
       <Members members={members} />
       {viewer.canChangeCrew ? <AddMember /> : null}
       <OwnAccount />
+      <Programs />
       {viewer.canChangeCrew ? <Trail /> : null}
+      {viewer.canChangeCrew ? <Everything /> : null}
       {theirs ? (
         <ConflictSheet
           what="crew’s settings"

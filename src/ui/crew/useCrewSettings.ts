@@ -3,7 +3,7 @@ import { useRef, useState } from 'react';
 import type { CrewSettings } from '@/db/queries/crews';
 import { call, messageOf, type Problem } from '../api';
 
-type Part = 'strength' | 'intervals';
+type Part = 'strength' | 'intervals' | 'defaults';
 
 /** Settings of the crew while somebody changes them: each change is saved with the version it began with, one after the other. */
 export function useCrewSettings(first: CrewSettings) {
@@ -38,6 +38,7 @@ export function useCrewSettings(first: CrewSettings) {
     if (which === 'mine') {
       change('strength', {}, 'Kept, over theirs.');
       change('intervals', {}, 'Kept, over theirs.');
+      change('defaults', {}, 'Kept, over theirs.');
     } else setSettings((wanted.current = theirs));
   };
   return { settings, notes, theirs, change, settle };

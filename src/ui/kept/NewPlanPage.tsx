@@ -4,6 +4,7 @@ import { useRouter } from 'next/navigation';
 import { useState } from 'react';
 import styled from 'styled-components';
 import type { LoadUnit } from '@/core/securement/load/schema';
+import type { RuleSetId } from '@/core/securement/rule-set-ids';
 import type { Strength } from '@/core/securement/schema';
 import { formatQuantity } from '@/core/units';
 import { call, messageOf } from '../api';
@@ -128,10 +129,13 @@ function OwnLoad({ own, onOwn }: { own: Own; onOwn: (own: Own) => void }) {
 /** Which deck, which load, which rope: a plan begins with what is kept, or with what is known. */
 export function NewPlanPage({
   strength,
+  ruleSet,
   ropes,
   more,
 }: {
   strength: Strength;
+  /** The crew's own; null: by the units of who plans. */
+  ruleSet: RuleSetId | null;
   /** The first ropes of the locker that are in service, by code. */
   ropes: readonly LockerItem[];
   /** Whether the locker has more of them. */
@@ -175,6 +179,7 @@ export function NewPlanPage({
       },
       strength,
       viewer.units,
+      ruleSet,
     );
     const answer = await call('POST /plans', { body: plan });
     if (answer.ok) return router.push(`/loads/${answer.value.id}`);

@@ -30,8 +30,9 @@ export function begunPlan(
   { deck, load, own, rope }: Beginning,
   strength: Strength,
   system: 'metric' | 'us',
+  ruleSet: Plan['ruleSet'] | null = null,
 ): Plan {
-  const blank = newPlan(strength, system);
+  const blank = newPlan(strength, system, ruleSet);
   const onDeck = deck ? onKeptDeck(blank, deck.keptAs, deck.document) : blank;
   const withLoad = load
     ? withKeptLoad({ ...onDeck, units: [] }, load.keptAs, load.document)

@@ -1,11 +1,18 @@
 import { z } from 'zod';
 import { intervalsSchema } from '@/core/gear/intervals';
+import { defaultsSchema } from '@/core/securement/defaults';
 import { strengthSchema } from '@/core/securement/schema';
 import { AUDIT_ACTIONS } from '@/wording/trail';
+import { TOKEN_SCOPES } from '@/db/queries/api-tokens';
 import { ROLES, UNIT_SYSTEMS } from '@/db/queries/members';
 
 const role = z.enum(ROLES);
-const settings = { version: z.int(), strength: strengthSchema, intervals: intervalsSchema };
+const settings = {
+  version: z.int(),
+  strength: strengthSchema,
+  intervals: intervalsSchema,
+  defaults: defaultsSchema,
+};
 
 export const settingsAnswer = z.strictObject(settings);
 
@@ -55,4 +62,21 @@ export const trailAnswer = z.strictObject({
     }),
   ),
   next: z.uuid().nullable(),
+});
+
+const token = {
+  id: z.uuid(),
+  name: z.string(),
+  by: z.string(),
+  scopes: z.array(z.enum(TOKEN_SCOPES)),
+  createdAt: z.iso.datetime(),
+  expiresAt: z.iso.datetime(),
+  lastUsedAt: z.iso.datetime().nullable(),
+};
+export const tokensAnswer = z.strictObject({ tokens: z.array(z.strictObject(token)) });
+/** Shown once: whoever has it may do what it is for. */
+export const tokenMadeAnswer = z.strictObject({
+  id: z.uuid(),
+  token: z.string(),
+  expiresAt: z.iso.datetime(),
 });

@@ -1,5 +1,5 @@
 import { pool } from '@/db/pool';
-import { crewStrength } from '@/db/queries/crews';
+import { crewSettings } from '@/db/queries/crews';
 import { gearPage } from '@/db/queries/gear-list';
 import { gearQuery, standingOn } from '@/server/gear';
 import { memberOrFirstPage } from '@/server/page';
@@ -12,9 +12,11 @@ export default async function NewPlan() {
   const now = new Date();
   const asked = new URLSearchParams({ kind: 'rope', state: 'in-service' });
   const { gear, next } = await gearPage(pool(), crewId, gearQuery(asked, now));
+  const { strength, defaults } = await crewSettings(pool(), crewId);
   return (
     <NewPlanPage
-      strength={await crewStrength(pool(), crewId)}
+      strength={strength}
+      ruleSet={defaults.ruleSet}
       ropes={gear.map((g) => standingOn(g, now))}
       more={next !== null}
     />
