@@ -44,6 +44,7 @@ const CORE = [
 const UI = [
   'diagrams',
   'kit',
+  'offline',
   'outbox',
   'frame',
   'live',

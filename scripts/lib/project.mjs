@@ -28,12 +28,24 @@ export const TSX = path.join(ROOT, 'node_modules/tsx/dist/cli.mjs');
 
 /** Production build, when sources changed since the last one. */
 export function ensureBuild() {
-  whenChanged(['src', 'next.config.ts', 'package-lock.json', 'tsconfig.json'], BUILT, () => {
-    say('building (about a minute)');
-    run(process.execPath, [path.join(ROOT, 'node_modules/next/dist/bin/next'), 'build'], {
-      env: { ...process.env, NEXT_TELEMETRY_DISABLED: '1' },
-    });
-  });
+  whenChanged(
+    [
+      'src',
+      'next.config.ts',
+      'package-lock.json',
+      'tsconfig.json',
+      'scripts/lib/offline-worker.mjs',
+    ],
+    BUILT,
+    () => {
+      say('building (about a minute)');
+      run(process.execPath, [path.join(ROOT, 'node_modules/next/dist/bin/next'), 'build'], {
+        env: { ...process.env, NEXT_TELEMETRY_DISABLED: '1' },
+      });
+      // Only now is it known what there is to keep; and it needs what was installed meanwhile.
+      run(process.execPath, [path.join(ROOT, 'scripts/lib/offline-worker.mjs')]);
+    },
+  );
 }
 
 /**

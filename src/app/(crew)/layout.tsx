@@ -21,7 +21,7 @@ export default async function CrewLayout({ children }: { children: ReactNode }) 
     canRecordGear: may(role, 'gear.record'),
   };
   return (
-    <Frame viewer={viewer} theme={await wantedTheme()}>
+    <Frame viewer={viewer} theme={await wantedTheme()} servedAt={new Date().getTime()}>
       {children}
     </Frame>
   );

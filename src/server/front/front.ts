@@ -29,7 +29,10 @@ const HSTS = 'max-age=31536000';
 
 /** Paths that need no database. */
 const isFree = (path: string): boolean =>
-  path.startsWith('/_next/') || path.startsWith('/icon') || path.startsWith('/api/v1/health/');
+  path.startsWith('/_next/') ||
+  path.startsWith('/icon') ||
+  path === '/offline-worker.js' ||
+  path.startsWith('/api/v1/health/');
 
 async function answerRefusal(
   request: IncomingMessage,

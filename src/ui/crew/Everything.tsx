@@ -7,6 +7,7 @@ import { Cluster, Stack } from '../kit/layout';
 import { Sheet } from '../kit/Sheet';
 import { ErrorText } from '../kit/text';
 import { TextField } from '../kit/TextField';
+import { forgetPages } from '../offline/keeping';
 
 function DeleteSheet({ onClose }: { onClose: () => void }) {
   const { viewer } = useMember();
@@ -16,7 +17,10 @@ function DeleteSheet({ onClose }: { onClose: () => void }) {
   const submit = async (e: FormEvent): Promise<void> => {
     e.preventDefault();
     const answer = await call('DELETE /crew', { body: { name, password } });
-    if (answer.ok) return window.location.assign('/');
+    if (answer.ok) {
+      await forgetPages();
+      return window.location.assign('/');
+    }
     setError(messageOf(answer.problem));
   };
   return (

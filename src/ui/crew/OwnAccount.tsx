@@ -8,6 +8,7 @@ import { Check } from '../kit/Check';
 import { Cluster, Stack } from '../kit/layout';
 import { ErrorText, Small } from '../kit/text';
 import { TextField } from '../kit/TextField';
+import { forgetPages } from '../offline/keeping';
 
 const Form = styled.form`
   display: grid;
@@ -78,7 +79,10 @@ export function OwnAccount() {
     const answer = await call('DELETE /session', {
       query: { calendar: endsCalendar ? 'end' : null },
     });
-    if (answer.ok) return window.location.assign('/');
+    if (answer.ok) {
+      await forgetPages();
+      return window.location.assign('/');
+    }
     setSaid(messageOf(answer.problem));
   };
   return (

@@ -8,6 +8,8 @@ import { MemberProvider, type Viewer } from './MemberContext';
 import { Rail } from './Rail';
 import { OutboxProvider } from '../outbox/OutboxContext';
 import { Waiting } from '../outbox/Waiting';
+import { KeepOffline } from '../offline/KeepOffline';
+import { NoNetwork } from '../offline/NoNetwork';
 import { orMissing } from '../orMissing';
 
 /** Fetched only by those who have not acknowledged the cautions yet. */
@@ -52,22 +54,27 @@ const Foot = styled.footer`
 export function Frame({
   viewer,
   theme,
+  servedAt,
   children,
 }: {
   viewer: Viewer;
   theme: Theme;
+  /** When the page was made, milliseconds since 1970. */
+  servedAt: number;
   children: ReactNode;
 }) {
   return (
     <MemberProvider viewer={viewer}>
-      <OutboxProvider memberId={viewer.id}>
+      <OutboxProvider memberId={viewer.id} system={viewer.units}>
         <Rail theme={theme} />
         <Page>
+          <NoNetwork servedAt={servedAt} />
           <Waiting />
           <Main data-cautions={viewer.cautioned ? 'read' : 'unread'}>{children}</Main>
           <Foot>{CAUTION_LINE}</Foot>
         </Page>
         {viewer.cautioned ? null : <CautionGate />}
+        <KeepOffline memberId={viewer.id} />
       </OutboxProvider>
     </MemberProvider>
   );

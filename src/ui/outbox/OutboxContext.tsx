@@ -9,8 +9,10 @@ import {
   useMemo,
   useState,
 } from 'react';
+import { UNIT_CHOICES, type UnitChoice } from '@/core/units';
 import { type Answer, post } from '../api';
 import { addressOf, type AnswerOf, type Asked, type AskOf } from '../routes';
+import { attachedBody, detached, dropPhotos } from './attachments';
 import { Outbox, type OutboxEntry } from './outbox';
 
 const STORE = 'outbox';
@@ -46,6 +48,8 @@ type Recorded =
   | 'POST /drills/ties';
 
 interface OutboxState {
+  /** Units that records are shown in. */
+  readonly units: UnitChoice;
   /** What waits on this device, or was not taken. */
   readonly entries: readonly OutboxEntry[];
   /** Records something: kept on the device until it is acknowledged, done once. `words`: what it is. */
@@ -61,7 +65,15 @@ interface OutboxState {
 const Context = createContext<OutboxState | null>(null);
 
 /** What is recorded on these pages, until the server has it. */
-export function OutboxProvider({ memberId, children }: { memberId: string; children: ReactNode }) {
+export function OutboxProvider({
+  memberId,
+  system,
+  children,
+}: {
+  memberId: string;
+  system: 'metric' | 'us';
+  children: ReactNode;
+}) {
   const router = useRouter();
   const [entries, setEntries] = useState<readonly OutboxEntry[]>([]);
   const outbox = useMemo(
@@ -69,8 +81,13 @@ export function OutboxProvider({ memberId, children }: { memberId: string; child
       new Outbox(
         {
           read,
-          write: (next) => window.localStorage.setItem(STORE, JSON.stringify(next)),
-          send: ({ path, body, key }) => post(path, body, { 'idempotency-key': key }),
+          write: (next) => {
+            const before = read();
+            window.localStorage.setItem(STORE, JSON.stringify(next));
+            void dropPhotos(before, next);
+          },
+          send: async (entry) =>
+            post(entry.path, await attachedBody(entry), { 'idempotency-key': entry.key }),
           alone,
         },
         memberId,
@@ -105,12 +122,14 @@ export function OutboxProvider({ memberId, children }: { memberId: string; child
   }, [waits, flush]);
   const state = useMemo(
     (): OutboxState => ({
+      units: UNIT_CHOICES[system],
       entries,
       record: async (route, asked, words) => {
         const { body, ...rest } = asked as Asked;
         const [, path] = addressOf(route, rest);
         const key = (await fetchKeyMaker())();
-        const entry = { key, path, body, words, madeAt: new Date().toISOString() };
+        const made = { key, path, body, words, madeAt: new Date().toISOString() };
+        const entry = await detached(made);
         const answer = await outbox.record<AnswerOf<typeof route>>(entry);
         show();
         return answer;
@@ -121,7 +140,7 @@ export function OutboxProvider({ memberId, children }: { memberId: string; child
         show();
       },
     }),
-    [entries, outbox, show, flush],
+    [system, entries, outbox, show, flush],
   );
   return <Context.Provider value={state}>{children}</Context.Provider>;
 }

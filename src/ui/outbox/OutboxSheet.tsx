@@ -7,6 +7,7 @@ import { Cluster, Spaced } from '../kit/layout';
 import { Sheet } from '../kit/Sheet';
 import { ErrorText, Small } from '../kit/text';
 import { shortTime } from '../kit/time';
+import { Beside } from './Beside';
 import { useOutbox } from './OutboxContext';
 import type { OutboxEntry } from './outbox';
 
@@ -24,7 +25,10 @@ function Entry({ entry, onDiscard }: { entry: OutboxEntry; onDiscard: () => void
       <b>{entry.words}</b>
       <Small>made {shortTime(entry.madeAt)}</Small>
       {entry.refused ? (
-        <ErrorText>{messageOf(entry.refused)}</ErrorText>
+        <>
+          <ErrorText>{messageOf(entry.refused)}</ErrorText>
+          <Beside entry={entry} />
+        </>
       ) : (
         <Small>waits to be sent</Small>
       )}

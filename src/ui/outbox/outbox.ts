@@ -7,6 +7,8 @@ export interface OutboxEntry {
   readonly memberId: string;
   readonly path: string;
   readonly body: unknown;
+  /** Pictures belong to it, which are kept elsewhere. */
+  readonly attached?: boolean;
   /** What it is, for the person. */
   readonly words: string;
   readonly madeAt: string;
@@ -60,7 +62,7 @@ export class Outbox {
    * an answer it stays, and the answer says so (`kept-on-device`).
    */
   async record<T>(
-    entry: Pick<OutboxEntry, 'key' | 'path' | 'body' | 'words' | 'madeAt'>,
+    entry: Pick<OutboxEntry, 'key' | 'path' | 'body' | 'attached' | 'words' | 'madeAt'>,
   ): Promise<Answer<T>> {
     const whole: OutboxEntry = { ...entry, memberId: this.memberId, refused: null };
     this.ports.write([...this.ports.read(), whole]);

@@ -14,6 +14,7 @@ import { Select } from '../kit/Select';
 import { ErrorText, Hidden, Label, Small } from '../kit/text';
 import { TextField } from '../kit/TextField';
 import { VerdictMark } from '../kit/VerdictMark';
+import { KeepOffline } from '../offline/KeepOffline';
 import { useNow } from '../useNow';
 
 const Page = styled.div`
@@ -196,9 +197,12 @@ function GoesOut({ plans }: { plans: readonly { readonly id: string; readonly ti
 /** What is due now, down one rope: what should be done already above the line of now. */
 export function TodayRoom({
   today: { overdue, soon, later },
+  keep,
   plans,
 }: {
   today: DueToday;
+  /** Addresses that the device keeps for a day without a network. */
+  keep: readonly string[];
   plans: readonly { readonly id: string; readonly title: string }[];
 }) {
   const { viewer } = useMember();
@@ -206,6 +210,7 @@ export function TodayRoom({
   const nothing = overdue.length + soon.length + later.length === 0;
   return (
     <Page>
+      <KeepOffline memberId={viewer.id} pages={keep} />
       <Head>
         <div>
           <Label>{viewer.crewName}</Label>
