@@ -66,8 +66,8 @@ const serwist = new Serwist({
     entries: [{ url: NO_PAGE, matcher: ({ request }) => request.mode === 'navigate' }],
   },
 });
-// Pages of an earlier build ask for parts that are gone.
-self.addEventListener('activate', (event) => {
+// Pages of an earlier build ask for parts that are gone. Before it works, or it would take what is kept from then on with them.
+self.addEventListener('install', (event) => {
   event.waitUntil(self.caches.delete(PAGES_CACHE));
 });
 serwist.addEventListeners();
