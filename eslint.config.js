@@ -83,7 +83,16 @@ const arrows = (root, order, more = []) =>
   }));
 
 export default tseslint.config(
-  { ignores: ['.next/', 'node_modules/', '.data/', 'next-env.d.ts'] },
+  {
+    ignores: [
+      '.next/',
+      'node_modules/',
+      '.data/',
+      'next-env.d.ts',
+      'public/offline-worker.js',
+      'dist/',
+    ],
+  },
   ...tseslint.configs.recommended,
   {
     rules: {
