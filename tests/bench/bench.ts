@@ -25,6 +25,7 @@ import { benchBlocking } from './blocking';
 import { benchDragging } from './dragging';
 import { benchDrills } from './drills';
 import { benchHold, benchTyping } from './hold';
+import { benchLog } from './log';
 import { benchPages, benchPulling, benchStage, benchTension, overweight } from './pages';
 import { print, percentile, spread, timed } from './report';
 
@@ -251,6 +252,7 @@ const slow = await benchBlocking(print);
 await benchList();
 await benchLocker();
 await benchDrills();
+await benchLog();
 benchCutting();
 await benchPages();
 await benchPulling();

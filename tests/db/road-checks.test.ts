@@ -141,7 +141,9 @@ describe('checks on the road', () => {
     await pool.query('ANALYZE road_check');
     const client = await pool.connect();
     try {
-      await client.query('BEGIN; SET LOCAL enable_seqscan = off');
+      await client.query(
+        'BEGIN; SET LOCAL enable_seqscan = off; SET LOCAL enable_sort = off; SET LOCAL enable_hashjoin = off',
+      );
       const { rows } = await client.query(`EXPLAIN ${checkPageSql(31)}`, [
         ours.crewId,
         id,

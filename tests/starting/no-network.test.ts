@@ -41,16 +41,17 @@ async function press(words: string): Promise<void> {
   );
   await (found as unknown as { click: () => Promise<void> }).click();
 }
-/** So many records wait on the device; where some do, the page says so. */
-async function waiting(n: number): Promise<void> {
-  await page.waitForFunction(
-    (many) =>
-      (JSON.parse(window.localStorage.getItem('outbox') ?? '[]') as unknown[]).length === many,
-    {},
-    n,
+/** So many records wait on the device; where some do, the page says so. A page that is just being left is asked again. */
+const waiting = (n: number): Promise<boolean> =>
+  until(() =>
+    page
+      .evaluate((many) => {
+        const kept = JSON.parse(window.localStorage.getItem('outbox') ?? '[]') as unknown[];
+        const said = document.querySelector(`[data-outbox="${many}"]`) !== null;
+        return kept.length === many && (many === 0 || said);
+      }, n)
+      .catch(() => false),
   );
-  if (n > 0) await page.waitForSelector(`[data-outbox="${n}"]`);
-}
 
 beforeAll(async () => {
   chmodSync(place, 0o755);

@@ -112,46 +112,64 @@ export interface LogQuery {
 
 const COLUMNS = `e.id, e.kind, e.at, e.recorded_at, e.by_member, m.name AS by_name, e.body, e.facts`;
 
+/** A word so short begins too many others: it is searched for as it is. */
+const SHORTEST_BEGINNING = 3;
+
 /** Words of which each begins a word of the entry; null: nothing is searched for. */
 const wordsAsked = (search: string): string | null =>
   searchWords(search)
-    .map((w) => `'${w}':*`)
+    .map((w) => (w.length < SHORTEST_BEGINNING ? `'${w}'` : `'${w}':*`))
     .join(' & ') || null;
 
 /**
  * SQL of a page, newest first, apart so that a test can EXPLAIN it; and its values. Where a view is asked for, its links are
- * walked in order; else the entries.
+ * walked in order until there are enough; else the entries. `since`: nothing older is looked at.
  */
 export function logPageSql(
   crewId: string,
   query: LogQuery,
-  limit = PAGE_SIZE + 1,
+  since: Date | null = null,
 ): { readonly sql: string; readonly values: unknown[] } {
   const values: unknown[] = [crewId];
   const given = (value: unknown): string => `$${values.push(value)}`;
   const { kind, planId, link, from, to, after } = query;
-  const of = link ? 'l' : 'e';
   const words = wordsAsked(query.search);
-  const where = [
-    ...(link
-      ? [
-          `l.crew_id = $1 AND l.what = ${given(link.what)} AND l.ref = ${given(link.ref)} AND e.id = l.entry_id AND e.at = l.at`,
-        ]
-      : []),
-    'e.crew_id = $1',
-    ...(kind ? [`e.kind = ${given(kind)}`] : []),
-    ...(planId ? [`e.plan_id = ${given(planId)}`] : []),
-    ...(from ? [`${of}.at >= ${given(from)}::date::timestamp AT TIME ZONE 'UTC'`] : []),
-    ...(to ? [`${of}.at < (${given(to)}::date + 1)::timestamp AT TIME ZONE 'UTC'`] : []),
-    ...(words ? [`e.words @@ ${given(words)}::tsquery`] : []),
+  // What few entries say is found by its words first: in order of time one would look through all of them.
+  const sparse = words !== null && since === null;
+  const walked = link !== null && !sparse;
+  const isLinked = link ? `what = ${given(link.what)} AND ref = ${given(link.ref)}` : '';
+  const inOrder = [
+    `crew_id = $1`,
+    ...(walked ? [isLinked] : []),
+    ...(from ? [`at >= ${given(from)}::date::timestamp AT TIME ZONE 'UTC'`] : []),
+    ...(to ? [`at < (${given(to)}::date + 1)::timestamp AT TIME ZONE 'UTC'`] : []),
+    ...(since ? [`at >= ${given(since)}::timestamptz`] : []),
+    // The second says to which months the first is confined.
     ...(after
       ? [
-          `(${of}.at, ${link ? 'l.entry_id' : 'e.id'}) < (${given(after[0])}::timestamptz, ${given(after[1])}::uuid)`,
+          `(at, ${walked ? 'entry_id' : 'id'}) < (${given(after[0])}::timestamptz, ${given(after[1])}::uuid)`,
+          `at <= ${given(after[0])}::timestamptz`,
         ]
       : []),
-  ];
-  const sql = `SELECT ${COLUMNS} FROM ${link ? 'log_link l, log_entry e' : 'log_entry e'} JOIN member m ON m.id = e.by_member
-    WHERE ${where.join(' AND ')} ORDER BY ${of}.at DESC, ${link ? 'l.entry_id' : 'e.id'} DESC LIMIT ${limit}`;
+  ].join(' AND ');
+  const linked = `EXISTS (SELECT FROM log_link l WHERE l.crew_id = $1 AND ${isLinked} AND l.at = e.at AND l.entry_id = e.id)`;
+  const also = [
+    ...(kind ? [`e.kind = ${given(kind)}`] : []),
+    ...(planId ? [`e.plan_id = ${given(planId)}`] : []),
+    ...(words ? [`e.words @@ ${given(words)}::tsquery`] : []),
+    ...(link && !walked ? [linked] : []),
+  ]
+    .map((n) => ` AND ${n}`)
+    .join('');
+  const limit = `LIMIT ${PAGE_SIZE + 1}`;
+  const entries = `SELECT id, at FROM log_entry e WHERE ${inOrder}${also}`;
+  const sql = walked
+    ? `SELECT ${COLUMNS} FROM (SELECT at, entry_id FROM log_link WHERE ${inOrder} ORDER BY at DESC, entry_id DESC) AS l
+       CROSS JOIN LATERAL (SELECT * FROM log_entry WHERE id = l.entry_id AND at = l.at AND crew_id = $1 OFFSET 0) AS e
+       JOIN member m ON m.id = e.by_member WHERE true${also} ORDER BY l.at DESC, l.entry_id DESC ${limit}`
+    : `${sparse ? `WITH found AS MATERIALIZED (${entries})` : ''}
+       SELECT ${COLUMNS} FROM (${sparse ? 'SELECT id, at FROM found' : entries} ORDER BY at DESC, id DESC ${limit}) AS p
+       JOIN log_entry e ON e.id = p.id AND e.at = p.at JOIN member m ON m.id = e.by_member ORDER BY p.at DESC, p.id DESC`;
   return { sql, values };
 }
 
@@ -176,18 +194,23 @@ const correctionRow = z.object({
   withdrawn: z.boolean(),
 });
 
-/** SQL of what corrected some entries. $1 crew, $2 their ids */
+/** SQL of what corrected some entries. $1 crew, $2 their ids, $3 their times: a correction is of the time of what it corrects */
 export const CORRECTIONS_SQL = `SELECT e.id, e.at, m.name AS by, e.corrects, e.body ->> 'reason' AS reason,
     jsonb_typeof(e.body -> 'instead') = 'null' AS withdrawn
-  FROM log_entry e JOIN member m ON m.id = e.by_member WHERE e.crew_id = $1 AND e.corrects = ANY($2)`;
+  FROM log_entry e JOIN member m ON m.id = e.by_member WHERE e.crew_id = $1 AND e.corrects = ANY($2) AND e.at = ANY($3::timestamptz[])`;
 
 /** By what each of some entries was corrected. */
 async function correctionsOf(
   db: Database,
   crewId: string,
-  ids: readonly string[],
+  entries: readonly EntryRow[],
 ): Promise<ReadonlyMap<string, CorrectedBy>> {
-  const rows = await many(db, correctionRow, CORRECTIONS_SQL, [crewId, ids]);
+  if (entries.length === 0) return new Map();
+  const rows = await many(db, correctionRow, CORRECTIONS_SQL, [
+    crewId,
+    entries.map((r) => r.id),
+    [...new Set(entries.map((r) => r.at.toISOString()))],
+  ]);
   return new Map(
     rows.map((r) => [
       r.corrects,
@@ -203,7 +226,7 @@ async function entriesOf(
   rows: readonly EntryRow[],
 ): Promise<LogEntry[]> {
   const ids = rows.map((r) => r.id);
-  const corrected = await correctionsOf(db, crewId, ids);
+  const corrected = await correctionsOf(db, crewId, rows);
   const photos = await photosOf(db, crewId, ids);
   return rows.map((r): LogEntry => {
     const body = keptBodySchema.safeParse(r.body);
@@ -222,17 +245,23 @@ async function entriesOf(
   });
 }
 
+/** Most pages are full within so much of the log before where they begin: the rest is looked at only for those that are not. */
+const NEAR_MS = 92 * 86_400_000;
+
 /** A page of the log, newest first, and where the next one begins. */
 export async function logPage(
   db: Database,
   crewId: string,
   query: LogQuery,
 ): Promise<{ entries: LogEntry[]; next: readonly [string, string] | null }> {
-  const { sql, values } = logPageSql(crewId, query);
-  const { page, next } = pageOf(await many(db, entryRow, sql, values), (r) => [
-    r.at.toISOString(),
-    r.id,
-  ]);
+  const begins = query.after ? Date.parse(query.after[0]) : Date.now();
+  const find = async (since: Date | null): Promise<EntryRow[]> => {
+    const { sql, values } = logPageSql(crewId, query, since);
+    return many(db, entryRow, sql, values);
+  };
+  const near = query.from === null ? await find(new Date(begins - NEAR_MS)) : [];
+  const rows = near.length > PAGE_SIZE ? near : await find(null);
+  const { page, next } = pageOf(rows, (r) => [r.at.toISOString(), r.id]);
   return { entries: await entriesOf(db, crewId, page), next };
 }
 
