@@ -91,7 +91,6 @@ const step =
   };
 await picture('knots', {}, knot('/knots'));
 await picture('knot', {}, knot('/knots/bowline', step(2)));
-await picture('which', {}, knot('/knots/which?job=rail&c=wet,untie&mbs=20000'));
 await picture(
   'tied',
   {},
@@ -119,21 +118,16 @@ await picture(
     await p.page.mouse.click(5, 600);
   }),
 );
-/** A page of the locker as its keeper sees it; a path may name a thing by its tag. */
+/** A page of the locker as its keeper sees it. */
 const locker =
-  (path: string, more: (p: Person) => Promise<void> = async () => {}) =>
+  (path: string) =>
   async (p: Person): Promise<void> => {
     await p.comeInAs('Sunniva Dale');
-    const [, tag, rest] = /^tag:([^/]+)(.*)$/.exec(path) ?? [];
-    await p.goto(
-      tag
-        ? `/locker/${(await p.api('GET', `/tags/${tag}`)).json['id'] as string}${rest ?? ''}`
-        : path,
-    );
-    await more(p);
+    await p.goto(path);
   };
 await picture('locker', {}, locker('/locker'));
-await picture('gear', {}, locker('tag:PE-12-1'));
+await picture('log', {}, knot('/log'));
+await picture('log-counts', {}, knot('/log/counts'));
 await picture('standing', {}, async (p) => {
   await p.comeInAs('Tomas Quill');
   await p.goto('/drills/standing');

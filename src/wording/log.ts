@@ -99,6 +99,18 @@ function wordReadings(
   return beforeN === null ? 'not measured' : `was at ${read(beforeN)}`;
 }
 
+function wordIncident({
+  cause,
+  knot: id,
+  what,
+  hurt,
+}: Extract<KeptBody, { kind: 'incident' }>): string {
+  const of = id ? ` (${ENTRY_NAMES[id]})` : '';
+  const known = cause === 'other' || cause === 'not-known' ? '' : `${CAUSE_WORDS[cause]}${of}. `;
+  const unknown = cause === 'not-known' ? ` Cause not known yet${of}.` : '';
+  return `${known}${what}${unknown}${hurt ? ' Somebody was hurt.' : ''}`;
+}
+
 /** What an entry says, in a line or two; null body: another program wrote it. */
 export function wordEntry(entry: Pick<LogEntry, 'body' | 'facts'>, units: UnitChoice): string {
   const { body, facts } = entry;
@@ -122,7 +134,7 @@ export function wordEntry(entry: Pick<LogEntry, 'body' | 'facts'>, units: UnitCh
         .filter(Boolean)
         .join('. ');
     case 'incident':
-      return `${CAUSE_WORDS[body.cause]}${body.knot ? ` (${ENTRY_NAMES[body.knot]})` : ''}. ${body.what}${body.hurt ? ' Somebody was hurt.' : ''}`;
+      return wordIncident(body);
     case 'rope-event':
       return body.happened.kind === 'corrected'
         ? `Corrected: ${body.happened.reason}`

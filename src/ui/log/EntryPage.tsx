@@ -10,6 +10,7 @@ import { formatQuantity, type UnitChoice } from '@/core/units';
 import { entryTitle, wordEntry, wordLock, wordMaterial } from '@/wording/log';
 import { useMember } from '../frame/MemberContext';
 import { Button } from '../kit/Button';
+import { Cluster } from '../kit/layout';
 import { Figure, Label, Small } from '../kit/text';
 import { VerdictMark } from '../kit/VerdictMark';
 import { orMissing } from '../orMissing';
@@ -74,11 +75,14 @@ function Frozen({ frozen }: { frozen: NonNullable<Facts['frozen']> }) {
   return (
     <section aria-label="As it was secured">
       <h2>As it was secured</h2>
-      <p>
-        <VerdictMark verdict={frozen.verdict} /> version {frozen.version},{' '}
-        {frozen.massKg === null ? 'mass not known' : formatQuantity(frozen.massKg, 'mass', units)},
-        on {frozen.deck}
-      </p>
+      <Cluster $top={6} $bottom={8}>
+        <VerdictMark verdict={frozen.verdict} />
+        <span>
+          version {frozen.version},{' '}
+          {frozen.massKg === null ? 'mass not known' : formatQuantity(frozen.massKg, 'mass', units)}
+          , on {frozen.deck}
+        </span>
+      </Cluster>
       <Lines aria-label="Lines">
         {frozen.lines.map((l) => (
           <li key={l.id}>
