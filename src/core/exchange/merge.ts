@@ -35,12 +35,8 @@ function ofThings(
   const first = ordered(ids(base), ids(mine), ids(theirs));
   const all = [...new Set([...first, ...ids(theirs), ...ids(mine)])];
   return all.flatMap((id): Thing[] => {
-    const [b, m, t] = [was!.get(id), my!.get(id), their!.get(id)];
-    // Taken away by one: that stands if the other left it as it was.
-    if (b && !m) return t === undefined || same(b, t) ? [] : overlap();
-    if (b && !t) return same(b, m) ? [] : overlap();
-    if (!b && m && t) return same(m, t) ? [t] : overlap();
-    return [b ? (merged(b, m, t) as Thing) : (m ?? t)!];
+    const one = whole(was!.get(id), my!.get(id), their!.get(id)) as Thing | undefined;
+    return one === undefined ? [] : [one];
   });
 }
 
@@ -48,28 +44,52 @@ function overlap(): never {
   throw new Overlap();
 }
 
-function merged(base: unknown, mine: unknown, theirs: unknown): unknown {
+/** What is one thing and stays one: whoever changed it, or took it away, has their way; two cannot. */
+function whole(base: unknown, mine: unknown, theirs: unknown): unknown {
   if (same(mine, base) || same(mine, theirs)) return theirs;
-  if (same(theirs, base)) return mine;
-  if (areThings(base) && areThings(mine) && areThings(theirs)) return ofThings(base, mine, theirs);
-  if (!isRecord(base) || !isRecord(mine) || !isRecord(theirs)) return overlap();
-  // A thing that became one of another kind is no sum of both.
-  if (base['kind'] !== mine['kind'] || base['kind'] !== theirs['kind']) return overlap();
+  return same(theirs, base) ? mine : overlap();
+}
+
+/** Says which deck it is. A capacity that was read on one deck must not come to stand on another. */
+const IDENTITY = ['keptAs', 'name', 'lengthM', 'widthM'];
+
+/** A deck: what only one of two changed stands, as long as both speak of the same deck. */
+function ofDeck(base: Loose, mine: Loose, theirs: Loose): unknown {
+  const another = IDENTITY.some(
+    (key) => !same(base[key], mine[key]) || !same(base[key], theirs[key]),
+  );
+  return another ? whole(base, mine, theirs) : ofFields(base, mine, theirs, whole);
+}
+
+type Merge = (base: unknown, mine: unknown, theirs: unknown, key: string) => unknown;
+
+function ofFields(base: Loose, mine: Loose, theirs: Loose, merge: Merge): Loose {
   const keys = new Set([...Object.keys(theirs), ...Object.keys(mine)]);
   return Object.fromEntries(
     [...keys]
-      .map((key) => [key, merged(base[key], mine[key], theirs[key])] as const)
-      .filter(([, value]) => value !== undefined),
+      .map((key) => {
+        const [b, m, t] = [base[key], mine[key], theirs[key]];
+        return areThings(b) && areThings(m) && areThings(t)
+          ? [key, ofThings(b, m, t)]
+          : [key, merge(b, m, t, key)];
+      })
+      .filter(([, value]) => value !== undefined) as [string, unknown][],
   );
 }
 
+const ofDocument: Merge = (base, mine, theirs, key) =>
+  key === 'deck' && isRecord(base) && isRecord(mine) && isRecord(theirs)
+    ? ofDeck(base, mine, theirs)
+    : whole(base, mine, theirs);
+
 /**
- * What two people made of the same document, both kept: whatever only one of them changed stands as they changed it.
- * @returns null where both changed the same in different ways
+ * What two people made of the same document, both kept: whatever only one of them changed stands as they changed it. A line, a unit, an
+ * anchor is one thing: figures of two hands are never put together in it.
+ * @returns null where both changed the same
  */
 export function mergeOf<D>(base: D, mine: D, theirs: D): D | null {
   try {
-    return merged(base, mine, theirs) as D;
+    return ofFields(base as Loose, mine as Loose, theirs as Loose, ofDocument) as D;
   } catch (error) {
     if (error instanceof Overlap) return null;
     throw error;

@@ -24,10 +24,13 @@ declare const self: ServiceWorkerGlobalScope;
 /** A network that says nothing for so long is none: then what is kept is shown. */
 const PATIENCE_S = 6;
 
-/** Pages, and the cards of plans: whoever opens one in a yard wants what was kept rather than nothing. */
+/** Rooms of a crew, and the cards of plans; never the door, or an address with a secret in it. */
+const KEPT =
+  /^\/((today|loads|locker|bench|knots|drills|log)(\/|$)|api\/v1\/plans\/[^/]+\/card\.pdf$)/;
 const isKept = ({ request, url }: { request: Request; url: URL }): boolean =>
   url.origin === self.location.origin &&
-  (request.mode === 'navigate' || /^\/api\/v1\/plans\/[^/]+\/card\.pdf$/.test(url.pathname));
+  (request.mode === 'navigate' || url.pathname.endsWith('.pdf')) &&
+  KEPT.test(url.pathname);
 
 /** A worker of the page reads what it is to do off its own address: it must not get that of the file that was kept. */
 const withoutAddress: SerwistPlugin = {
