@@ -151,7 +151,10 @@ async function one({ caller: [who, cookie], method, path, body, headers }: Bad):
       ...(bodied ? { body } : {}),
     });
     status = response.status;
-    text = await response.text();
+    // A stream of events says nothing more, and never ends by itself.
+    if (response.headers.get('content-type')?.includes('event-stream'))
+      await response.body?.cancel();
+    else text = await response.text();
   } catch (error) {
     faults.push(`no answer: ${method} ${path.slice(0, 120)} (${String(error)})`);
   }
