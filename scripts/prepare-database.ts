@@ -2,6 +2,7 @@ import { migrate } from '@/db/migrate';
 import { pool, transaction } from '@/db/pool';
 import { allowApplication } from '@/db/roles';
 import { anyCrew } from '@/db/queries/crews';
+import { makeLogMonths } from '@/db/queries/log-entries';
 import { anyDemo } from '@/db/queries/members';
 import { loadDemo } from './lib/demo';
 
@@ -9,6 +10,7 @@ import { loadDemo } from './lib/demo';
 const { DATABASE_URL: url, APPLICATION_URL: applicationUrl = url } = process.env;
 if (!url || !applicationUrl) throw new Error('DATABASE_URL is not set');
 await migrate(url);
+await makeLogMonths(pool(), new Date());
 if (applicationUrl !== url) await allowApplication(pool(), new URL(applicationUrl));
 const wanted = process.argv.find((a) => a.startsWith('--demo='))?.slice('--demo='.length) ?? 'no';
 const load =

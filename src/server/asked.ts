@@ -19,3 +19,16 @@ export function choiceAsked<T extends string>(
     throw refuse(422, 'invalid-value', { choices: choices.join(', ') }, [key]);
   return found;
 }
+
+/** One of several words in an address; null where none is asked for. @throws Refusal 422 for another */
+export function oneOf<T extends string>(
+  search: URLSearchParams,
+  name: string,
+  choices: readonly T[],
+): T | null {
+  const asked = search.get(name);
+  if (asked === null || asked === '') return null;
+  const found = choices.find((c) => c === asked);
+  if (!found) throw refuse(422, 'invalid-value', { choices: choices.join(', ') }, [name]);
+  return found;
+}

@@ -25,23 +25,12 @@ import { addGearEvent, gearHistory } from '@/db/queries/gear-events';
 import { holdParts, partFacts } from '@/db/queries/kept-parts';
 import { GEAR_SORTS, type GearQuery } from '@/db/queries/gear-list';
 import type { Member } from '@/db/queries/members';
+import { oneOf } from './asked';
 import { isDay, readMarker, searchText } from './documents';
 import { dayOf, latestToday } from './days';
 import { rejudgePlansUsing } from './judging';
 import { logRopeEvent } from './log-book/add';
 import { Refusal, refuse } from './problem';
-
-function oneOf<T extends string>(
-  search: URLSearchParams,
-  name: string,
-  choices: readonly T[],
-): T | null {
-  const asked = search.get(name);
-  if (asked === null || asked === '') return null;
-  const found = choices.find((c) => c === asked);
-  if (!found) throw refuse(422, 'invalid-value', { choices: choices.join(', ') }, [name]);
-  return found;
-}
 
 /** A length in metres out of an address. */
 export function lengthOf(search: URLSearchParams, name: string, most: number): number | null {

@@ -5,6 +5,7 @@ import { type Database, NotFoundError, pool } from '@/db/pool';
 import { UnreadableError } from '@/db/unreadable';
 import type { Member } from '@/db/queries/members';
 import { type Theme, THEME_COOKIE, THEMES } from '@/wording/themes';
+import type { Address } from './asked';
 import { Refusal } from './problem';
 import { memberOfToken, SESSION_COOKIE } from './session';
 
@@ -15,9 +16,7 @@ export async function wantedTheme(): Promise<Theme> {
 }
 
 /** What stands behind the question mark of a page; what is said twice counts once. */
-export const searchOf = (
-  asked: Readonly<Record<string, string | string[] | undefined>>,
-): URLSearchParams =>
+export const searchOf = (asked: Address): URLSearchParams =>
   new URLSearchParams(
     Object.entries(asked).flatMap(([key, value]) => {
       const one = Array.isArray(value) ? value[0] : value;

@@ -1,5 +1,3 @@
-import type { LineState } from '../securement/road/vocabulary';
-
 /** What an entry of the log is of. */
 export const LOG_KINDS = [
   'securement',
@@ -39,9 +37,6 @@ export const CAUSES = [
   'not-known',
 ] as const;
 export type Cause = (typeof CAUSES)[number];
-
-/** States in which a line had come loose. */
-export const LOOSE_STATES: readonly LineState[] = ['slack', 're-hauled'];
 
 /** Photos of one entry at most, and bytes of each as it is sent. */
 export const MOST_PHOTOS = 4;

@@ -3,15 +3,11 @@ import { type Facts, factsSchema, type KeptBody } from '@/core/log/kept';
 import type { Plan } from '@/core/securement/plan';
 import type { Check } from '@/core/securement/road/schema';
 import { UNIT_CHOICES } from '@/core/units';
-import { tell } from '@/db/news';
 import type { Database } from '@/db/pool';
 import { addLogEntry } from '@/db/queries/log-entries';
 import type { Member } from '@/db/queries/members';
 import { entryTitle, wordEntry } from '@/wording/log';
 import { factsOfCheck } from './facts';
-
-/** The topic that tells of a crew's log. */
-export const logTopic = (crewId: string): string => `log ${crewId}`;
 
 /** What an entry is found by: what it says in both systems of units, and whom and what it is about. */
 function textOf(member: Member, body: KeptBody, facts: Facts): string {
@@ -28,7 +24,7 @@ function textOf(member: Member, body: KeptBody, facts: Facts): string {
   ].join(' ');
 }
 
-/** Adds an entry and tells whoever looks at the log. Call inside a transaction. */
+/** Adds an entry with the words it is found by. Call inside a transaction. @returns its id */
 export async function addEntry(
   db: Database,
   member: Member,
@@ -41,14 +37,12 @@ export async function addEntry(
     readonly now: Date;
   },
 ): Promise<string> {
-  const id = await addLogEntry(db, {
+  return addLogEntry(db, {
     ...entry,
     crewId: member.crewId,
     memberId: member.id,
     text: textOf(member, entry.body, entry.facts),
   });
-  await tell(db, logTopic(member.crewId));
-  return id;
 }
 
 /** A check on the road is in the log too, under its own id. Call inside the transaction that adds it. */

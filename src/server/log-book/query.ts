@@ -4,6 +4,7 @@ import { LOG_KINDS } from '@/core/log/vocabulary';
 import { nameKey } from '@/db/queries/crews';
 import type { LinkKind, LogQuery } from '@/db/queries/log-entries';
 import { daysLater } from '@/core/gear/due';
+import { oneOf } from '../asked';
 import { dayOf } from '../days';
 import { isDay, readMarker, searchText } from '../documents';
 import { refuse } from '../problem';
@@ -24,18 +25,6 @@ function idAsked(search: URLSearchParams, name: string): string | null {
   return asked;
 }
 
-function choice<T extends string>(
-  search: URLSearchParams,
-  name: string,
-  choices: readonly T[],
-): T | null {
-  const asked = search.get(name);
-  if (asked === null || asked === '') return null;
-  const found = choices.find((c) => c === asked);
-  if (!found) throw refuse(422, 'invalid-value', { choices: choices.join(', ') }, [name]);
-  return found;
-}
-
 /** The one view that is asked for. @throws Refusal 422 for several */
 function linkAsked(search: URLSearchParams): LogQuery['link'] {
   const deck = nameKey((search.get('deck') ?? '').replaceAll('\0', '').slice(0, 80));
@@ -43,7 +32,7 @@ function linkAsked(search: URLSearchParams): LogQuery['link'] {
     ['gear', idAsked(search, 'gear')],
     ['person', idAsked(search, 'person')],
     ['deck', deck || null],
-    ['knot', choice(search, 'knot', ENTRY_IDS)],
+    ['knot', oneOf(search, 'knot', ENTRY_IDS)],
   ];
   const asked = views.flatMap(([what, ref]) => (ref === null ? [] : [{ what, ref }]));
   if (asked.length > 1) throw refuse(422, 'one-view', {}, [asked[1]!.what]);
@@ -52,7 +41,7 @@ function linkAsked(search: URLSearchParams): LogQuery['link'] {
 
 /** What of the log is asked for, out of an address. @throws Refusal 422 with the place */
 export const logQuery = (search: URLSearchParams): LogQuery => ({
-  kind: choice(search, 'kind', LOG_KINDS),
+  kind: oneOf(search, 'kind', LOG_KINDS),
   planId: idAsked(search, 'plan'),
   link: linkAsked(search),
   from: dayAsked(search, 'from'),

@@ -2,6 +2,7 @@ import { pool } from '@/db/pool';
 import { logPage } from '@/db/queries/log-entries';
 import { writeMarker } from '@/server/documents';
 import { entryChoices, viewNamed } from '@/server/log-book/pages';
+import type { Address } from '@/server/asked';
 import { logQuery } from '@/server/log-book/query';
 import { memberOrFirstPage, searchOf, shownOrNotFound } from '@/server/page';
 import { LogRoom } from '@/ui/log/LogRoom';
@@ -9,7 +10,7 @@ import { LogRoom } from '@/ui/log/LogRoom';
 export const metadata = { title: 'Log · Vast Cleat' };
 
 interface Props {
-  readonly searchParams: Promise<Readonly<Record<string, string | string[] | undefined>>>;
+  readonly searchParams: Promise<Address>;
 }
 
 export default async function Log({ searchParams }: Props) {

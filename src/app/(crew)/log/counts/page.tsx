@@ -1,4 +1,5 @@
 import { pool } from '@/db/pool';
+import type { Address } from '@/server/asked';
 import { countsOf } from '@/server/log-book/counts';
 import { countedDays } from '@/server/log-book/query';
 import { memberOrFirstPage, searchOf } from '@/server/page';
@@ -8,7 +9,7 @@ import { CountsPage } from '@/ui/log/CountsPage';
 export const metadata = { title: 'What the log comes to · Vast Cleat' };
 
 interface Props {
-  readonly searchParams: Promise<Readonly<Record<string, string | string[] | undefined>>>;
+  readonly searchParams: Promise<Address>;
 }
 
 /** Days out of the address; what is no span of days shows the season. */
