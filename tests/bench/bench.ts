@@ -26,6 +26,7 @@ import { benchDragging } from './dragging';
 import { benchDrills } from './drills';
 import { benchHold, benchTyping } from './hold';
 import { benchLog } from './log';
+import { benchNews } from './news';
 import { benchPages, benchPulling, benchStage, benchTension, overweight } from './pages';
 import { print, percentile, spread, timed } from './report';
 
@@ -253,6 +254,7 @@ await benchList();
 await benchLocker();
 await benchDrills();
 await benchLog();
+await benchNews(process.env['OTHER_URL']!);
 benchCutting();
 await benchPages();
 await benchPulling();

@@ -76,6 +76,10 @@ export async function benchLog(): Promise<void> {
     ['words that none has together', 'line17 rope412'],
   ] as const)
     print(`log: search, ${what}`, spread(await timed(60, page({ search }))));
+  print(
+    'log: by deck and a word of 0.1 %',
+    spread(await timed(60, page({ link: deck, search: 'rope411' }))),
+  );
   const [from, until] = [new Date(Date.now() - 365 * 86_400_000), new Date()];
   print(
     'log: counts of a season',

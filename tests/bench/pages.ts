@@ -113,6 +113,7 @@ export async function benchPages(): Promise<void> {
     title: 'Weighed',
     skills: ['reef/plain'],
   });
+  const entry = await person.api('POST', '/log', { entry: { kind: 'note', what: 'Weighed.' } });
   const cookie = (await person.context.cookies()).map((c) => `${c.name}=${c.value}`).join('; ');
   for (const [name, route] of [
     ['/', '/'],
@@ -120,6 +121,9 @@ export async function benchPages(): Promise<void> {
     ['/loads', '/loads'],
     ['/loads/[id]', plan],
     ['/loads/[id]/print', `${plan}/print`],
+    ['/log', '/log'],
+    ['/log/[id]', `/log/${entry.json['id'] as string}`],
+    ['/log/counts', '/log/counts'],
     ['/crew', '/crew'],
     ['/knots', '/knots'],
     ['/knots/[id]', '/knots/bowline'],

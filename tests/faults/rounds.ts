@@ -1,18 +1,19 @@
 import { chmodSync, mkdtempSync } from 'node:fs';
 import path from 'node:path';
+import fc from 'fast-check';
 import { type Ask, Ledger } from '../support/ledger';
 import { clear, postmaster, Running, until } from '../support/running';
 
 /**
- * Kills the application, the start script and the database in turn, while programs write: nothing that was acknowledged
- * may be lost or doubled, and nobody puts anything right by hand. What ends is started again by the same command, as a
- * service manager would.
+ * Kills the application, the start script and the database at random, while programs write and devices lose and find their
+ * network: nothing that was acknowledged may be lost or doubled, and nobody puts anything right by hand. What ends is started
+ * again by the same command, as a service manager would.
  */
 const ROUNDS = Number(process.argv[2] ?? 60);
 const WRITERS = 6;
 const PORT = 3391;
-/** Writes to be acknowledged between one death and the next. */
-const BETWEEN = 12;
+/** Writes to be acknowledged between one death and the next, at most. */
+const BETWEEN = 24;
 
 const place = mkdtempSync('/var/tmp/vast-cleat-rounds-');
 chmodSync(place, 0o755);
@@ -56,12 +57,15 @@ const DEATHS = {
 } as const;
 const KINDS = Object.keys(DEATHS) as (keyof typeof DEATHS)[];
 
-for (let round = 1; round <= ROUNDS; round++) {
+const deaths = fc.sample(
+  fc.record({ kind: fc.constantFrom(...KINDS), after: fc.integer({ min: 1, max: BETWEEN }) }),
+  { numRuns: ROUNDS, seed: Number(process.env['SEED'] ?? 1) },
+);
+for (const [i, { kind, after }] of deaths.entries()) {
   const before = acknowledged();
-  await until(() => acknowledged() >= before + BETWEEN);
-  const kind = KINDS[round % KINDS.length]!;
+  await until(() => acknowledged() >= before + after);
   await DEATHS[kind]();
-  console.log(`round ${round}: ${kind} killed, ${acknowledged()} writes acknowledged so far`);
+  console.log(`round ${i + 1}: ${kind} killed, ${acknowledged()} writes acknowledged so far`);
 }
 const before = acknowledged();
 await until(() => acknowledged() >= before + BETWEEN);
@@ -75,6 +79,9 @@ console.log(
   `${acknowledged()} writes acknowledged; answers by status:`,
   Object.fromEntries(statuses),
 );
+const inLog = ledgers.reduce((n, l) => n + l.log.size, 0);
+const lost = ledgers.reduce((n, l) => n + l.device.lost, 0);
+console.log(`${inLog} notes in the log; ${lost} records of devices whose answer was lost`);
 console.log(faults.length === 0 ? 'none lost, none doubled' : faults.join('\n'));
 app.child.kill('SIGTERM');
 await app.ended;

@@ -1,5 +1,7 @@
 import { randomUUID } from 'node:crypto';
-import { demoDocument } from './demo';
+import { demoDocument, demoPlan } from './demo';
+import { Device } from './device';
+import { LogLedger } from './ledger-log';
 
 /** A request to the programming interface of a running application. */
 export type Ask = (
@@ -9,6 +11,8 @@ export type Ask = (
   headers?: Record<string, string>,
 ) => Promise<{ status: number; json: Record<string, unknown> }>;
 
+const LINES = demoPlan('water-tote').lines.map((l) => l.id);
+
 /** What a crew of programs wrote, and what was acknowledged of it. */
 export class Ledger {
   readonly plans = new Map<string, { version: number; notes: string }>();
@@ -16,13 +20,20 @@ export class Ledger {
   readonly places: string[] = [];
   acknowledged = 0;
   readonly statuses = new Map<number, number>();
+  readonly log: LogLedger;
+  readonly device: Device;
+  /** Checks that the device was given, by plan. */
+  private readonly checks = new Map<string, number>();
   private count = 0;
   private rope = '';
 
   constructor(
     private readonly ask: Ask,
     private readonly name: string,
-  ) {}
+  ) {
+    this.log = new LogLedger(ask, name);
+    this.device = new Device((...request) => this.sent(...request), name);
+  }
 
   private async sent(...request: Parameters<Ask>): ReturnType<Ask> {
     const answer = await this.ask(...request);
@@ -97,12 +108,41 @@ export class Ledger {
     await new Promise((resolve) => setTimeout(resolve, 100));
   }
 
+  /** A look at every line of a plan, left to the device. */
+  private async check(): Promise<void> {
+    const [id] = this.plans.keys();
+    if (id === undefined) return this.newPlan();
+    await this.device.record(`/plans/${id}/checks`, {
+      occasion: 'before-driving',
+      lines: LINES.map((lineId) => ({ lineId, state: 'tight' })),
+    });
+    this.checks.set(id, (this.checks.get(id) ?? 0) + 1);
+  }
+
+  /** What a day in the yard brings: the network goes, things are recorded, it comes back. */
+  private async yard(): Promise<void> {
+    this.device.hasNetwork = !this.device.hasNetwork;
+    await this.log.leaveTo(this.device);
+    await this.check();
+    if (this.device.hasNetwork) await this.device.reopen();
+  }
+
   /** Writes until it is told to stop, a bit of everything. */
   async write(stopped: () => boolean): Promise<void> {
-    for (let i = 0; !stopped(); i++)
-      await [() => this.save(), () => this.move(), () => this.newThing(), () => this.newPlan()][
-        i % 4
-      ]!();
+    const kinds = [
+      () => this.save(),
+      () => this.move(),
+      () => this.log.write((path, body) => this.insist(path, body)),
+      () => this.yard(),
+      () => this.newThing(),
+      () => this.newPlan(),
+    ];
+    for (let i = 0; !stopped(); i++) await kinds[i % kinds.length]!();
+    this.device.hasNetwork = true;
+    while (this.device.waiting().some((e) => e.refused === null)) {
+      await this.device.reopen();
+      await new Promise((resolve) => setTimeout(resolve, 100));
+    }
   }
 
   /** What was acknowledged and is not there exactly once; empty when all is well. */
@@ -132,6 +172,25 @@ export class Ledger {
       if (kept.join() !== this.places.join())
         faults.push(`history: ${kept.length} kept, ${this.places.length} acknowledged`);
     }
-    return faults;
+    for (const [id, made] of this.checks) {
+      const kept = await this.checksOf(id);
+      if (kept !== made) faults.push(`checks of ${id}: ${kept} kept, ${made} made`);
+    }
+    for (const { words, refused } of this.device.waiting())
+      faults.push(`left on the device: ${words} ${JSON.stringify(refused)}`);
+    return [...faults, ...(await this.log.faults())];
+  }
+
+  /** Checks of a plan, page by page. */
+  private async checksOf(id: string): Promise<number> {
+    let count = 0;
+    let after: unknown = null;
+    do {
+      const asked = typeof after === 'string' ? `?after=${encodeURIComponent(after)}` : '';
+      const { json } = await this.ask('GET', `/plans/${id}/checks${asked}`);
+      count += (json['checks'] as unknown[]).length;
+      after = json['next'];
+    } while (after !== null);
+    return count;
   }
 }
