@@ -59,6 +59,7 @@ const UI = [
   'drills',
   'talk',
   'road',
+  'drive',
   'kept',
   'log',
   'today',
@@ -110,9 +111,10 @@ export default tseslint.config(
     rules: {
       ...barred([
         {
-          regex: '^(?!\\.{1,2}/|zod$|date-fns/|fastest-levenshtein$|ts-fsrs$|pure-rand/)',
+          regex:
+            '^(?!\\.{1,2}/|zod$|date-fns/|fastest-levenshtein$|ts-fsrs$|pure-rand/|ml-matrix$)',
           message:
-            'core imports nothing but itself, zod, date-fns, fastest-levenshtein, ts-fsrs and pure-rand',
+            'core imports nothing but itself, zod, date-fns, fastest-levenshtein, ts-fsrs, pure-rand and ml-matrix',
         },
       ]),
       'no-restricted-globals': [

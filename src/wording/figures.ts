@@ -32,6 +32,8 @@ export function wordValue(
       return Math.abs(value) < 1000
         ? `${formatNumber(value, rounding)}\u00a0N/m`
         : `${formatNumber(value / 1000, rounding)}\u00a0kN/m`;
+    case 'J':
+      return `${formatNumber(value, rounding)}\u00a0J`;
     case 'ratio':
       return formatNumber(value, rounding);
   }

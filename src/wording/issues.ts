@@ -32,6 +32,9 @@ const ISSUES: Record<string, (v: Issue['values']) => string> = {
     v['nearest'] === null
       ? `“${v['key']}” is not known here. Take it out.`
       : `“${v['key']}” is not known here. Did you mean “${v['nearest']}”?`,
+  'course-not-onward': (v) => `Point ${v['at']} of the drive must come after the one before it.`,
+  'course-without-time': (v) =>
+    `A drive needs a column of its time in seconds, “time s”. Found: ${v['headers']}.`,
   'id-twice': (v) => `The id “${v['id']}” is used twice. Ids must differ.`,
   'path-token': (v) =>
     `${ofKnot(v)}token ${v['place']}, “${v['token']}”, is neither a point (x,y) nor marks (O, U, .).`,

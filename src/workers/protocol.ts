@@ -1,5 +1,6 @@
 import type { CutPlan } from '@/core/cutting/plan';
 import type { CutJob } from '@/core/cutting/problem';
+import type { DriveAsk, LimitBeside, PlanDrive } from '@/core/securement/drive/plan-drive';
 import type { Plan } from '@/core/securement/plan';
 import type { HoldMap } from '@/core/securement/hold/map';
 import type { KeptFact } from '@/core/securement/locker-word';
@@ -96,3 +97,16 @@ export interface TraceAnswer {
   readonly naming: Naming;
   readonly against: Against | null;
 }
+
+/** What the page asks of the drive worker: a drive of a plan, or (null) what elastic lines reach of the map. */
+export interface DriveRequest {
+  readonly protocol: typeof PROTOCOL;
+  readonly id: number;
+  readonly plan: Plan;
+  readonly ask: DriveAsk | null;
+}
+
+export type DriveAnswer = { readonly protocol: typeof PROTOCOL; readonly id: number } & (
+  | { readonly kind: 'drive'; readonly drive: PlanDrive }
+  | { readonly kind: 'limits'; readonly limits: readonly LimitBeside[] | null }
+);

@@ -32,6 +32,8 @@ export interface Run {
   readonly kind: ElementKindId;
   /** The rope it is; null: something that is not knotted. */
   readonly rope: Rope | null;
+  /** EA: the force at which it would be twice as long, N; null: not known. */
+  readonly stiffnessN: number | null;
   /** Why no knot is tied in it; null: knots are. */
   readonly noKnots: PlaceProblem | null;
   /**

@@ -3,7 +3,7 @@
  * `traced` (builds the tree that screen, print, drills and the programming interface read) and `bare`
  * (numbers only, for hot loops), so that the formula shown can never drift from the formula used.
  */
-export type WorkingUnit = 'N' | 'm' | 'kg' | 'rad' | 'g' | 'ratio' | 'count' | 'N/m';
+export type WorkingUnit = 'N' | 'm' | 'kg' | 'rad' | 'g' | 'ratio' | 'count' | 'N/m' | 'J';
 
 /** How far a number may be trusted, and which mark it wears on screen. */
 export type Confidence =

@@ -11,11 +11,12 @@ import {
   wrapsAnswer,
 } from './answers/compute';
 import { PLAN } from '@/core/securement/plan';
-import { endpoint, upgradeOf } from './endpoint';
+import { driveAnswer } from './answers/drive';
+import { endpoint, upgradeAt, upgradeOf } from './endpoint';
 import { assessExample, lineExample, rulesExample } from './examples';
 import { holdAnswer } from './answers/hold';
 import { holdBody, holdExample } from './hold-schemas';
-import { lineBody, planBody, rulesBody } from './schemas';
+import { driveBody, lineBody, planBody, rulesBody } from './schemas';
 import {
   runBody,
   runExample,
@@ -67,6 +68,19 @@ export const COMPUTE_API = {
     answers: holdAnswer,
     answer:
       'The contacts that were found; for each direction the largest acceleration that is held in g (null: dragged), how it gives way and which units move, what each line and board adds and what each newton more of a line would, and the velocities at that moment (the multipliers)',
+  }),
+  drive: endpoint({
+    method: 'POST',
+    path: '/drive',
+    summary:
+      'Take a plan for a test drive: pushed slowly toward a side, along pieces, or along a course of its own; nothing is stored',
+    body: driveBody,
+    upgrade: upgradeAt('plan', PLAN),
+    action: null,
+    example: { plan: assessExample, drive: { kind: 'pieces', pieces: ['brake', 'bend-left'] } },
+    answers: driveAnswer,
+    answer:
+      'Pictures (how far each unit moved and turned, what each line bears), what happened, where the energy went; and for each direction what elastic lines reach of the hold map. What is unknown is taken at its worst',
   }),
   line: endpoint({
     method: 'POST',

@@ -1,4 +1,5 @@
 import { z } from 'zod';
+import { driveAskSchema } from '@/core/securement/drive/schema';
 import { planSchema } from '@/core/securement/plan';
 import { RULE_SET_IDS } from '@/core/securement/rule-set-ids';
 import { intervalsSchema } from '@/core/gear/intervals';
@@ -124,3 +125,9 @@ export const deleteCrewBody = z.strictObject({
   password: z.string().min(1).max(200),
 });
 export const planBody = planSchema;
+
+/** A plan and what is driven with it. */
+export const driveBody = z.strictObject({
+  plan: planSchema,
+  drive: driveAskSchema.default({ kind: 'slow', towardRad: 0 }),
+});

@@ -13,6 +13,8 @@ import {
   type TalkSheetWork,
   type CompareWork,
   type Comparison,
+  type DriveWork,
+  type Driven,
   judge,
   type JudgeWork,
   type TagWork,
@@ -132,13 +134,21 @@ export async function drawLogSheet(work: LogSheetWork): Promise<Buffer> {
   );
 }
 
-/** A plan under every rule set with what would help, in a thread. @throws Refusal 503 while too many wait for theirs */
-export async function compareInThread(work: CompareWork): Promise<Comparison> {
+/** What anybody may ask for and takes long, in a thread. @throws Refusal 503 while too many wait for theirs */
+async function inComparisonThread(name: string, work: unknown): Promise<unknown> {
   const pool = comparisonThreads();
   if (pool.queueSize >= MOST_COMPARISONS_WAITING)
     throw refuse(503, 'busy', {}, [], { 'retry-after': '5' });
-  return (await pool.run(work, { name: 'compare', signal: patience() })) as Comparison;
+  return await pool.run(work, { name, signal: patience() });
 }
+
+/** A plan under every rule set with what would help. See {@link inComparisonThread}. */
+export const compareInThread = async (work: CompareWork): Promise<Comparison> =>
+  (await inComparisonThread('compare', work)) as Comparison;
+
+/** A plan on a test drive. See {@link inComparisonThread}. */
+export const driveInThread = async (work: DriveWork): Promise<Driven> =>
+  (await inComparisonThread('drive', work)) as Driven;
 
 /** Reads a file of things, and keeps them, in a thread. */
 export const importInThread = (work: ImportWork): Promise<Result<ImportReport>> =>

@@ -6,6 +6,7 @@ import { fail, type Result } from '@/core/result';
 import { isAway } from '@/db/away';
 import type { ImportReport, ImportWork } from '../gear-import/import';
 import type { computeComparison } from '../api/comparison';
+import type { computeDrive } from '../api/drive';
 import type { CardText } from '../card';
 import type { PaperId } from '../papers';
 import type { CertificateText } from '../records/certificate';
@@ -15,6 +16,8 @@ import type { TagText } from '../tag-sheet';
 import type { LabelSheetId } from '../tag-sheets';
 
 export type Comparison = ReturnType<typeof computeComparison>;
+export type Driven = ReturnType<typeof computeDrive>;
+export type DriveWork = Parameters<typeof computeDrive>[0];
 export type VerdictId = (typeof VERDICTS)[number];
 
 /** A plan as it is kept, to be judged. */
@@ -50,6 +53,10 @@ export const compare = async ({ plan, facts }: CompareWork): Promise<Comparison>
     plan,
     facts ? new Map(facts) : LOCKER_NOT_ASKED,
   );
+
+/** A plan on a test drive. */
+export const drive = async (body: DriveWork): Promise<Driven> =>
+  (await import('../api/drive')).computeDrive(body);
 
 export interface TagWork {
   readonly tags: readonly TagText[];

@@ -2,7 +2,7 @@ import { register } from 'tsx/esm/api';
 
 /** What runs in threads of its own. Plain JavaScript: a thread begins without what reads TypeScript. */
 register();
-const { card, certificate, compare, importFile, judge, logSheet, tags, talkSheet } =
+const { card, certificate, compare, drive, importFile, judge, logSheet, tags, talkSheet } =
   await import('./work.ts');
 
-export { card, certificate, compare, importFile, judge, logSheet, tags, talkSheet };
+export { card, certificate, compare, drive, importFile, judge, logSheet, tags, talkSheet };

@@ -172,6 +172,7 @@ export function Planner({
               size={size}
               onSize={setSize}
               onShow={showLine}
+              driveHref={`/loads/${stored.id}/drive`}
             />
           </StagePart>
           <FieldsPart $size={size}>

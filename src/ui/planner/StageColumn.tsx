@@ -1,5 +1,6 @@
 'use client';
 import dynamic from 'next/dynamic';
+import Link from 'next/link';
 import { memo, useEffect, useRef, useState } from 'react';
 import styled from 'styled-components';
 import { LOCKER_NOT_ASKED } from '@/core/securement/locker-word';
@@ -13,6 +14,7 @@ import { MapWords } from '../deck/MapWords';
 import { useDraftJudged } from '../deck/useDraft';
 import { useScene, useSceneMaker } from '../deck/useScene';
 import { useMember } from '../frame/MemberContext';
+import { ButtonLink } from '../kit/Button';
 import { orMissing } from '../orMissing';
 import { Section } from './Section';
 import type { PlanEditor } from './usePlanner';
@@ -48,6 +50,7 @@ export const StageColumn = memo(function StageColumn({
   size,
   onSize,
   onShow,
+  driveHref,
 }: {
   editor: PlanEditor;
   /** The plan as it was drawn when it was served. */
@@ -57,6 +60,7 @@ export const StageColumn = memo(function StageColumn({
   size: StageSize;
   onSize: (size: StageSize) => void;
   onShow: (number: number) => void;
+  driveHref: string;
 }) {
   const { units } = useMember();
   const { plan, drawn, assessment, hand, draft } = editor;
@@ -90,6 +94,9 @@ export const StageColumn = memo(function StageColumn({
         stage={stage}
       />
       <MapWords map={hold.map} fresh={hold.fresh} plan={drawn} />
+      <ButtonLink as={Link} $kind="quiet" href={driveHref} prefetch={false}>
+        Take it for a test drive
+      </ButtonLink>
       {scene.faults.length > 0 ? (
         <Faults aria-label="Marked on the deck">
           {scene.faults.map((f, i) => (

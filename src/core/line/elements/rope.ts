@@ -2,6 +2,8 @@ import { ropeOf } from '../../gear/rating';
 import { CONDITION_FACTORS } from '../../rope/condition';
 import { plainRope } from '../../rope/plain';
 import type { Rope } from '../../rope/rope';
+import { stiffness } from '../../rope/strength';
+import { bare } from '../../working/working';
 import { makePlace } from '../place';
 import type { ElementKind } from './kind';
 import { noLoss, ropePlace } from './rope-places';
@@ -32,7 +34,13 @@ export const ropeKind: ElementKind<'rope'> = {
     lengthM: null,
   },
   endsFastened: true,
-  run: ({ rope }) => ({ kind: 'rope', rope, noKnots: null, overEdge: () => null }),
+  run: ({ rope }) => ({
+    kind: 'rope',
+    rope,
+    stiffnessN: stiffness(bare, rope),
+    noKnots: null,
+    overEdge: () => null,
+  }),
   gear: {
     item: 'rope',
     worse: ({ rope }, { gear: { item, code }, state }) =>

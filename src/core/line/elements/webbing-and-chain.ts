@@ -7,6 +7,7 @@ import {
 import type { Tracer } from '../../working/working';
 import type { LineContext } from '../context';
 import { makePlace, type PlaceProblem, unknownCapacity } from '../place';
+import { chainStiffnessN, webbingStiffnessN } from './elasticity';
 import { lessMarked } from './gear-fits';
 import type { ElementKind } from './kind';
 import { atBreaking } from './marked';
@@ -69,9 +70,10 @@ export const webbingKind: ElementKind<'webbing'> = {
   kind: 'webbing',
   role: 'run',
   beginning: { widthM: 0.05, markedWllN: null, tag: '', gearId: null },
-  run: () => ({
+  run: (element) => ({
     kind: 'webbing',
     rope: null,
+    stiffnessN: webbingStiffnessN(element),
     noKnots: 'knot-in-webbing',
     overEdge: (shape, diameterM) =>
       shape === 'protected'
@@ -110,12 +112,13 @@ export const chainKind: ElementKind<'chain'> = {
   kind: 'chain',
   role: 'run',
   beginning: { grade: '70', sizeM: 0.009525, markedWllN: null, tag: '', gearId: null },
-  run: ({ sizeM }) => ({
+  run: (element) => ({
     kind: 'chain',
     rope: null,
+    stiffnessN: chainStiffnessN(element),
     noKnots: 'knot-in-chain',
     overEdge: (_shape, diameterM) =>
-      tooSharp(diameterM, CHAIN_LEAST_LINKS * sizeM, 'chain-over-edge'),
+      tooSharp(diameterM, CHAIN_LEAST_LINKS * element.sizeM, 'chain-over-edge'),
   }),
   gear: {
     item: 'chain',

@@ -4,6 +4,7 @@ import { formula, type Tracer } from '../../working/working';
 import type { LineContext } from '../context';
 import { makePlace, unknownCapacity } from '../place';
 import type { ElementOf } from '../schema';
+import { wireStiffnessN } from './elasticity';
 import type { ElementKind } from './kind';
 import { lessMarked } from './gear-fits';
 import { atBreaking } from './marked';
@@ -115,6 +116,7 @@ export const wireKind: ElementKind<'wire'> = {
   run: ({ sizeM }) => ({
     kind: 'wire',
     rope: null,
+    stiffnessN: wireStiffnessN({ sizeM }),
     noKnots: 'knot-in-wire',
     overEdge: (_shape, diameterM) =>
       diameterM === null

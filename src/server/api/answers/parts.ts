@@ -22,6 +22,7 @@ const UNITS = [
   'ratio',
   'count',
   'N/m',
+  'J',
 ] as const satisfies readonly Working['unit'][];
 
 export const unit = z.enum(UNITS);
