@@ -4,13 +4,14 @@
  * friction cone drawn round the true one.
  */
 import { describe, expect, it } from 'vitest';
-import { type Credit, driveLoadOf, driveModelOf } from '@/core/securement/drive/build';
+import { type Credit, driveLoadOf, driveModelOf, facedBy } from '@/core/securement/drive/build';
 import { courseOf, piecesOf } from '@/core/securement/drive/course';
 import { elasticLimit } from '@/core/securement/drive/elastic-limit';
 import { unclosed } from '@/core/securement/drive/energy';
 import type { DriveModel } from '@/core/securement/drive/model';
 import { driveAlong } from '@/core/securement/drive/pieces';
 import { slowDrive } from '@/core/securement/drive/slow';
+import { stepOf } from '@/core/securement/drive/swing';
 import { HoldSearch } from '@/core/securement/hold/limit';
 import { mapBoxes } from '@/core/securement/hold/map';
 import { PartStatics } from '@/core/securement/hold/part-statics';
@@ -24,7 +25,7 @@ import { randomOf } from './search/random';
 
 const PLANS = 500;
 /** As many are driven to the end. */
-const DRIVEN = 24;
+const DRIVEN = 8;
 
 interface Case {
   readonly seed: number;
@@ -57,7 +58,13 @@ function casesOf(seed: number): Case[] {
         seed,
         motion,
         weightPart: box.weightPart ?? 1,
-        model: (credit) => driveModelOf(part, problem, load.lines, credit),
+        model: (credit) =>
+          driveModelOf(
+            part,
+            credit === 'as-the-map' ? facedBy(problem, motion) : problem,
+            load.lines,
+            credit,
+          ),
         mostG: new HoldSearch(round).limit(motion)?.heldG ?? 0,
       },
     ];
@@ -95,7 +102,7 @@ describe('over random plans', () => {
       // Once it has gone, or something has broken, where it goes is not worth a per cent.
       if (whole.gaveWayAtG !== null || whole.events.some((e) => /parts|breaks/.test(e.kind)))
         continue;
-      const half = driveAlong(model, course, 0.0005)!;
+      const half = driveAlong(model, course, stepOf(model) / 2)!;
       compared += 1;
       expect(Math.abs(whole.mostMovedM - half.mostMovedM), `seed ${c.seed}`).toBeLessThan(
         0.01 * half.mostMovedM + 2e-5,
@@ -108,6 +115,6 @@ describe('over random plans', () => {
         );
       });
     }
-    expect(compared).toBeGreaterThan(5);
+    expect(compared).toBeGreaterThan(3);
   });
 });

@@ -4,6 +4,7 @@ import { STANDARD_GRAVITY } from '../../units/constants';
 import { bare } from '../../working/working';
 import { lineContext, lineFactsOf, sharingOf } from '../assess';
 import type { HoldLine, HoldProblem } from '../hold/problem';
+import { facing, type Motion } from '../hold/programme';
 import { type StaticsBody, staticsLoadOf, type StaticsPart } from '../hold/statics-load';
 import type { Point } from '../leg';
 import { placeUnits } from '../load/placed';
@@ -188,6 +189,12 @@ function lineOf(
     breakingN: credit === 'as-the-map' ? null : gives.breakingN,
   };
 }
+
+/** The boards that the map counts for a push: those the load is pushed toward. */
+export const facedBy = (problem: HoldProblem, motion: Motion): HoldProblem => ({
+  ...problem,
+  boards: problem.boards.filter((b) => facing(b, motion)),
+});
 
 /**
  * A part of a load as the test drive sees it: the same bodies, feet, boards and lines that statics judged in this problem,

@@ -5,7 +5,7 @@ import type { StaticsPart } from '../hold/statics-load';
 import type { Plan } from '../plan';
 import { ruleSet } from '../rules';
 import { type Direction, DIRECTIONS } from '../vocabulary';
-import { type DriveLoad, driveLoadOf, driveModelOf } from './build';
+import { type DriveLoad, driveLoadOf, driveModelOf, facedBy } from './build';
 import type { DrivePoint } from './course';
 import { type ElasticEnd, elasticLimit } from './elastic-limit';
 import { merged } from './merged';
@@ -83,7 +83,7 @@ function limitOf(
   const motion = MOTIONS[direction];
   const { problem, limit } = new PartStatics(part, statics).atWorst(box, motion);
   const mapG = limit === null ? null : Math.min(limit.heldG, rowsAlone(part, motion));
-  const model = driveModelOf(part, problem!, load.lines, 'as-the-map');
+  const model = driveModelOf(part, facedBy(problem!, motion), load.lines, 'as-the-map');
   const found = elasticLimit(model, motion.along, box.weightPart ?? 1);
   return {
     direction,
