@@ -51,6 +51,15 @@ await picture(
   }),
 );
 await picture(
+  'drive',
+  {},
+  plan('Fair on the flatbed', async (p) => {
+    await p.goto(`${new URL(p.page.url()).pathname}/drive`);
+    await p.page.waitForSelector('[data-driven=there]');
+    await p.page.waitForSelector('[data-limits=there]');
+  }),
+);
+await picture(
   'phone-check',
   { phone: true },
   plan('Water tote', async (p) => {

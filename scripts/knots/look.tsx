@@ -109,7 +109,7 @@ const html = `<html data-theme="${theme}"><style>${tokens} body{background:var(-
 mkdirSync('.data/knots-look', { recursive: true });
 const file: `${string}.png` =
   what === 'sheet' && id === 'all'
-    ? 'docs/screenshots/contact-sheet.png'
+    ? '.data/knots-look/contact-sheet.png'
     : `.data/knots-look/${id}-${px}-${theme}-${what}.png`;
 const browser = await launch();
 const page = await browser.newPage();

@@ -5,6 +5,7 @@ import { GIVEN_WAY_M, type WayOfGiving } from '@/core/securement/drive/vocabular
 import type { DriveEvent } from '@/core/securement/drive/watch';
 import type { Direction } from '@/core/securement/vocabulary';
 import { formatNumber, formatQuantity, type UnitChoice } from '@/core/units';
+import { capital } from './text';
 
 export type LineNames = ReadonlyMap<string, string>;
 
@@ -60,21 +61,40 @@ export function wordEvent(event: DriveEvent, names: LineNames, units: UnitChoice
     case 'line-parts':
       return `${named(names, lineId)} parts.`;
     case 'board-breaks':
-      return `${BOARD[limit ?? ''] ?? 'A board'} gives way.`.replace(/^./, (c) => c.toUpperCase());
+      return `${capital(BOARD[limit ?? ''] ?? 'a board')} gives way.`;
     case 'gives-way':
       return `It has gone ${far(GIVEN_WAY_M, units)}: it has given way.`;
   }
 }
 
-/** A whole drive in one sentence. */
-export function wordRun(run: DriveRun, slow: boolean, units: UnitChoice): string {
-  if (run.gaveWayAtG !== null && run.way !== null)
+/** What bears more than it may first, and from when on; null: nothing does before the load has given way. */
+function wordOver(
+  { events, gaveWayAtG }: DriveRun,
+  slow: boolean,
+  names: LineNames,
+): string | null {
+  const over = events.find((e) => e.kind === 'line-over' || e.kind === 'board-breaks');
+  const gone = events.find((e) => e.kind === 'gives-way');
+  if (!over || (gaveWayAtG !== null && gone && over.atS > gone.atS)) return null;
+  const from = slow
+    ? `from ${gOf(over.pushG)} on`
+    : `after ${formatNumber(over.atS, 'nearest', 2)}\u00a0s`;
+  return over.kind === 'line-over'
+    ? `${from} ${named(names, over.lineId)} is over its working load limit`
+    : `${from} ${BOARD[over.limit ?? ''] ?? 'a board'} is gone`;
+}
+
+/** A whole drive in a sentence or two: what bears more than it may is said before what holds. */
+export function wordRun(run: DriveRun, slow: boolean, names: LineNames, units: UnitChoice): string {
+  const over = wordOver(run, slow, names);
+  const first = over === null ? '' : `${capital(over)}. `;
+  if (run.gaveWayAtG !== null && run.way !== null) {
+    const at = gOf(run.gaveWayAtG);
     return slow
-      ? `It holds up to ${gOf(run.gaveWayAtG)}, then it ${GOES[run.way]}.`
-      : `It does not stay on: at ${gOf(run.gaveWayAtG)} it ${GOES[run.way]}.`;
-  const over = run.events.some((e) => e.kind === 'line-over' || e.kind === 'board-breaks');
-  const moved = `It moves ${far(run.mostMovedM, units)} at most`;
-  return over ? `${moved}, and something bears more than it may.` : `${moved}, and stays on.`;
+      ? `${first}${over === null ? `It stays where it is up to ${at}, then it` : `At ${at} it`} ${GOES[run.way]}.`
+      : `${first}It does not stay on: at ${at} it ${GOES[run.way]}.`;
+  }
+  return `${first}It moves ${far(run.mostMovedM, units)} at most${over === null ? ', and stays on' : ''}.`;
 }
 
 const END: Readonly<Record<ElasticEnd['kind'], string>> = {

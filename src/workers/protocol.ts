@@ -2,6 +2,8 @@ import type { CutPlan } from '@/core/cutting/plan';
 import type { CutJob } from '@/core/cutting/problem';
 import type { DriveAsk, LimitBeside, PlanDrive } from '@/core/securement/drive/plan-drive';
 import type { Plan } from '@/core/securement/plan';
+import type { Wanted } from '@/core/securement/uncertainty/draws';
+import type { DirectionSure } from '@/core/securement/uncertainty/summary';
 import type { HoldMap } from '@/core/securement/hold/map';
 import type { KeptFact } from '@/core/securement/locker-word';
 import type { KnotId } from '@/core/knot/knots';
@@ -110,3 +112,18 @@ export type DriveAnswer = { readonly protocol: typeof PROTOCOL; readonly id: num
   | { readonly kind: 'drive'; readonly drive: PlanDrive }
   | { readonly kind: 'limits'; readonly limits: readonly LimitBeside[] | null }
 );
+
+/** What the page asks of the worker that draws what is not sure. */
+export interface SureRequest {
+  readonly protocol: typeof PROTOCOL;
+  readonly plan: Plan;
+  readonly wanted: Wanted;
+}
+
+/** How many draws are done; in the end what they say. `refused`: a mass is not known. */
+export interface SureAnswer {
+  readonly protocol: typeof PROTOCOL;
+  readonly done: number;
+  readonly sure: readonly DirectionSure[] | null;
+  readonly refused: boolean;
+}

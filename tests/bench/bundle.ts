@@ -12,6 +12,7 @@ export const BUDGETS: Readonly<
   '/loads': { mostKb: 200, entry: 'src/ui/loads/PlanList.tsx' },
   '/loads/[id]': { mostKb: 235, entry: 'src/ui/planner/Planner.tsx' },
   '/loads/[id]/print': { mostKb: 200, entry: 'src/ui/planner/PrintSheet.tsx' },
+  '/loads/[id]/drive': { mostKb: 240, entry: 'src/ui/drive/DrivePage.tsx' },
   '/log': { mostKb: 240, entry: 'src/ui/log/LogRoom.tsx' },
   '/log/[id]': { mostKb: 240, entry: 'src/ui/log/EntryPage.tsx' },
   '/log/counts': { mostKb: 240, entry: 'src/ui/log/CountsPage.tsx' },

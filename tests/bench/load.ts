@@ -1,20 +1,28 @@
 import { readFileSync } from 'node:fs';
+import { chanceOf } from '@/core/chance';
 import { rope } from '../support/gear';
 import { demoDocument } from '../support/demo';
 import { percentile } from './report';
 
 /**
- * Many clients at once, each doing what people do, for some time: requests a second, and how long each route took.
- * `node … tests/bench/load.ts [seconds] [clients]`, against `APP_URL`; `APP_PID` names the process whose memory is told.
+ * Many people at once, each doing what people do, for some time: requests a second, and how long each route took.
+ * `node … tests/bench/load.ts [seconds] [people]`, against `APP_URL`; `APP_PID` names the process whose memory is told.
+ * `PAUSE_MS`: how long somebody looks at an answer in the mean before asking again; 0: nobody looks, which says how much goes
+ * through and not how long people wait.
  */
 const SECONDS = Number(process.argv[2] ?? 180);
 const CLIENTS = Number(process.argv[3] ?? 30);
+const PAUSE_MS = Number(process.env['PAUSE_MS'] ?? 1000);
+/** A process that has just begun compiles as it goes: what the first people wait is told by itself, s. */
+const WARM_S = Math.min(60, SECONDS / 10);
 const CREWS = 6;
 const BASE = process.env['APP_URL'] ?? 'http://127.0.0.1:3000';
-const PLANS = 30;
+const PLANS = 60;
 const THINGS = 40;
 
 const times = new Map<string, number[]>();
+const warming: number[] = [];
+let warm = false;
 const statuses = new Map<number, number>();
 
 /** Asks and takes the time under the name of the route. */
@@ -39,7 +47,8 @@ async function ask(
   const text = await response.text();
   if (name) {
     const list = times.get(name) ?? [];
-    list.push(performance.now() - began);
+    if (warm) list.push(performance.now() - began);
+    else warming.push(performance.now() - began);
     times.set(name, list);
     statuses.set(response.status, (statuses.get(response.status) ?? 0) + 1);
   }
@@ -84,11 +93,20 @@ async function foundCrew(n: number): Promise<Crew> {
 }
 
 let stop = false;
-/** One person: looks at lists, opens a plan, saves it now and then, records a move. */
+
+/** Somebody looks at what came: evenly from nothing to twice the mean. */
+const look = (chance: () => number): Promise<void> =>
+  new Promise((resolve) => setTimeout(resolve, 2 * PAUSE_MS * chance()));
+
+/** One person: looks at lists, opens a plan, saves it now and then, records a move, writes into the log. */
 async function client(crew: Crew, n: number): Promise<void> {
-  const api = (name: string, method: string, path: string, body?: unknown, headers = {}) =>
-    ask(name, method, `/api/v1${path}`, crew.cookie, body, headers);
   const [planId, thingId] = [crew.plans[n % PLANS]!, crew.things[n % THINGS]!];
+  const chance = chanceOf(n);
+  const api = async (name: string, method: string, path: string, body?: unknown, headers = {}) => {
+    const answer = await ask(name, method, `/api/v1${path}`, crew.cookie, body, headers);
+    if (name) await look(chance);
+    return answer;
+  };
   let version = Number((await api('', 'GET', `/plans/${planId}`)).json['version']);
   for (let round = n; !stop; round++) {
     await api('list of plans', 'GET', '/plans');
@@ -110,6 +128,12 @@ async function client(crew: Crew, n: number): Promise<void> {
         place: `Van ${round}`,
       });
     await api('judge a plan', 'POST', '/assess', plan);
+    if (round % 4 === 2)
+      await api('write into the log', 'POST', '/log', {
+        entry: { kind: 'note', what: `Seen by ${n}, ${round}` },
+      });
+    await api('the log', 'GET', '/log');
+    await api('today', 'GET', '/today');
     if (round % 4 === 1) await ask('page of the list', 'GET', '/loads', crew.cookie);
     if (round % 4 === 3) await ask('page of the locker', 'GET', '/locker', crew.cookie);
   }
@@ -127,15 +151,19 @@ for (let i = 0; i < CREWS; i++) crews.push(await foundCrew(i));
 console.log(`memory before ${residentMb()}`);
 const began = performance.now();
 const running = Array.from({ length: CLIENTS }, (_, n) => client(crews[n % CREWS]!, n));
+setTimeout(() => (warm = true), WARM_S * 1000);
 setTimeout(() => (stop = true), SECONDS * 1000);
 await Promise.all(running);
-const seconds = (performance.now() - began) / 1000;
+const seconds = (performance.now() - began) / 1000 - WARM_S;
 const all = [...times.values()].flat();
 const row = (name: string, list: number[]): string =>
   `${name.padEnd(22)} ${String(list.length).padStart(7)} ${(list.length / seconds).toFixed(1).padStart(8)} ${percentile(list, 0.5).toFixed(0).padStart(8)} ${percentile(list, 0.99).toFixed(0).padStart(8)}`;
-console.log(`${CLIENTS} clients, ${seconds.toFixed(0)} s`);
+console.log(
+  `${CLIENTS} people, ${seconds.toFixed(0)} s, ${PAUSE_MS} ms between answer and question`,
+);
 console.log(`${'route'.padEnd(22)} requests  a second   p50 ms   p99 ms`);
 for (const [name, list] of times) console.log(row(name, list));
 console.log(row('all', all));
+console.log(row(`(first ${WARM_S} s)`, warming));
 console.log('answers by status', Object.fromEntries(statuses));
 console.log(`memory after ${residentMb()}`);

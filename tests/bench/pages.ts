@@ -121,6 +121,7 @@ export async function benchPages(): Promise<void> {
     ['/loads', '/loads'],
     ['/loads/[id]', plan],
     ['/loads/[id]/print', `${plan}/print`],
+    ['/loads/[id]/drive', `${plan}/drive`],
     ['/log', '/log'],
     ['/log/[id]', `/log/${entry.json['id'] as string}`],
     ['/log/counts', '/log/counts'],

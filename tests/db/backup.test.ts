@@ -53,7 +53,15 @@ describe('a backup', () => {
     const { tables } = JSON.parse(readFileSync(`${file}.json`, 'utf8')) as {
       tables: Record<string, { rows: number }>;
     };
-    for (const table of ['plan', 'gear', 'gear_event', 'sign_off', 'drill_review', 'kept_part'])
+    for (const table of [
+      'plan',
+      'gear',
+      'gear_event',
+      'sign_off',
+      'drill_review',
+      'kept_part',
+      'log_photo',
+    ])
       expect(tables[table]!.rows, table).toBeGreaterThan(0);
     expect(await held(db.url)).toEqual(tables);
     await db.pool.query(

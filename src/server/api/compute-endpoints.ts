@@ -16,7 +16,8 @@ import { endpoint, upgradeAt, upgradeOf } from './endpoint';
 import { assessExample, lineExample, rulesExample } from './examples';
 import { holdAnswer } from './answers/hold';
 import { holdBody, holdExample } from './hold-schemas';
-import { driveBody, lineBody, planBody, rulesBody } from './schemas';
+import { uncertaintyAnswer } from './answers/uncertainty';
+import { driveBody, lineBody, planBody, rulesBody, uncertaintyBody } from './schemas';
 import {
   runBody,
   runExample,
@@ -81,6 +82,19 @@ export const COMPUTE_API = {
     answers: driveAnswer,
     answer:
       'Pictures (how far each unit moved and turned, what each line bears), what happened, where the energy went; and for each direction what elastic lines reach of the hold map. What is unknown is taken at its worst',
+  }),
+  uncertainty: endpoint({
+    method: 'POST',
+    path: '/uncertainty',
+    summary:
+      'How sure it is that statics hold a plan: what nobody knows exactly is drawn many times; nothing is stored',
+    body: uncertaintyBody,
+    upgrade: upgradeAt('plan', PLAN),
+    action: null,
+    example: { plan: assessExample, draws: 1000, open: ['friction', 'pull', 'mass'] },
+    answers: uncertaintyAnswer,
+    answer:
+      'For each direction that the rule set asks for: the part of the draws that hold, what is held in 95, 50 and 5 of 100, and how much of the spread each doubt makes by itself; the same for the same seed',
   }),
   line: endpoint({
     method: 'POST',

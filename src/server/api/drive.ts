@@ -62,7 +62,7 @@ export function computeDrive({ plan, drive }: z.infer<typeof driveBody>) {
   const { run } = found;
   return {
     refused: null,
-    inWords: wordRun(run, drive.kind === 'slow', METRIC),
+    inWords: wordRun(run, drive.kind === 'slow', names, METRIC),
     run: {
       gaveWayAtG: run.gaveWayAtG,
       way: run.way,

@@ -1,5 +1,6 @@
 import { z } from 'zod';
 import { driveAskSchema } from '@/core/securement/drive/schema';
+import { DOUBTS } from '@/core/securement/uncertainty/inputs';
 import { planSchema } from '@/core/securement/plan';
 import { RULE_SET_IDS } from '@/core/securement/rule-set-ids';
 import { intervalsSchema } from '@/core/gear/intervals';
@@ -125,6 +126,25 @@ export const deleteCrewBody = z.strictObject({
   password: z.string().min(1).max(200),
 });
 export const planBody = planSchema;
+
+/** Most draws that a request may ask for: more are for a machine of one's own. */
+export const MOST_DRAWS = 20_000;
+
+/** A plan and how its doubts are drawn. */
+export const uncertaintyBody = z.strictObject({
+  plan: planSchema,
+  seed: z
+    .int()
+    .min(0)
+    .max(2 ** 31)
+    .default(1),
+  draws: z.int().min(100).max(MOST_DRAWS).default(10_000),
+  /** What counts as not sure; the rest is as the plan says. */
+  open: z
+    .array(z.enum(DOUBTS))
+    .max(DOUBTS.length)
+    .default([...DOUBTS]),
+});
 
 /** A plan and what is driven with it. */
 export const driveBody = z.strictObject({

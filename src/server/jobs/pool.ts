@@ -19,6 +19,8 @@ import {
   type JudgeWork,
   type TagWork,
   type ToJudge,
+  type Uncertain,
+  type UncertaintyWork,
   type VerdictId,
 } from './work';
 
@@ -149,6 +151,10 @@ export const compareInThread = async (work: CompareWork): Promise<Comparison> =>
 /** A plan on a test drive. See {@link inComparisonThread}. */
 export const driveInThread = async (work: DriveWork): Promise<Driven> =>
   (await inComparisonThread('drive', work)) as Driven;
+
+/** How sure a plan is. See {@link inComparisonThread}. */
+export const uncertaintyInThread = async (work: UncertaintyWork): Promise<Uncertain> =>
+  (await inComparisonThread('uncertainty', work)) as Uncertain;
 
 /** Reads a file of things, and keeps them, in a thread. */
 export const importInThread = (work: ImportWork): Promise<Result<ImportReport>> =>

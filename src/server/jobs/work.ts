@@ -7,6 +7,7 @@ import { isAway } from '@/db/away';
 import type { ImportReport, ImportWork } from '../gear-import/import';
 import type { computeComparison } from '../api/comparison';
 import type { computeDrive } from '../api/drive';
+import type { computeUncertainty } from '../api/uncertainty';
 import type { CardText } from '../card';
 import type { PaperId } from '../papers';
 import type { CertificateText } from '../records/certificate';
@@ -18,6 +19,8 @@ import type { LabelSheetId } from '../tag-sheets';
 export type Comparison = ReturnType<typeof computeComparison>;
 export type Driven = ReturnType<typeof computeDrive>;
 export type DriveWork = Parameters<typeof computeDrive>[0];
+export type Uncertain = ReturnType<typeof computeUncertainty>;
+export type UncertaintyWork = Parameters<typeof computeUncertainty>[0];
 export type VerdictId = (typeof VERDICTS)[number];
 
 /** A plan as it is kept, to be judged. */
@@ -57,6 +60,10 @@ export const compare = async ({ plan, facts }: CompareWork): Promise<Comparison>
 /** A plan on a test drive. */
 export const drive = async (body: DriveWork): Promise<Driven> =>
   (await import('../api/drive')).computeDrive(body);
+
+/** How sure a plan is. */
+export const uncertainty = async (body: UncertaintyWork): Promise<Uncertain> =>
+  (await import('../api/uncertainty')).computeUncertainty(body);
 
 export interface TagWork {
   readonly tags: readonly TagText[];

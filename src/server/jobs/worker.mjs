@@ -2,7 +2,28 @@ import { register } from 'tsx/esm/api';
 
 /** What runs in threads of its own. Plain JavaScript: a thread begins without what reads TypeScript. */
 register();
-const { card, certificate, compare, drive, importFile, judge, logSheet, tags, talkSheet } =
-  await import('./work.ts');
+const {
+  card,
+  certificate,
+  compare,
+  drive,
+  importFile,
+  judge,
+  logSheet,
+  tags,
+  talkSheet,
+  uncertainty,
+} = await import('./work.ts');
 
-export { card, certificate, compare, drive, importFile, judge, logSheet, tags, talkSheet };
+export {
+  card,
+  certificate,
+  compare,
+  drive,
+  importFile,
+  judge,
+  logSheet,
+  tags,
+  talkSheet,
+  uncertainty,
+};

@@ -7,6 +7,7 @@ import type { Plan } from '@/core/securement/plan';
 import type { Scene, ServedScene } from '@/core/securement/stage/scene';
 import type { StageSide } from '@/core/securement/stage/view';
 import type { StoredEnergy } from '@/core/securement/stored-energy';
+import type { Verdict } from '@/core/securement/verdict';
 import { formatNumber, formatQuantity } from '@/core/units';
 import { wordEvent, wordRefusal, wordRun } from '@/wording/drive';
 import { useDrive } from '@/workers/useDrive';
@@ -15,11 +16,13 @@ import { Button } from '../kit/Button';
 import { Segments } from '../kit/Segments';
 import { Slide } from '../kit/Slide';
 import { Label, Small } from '../kit/text';
+import { VerdictMark } from '../kit/VerdictMark';
 import { orMissing } from '../orMissing';
 import { Aside, Happened, Head, Now, Page, Part, Player, Says, Seen } from './DrivePage.styles';
 import { DriveStage } from './DriveStage';
 import { askOf, DriveWish, type Wish } from './DriveWish';
 import { Energies } from './Energies';
+import { HowSure } from './HowSure';
 import { Limits } from './Limits';
 import { usePlayed } from './usePlayed';
 
@@ -59,11 +62,14 @@ function NowWords({ frame, slow }: { frame: DriveFrame; slow: boolean }) {
 export function DrivePage({
   planId,
   plan,
+  word,
   served,
   energies,
 }: {
   planId: string;
   plan: Plan;
+  /** What the plan comes to, which a drive does not change. */
+  word: { readonly verdict: Verdict; readonly words: string };
   served: ServedScene;
   energies: readonly StoredEnergy[];
 }) {
@@ -89,8 +95,13 @@ export function DrivePage({
     <Page data-driven={driving ? 'coming' : (drive?.refused ?? 'there')}>
       <Head>
         <h1>{plan.title}</h1>
-        <Label>Test drive of what is saved. Whatever nobody knows is taken at its worst.</Label>
+        <VerdictMark verdict={word.verdict} />
+        <span>{word.words}</span>
         <Link href={`/loads/${planId}`}>Back to the plan</Link>
+        <Label>
+          Test drive of what is saved. Whatever nobody knows is taken at its worst; what the rules
+          and the locker say stands above, whatever the drive shows.
+        </Label>
       </Head>
       <Seen>
         <Says $alarm={run?.gaveWayAtG !== null && !slow && run !== null} role="status">
@@ -98,7 +109,7 @@ export function DrivePage({
             ? 'Driving…'
             : drive.refused !== null
               ? wordRefusal(drive.refused, drive.lines)
-              : wordRun(drive.run, slow, units)}
+              : wordRun(drive.run, slow, names, units)}
         </Says>
         <DriveStage
           scene={scene}
@@ -166,6 +177,7 @@ export function DrivePage({
           </Part>
         ) : null}
         <Limits plan={plan} names={names} />
+        <HowSure plan={plan} />
         <Energies energies={energies} shown={zones} onShow={setZones} />
       </Aside>
     </Page>

@@ -33,7 +33,7 @@ export interface ReadCourse {
   readonly errors: readonly RowError[];
 }
 
-const NUMBER = /^[-−+]?(\d+([.,]\d*)?|[.,]\d+)(e[-+]?\d{1,2})?$/i;
+const NUMBER = /^[-−+]?(\d+([.,]\d*)?|[.,]\d+)(e[-+]?\d{1,3})?$/i;
 
 /** A figure as people write it: a comma is a point where there is no other. */
 const numberOf = (text: string): number | null =>

@@ -317,6 +317,11 @@ export class Optimiser {
       this.search.infeasibility() > INFEASIBLE * (1 + lp.rows) ? null : this.search.stand();
   }
 
+  /** Where the last search ended. */
+  stand(): Stand {
+    return this.search.stand();
+  }
+
   /** `firstColumn`: where the search begins to look for columns that help. Deterministic; throws only if it fails to come to an end. */
   maximum(firstColumn = 0): Solution {
     if (this.start === null) return { status: 'infeasible' };

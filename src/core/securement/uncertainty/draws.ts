@@ -1,0 +1,173 @@
+import { chanceOf } from '../../chance';
+import { mapBoxes } from '../hold/map';
+import { PartStatics, rowsAlone } from '../hold/part-statics';
+import type { HoldProblem } from '../hold/problem';
+import { MOTIONS } from '../hold/programme';
+import type { StaticsPart } from '../hold/statics-load';
+import type { Plan } from '../plan';
+import { ruleSet } from '../rules';
+import { type Direction, DIRECTIONS } from '../vocabulary';
+import { type Doubt, DOUBTS, type Range, type Unsure, unsureOf, USUAL } from './inputs';
+import { asSaid, type Draw, ParametricHold } from './parametric';
+
+/** As many draws as say something to a third of a per cent. */
+export const DRAWS = 100_000;
+
+export interface Wanted {
+  readonly seed: number;
+  readonly draws: number;
+  /** What counts as not sure; the rest is as the plan says. */
+  readonly open: readonly Doubt[];
+}
+
+/** One direction over all draws. */
+export interface DirectionDraws {
+  readonly direction: Direction;
+  /** What is asked, g. */
+  readonly requiredG: number;
+  /** What the plan's own figures hold, g; null: the lines drag. */
+  readonly saidG: number | null;
+  /** What each draw held, g; −1: nothing balanced. */
+  readonly heldG: Float64Array;
+}
+
+/** All draws, and for each what of it was drawn: numbers from 0 to 1, doubt after doubt in the order of {@link Wanted.open}. */
+export interface Drawn {
+  readonly directions: readonly DirectionDraws[];
+  readonly drawn: readonly Float32Array[];
+  readonly done: number;
+}
+
+const at = ({ low, high }: Range, u: number): number => low + u * (high - low);
+
+interface PartHold {
+  readonly problem: HoldProblem;
+  readonly hold: ParametricHold;
+  readonly draw: Draw;
+  readonly lengthM: number;
+  readonly heightM: number;
+  /** What rows of it hold by themselves, g. */
+  readonly alone: number;
+  /** For each line: whether its tension is a force that it keeps, what it loses by the plan, what knots leave of it. */
+  readonly lines: readonly {
+    readonly kept: boolean;
+    readonly settling: number | null;
+    readonly knots: Range;
+  }[];
+}
+
+/** Numbers from 0 to 1 that were drawn, by doubt; −1: it is as the plan says. */
+type Numbers = Readonly<Record<Doubt, number>>;
+
+const drawnOr = (u: number, range: Range, said: number): number => (u < 0 ? said : at(range, u));
+
+/** Writes what was drawn for one part of a load. */
+function writeDraw({ draw, lines, lengthM, heightM }: PartHold, u: Numbers): void {
+  draw.friction = drawnOr(u.friction, USUAL.friction, 1);
+  draw.mass = drawnOr(u.mass, USUAL.mass, 1);
+  draw.alongM = drawnOr(u['cg-place'], USUAL['cg-place'], 0) * lengthM;
+  draw.upM = (drawnOr(u['cg-height'], USUAL['cg-height'], 1) - 1) * heightM;
+  const pull = drawnOr(u.pull, USUAL.pull, 1);
+  for (let i = 0; i < lines.length; i++) {
+    const { kept, settling, knots } = lines[i]!;
+    // A tension that was read has hand and settling in it.
+    const left =
+      settling === null || u.settling < 0
+        ? 1
+        : (1 - at(USUAL.settling, u.settling)) / (1 - settling);
+    const pulled = settling === null ? 1 : pull * left;
+    draw.least[i] = kept ? pulled : 1;
+    draw.most[i] = kept ? pulled : drawnOr(u.knots, knots, 1);
+  }
+}
+
+/** Draws are alike whose friction, pull and place of weight are: as many kinds of each. */
+const KINDS = 6;
+const likeOf = (u: Numbers): number =>
+  (['friction', 'pull', 'cg-place', 'cg-height'] as const).reduce(
+    (sum, d) => KINDS * sum + Math.max(0, Math.floor(u[d] * KINDS)),
+    0,
+  );
+
+/** Parts of a load in one direction; null where a mass is not known. */
+function partsOf(plan: Plan, unsure: Unsure, direction: Direction): PartHold[] | null {
+  const { statics } = ruleSet(plan.ruleSet);
+  const box = mapBoxes(statics)[0]!;
+  const motion = MOTIONS[direction];
+  const along = motion.along.x !== 0;
+  const parts = unsure.load.parts.map((part): PartHold | null => {
+    const { problem } = new PartStatics(part, statics).atWorst(box, motion);
+    if (problem === null) return null;
+    const units = part.bodies.map((b) => b.placed);
+    return {
+      problem,
+      hold: new ParametricHold(problem, motion),
+      alone: rowsAlone(part, motion),
+      draw: asSaid(problem.lines.length),
+      lines: problem.lines.map((l) => ({
+        kept: l.leastN === l.mostN,
+        settling: unsure.settling.get(l.id) ?? null,
+        knots: unsure.knots.get(l.id) ?? { low: 1, high: 1 },
+      })),
+      lengthM: Math.max(...units.map((p) => (along ? p.unit.lengthM : p.unit.widthM))),
+      // Heights count from the foot of what stands lowest.
+      heightM: Math.max(...problem.bodies.map((b, i) => b.centre.z - units[i]!.baseM)),
+    };
+  });
+  return parts.some((p) => p === null) ? null : (parts as PartHold[]);
+}
+
+/** A step of the work: this many draws, so that it can be watched and given up. */
+const AT_ONCE = 2000;
+
+/**
+ * Draws what is not sure about a plan, seeded, and asks statics each time what is held in every direction the rule set asks for,
+ * in steps; the last that is yielded has them all. Null where a mass is not known. The same seed gives the same.
+ * Source: Monte Carlo; every draw is answered by the programme of statics itself.
+ */
+export function* drawing(
+  plan: Plan,
+  { seed, draws, open }: Wanted,
+): Generator<Drawn, Drawn | null> {
+  const unsure = unsureOf(plan);
+  const { statics } = ruleSet(plan.ruleSet);
+  const box = mapBoxes(statics)[0]!;
+  const asked = DIRECTIONS.filter((d) => box.requiredG[d] > 0);
+  const parts = asked.map((d) => partsOf(plan, unsure, d));
+  if (unsure.load.parts.length === 0 || parts.some((p) => p === null)) return null;
+  const chance = chanceOf(seed);
+  const drawn = open.map(() => new Float32Array(draws));
+  const held = asked.map(() => new Float64Array(draws));
+  const hold = (k: number, u: Numbers): number | null => {
+    const like = likeOf(u);
+    let least = Infinity;
+    for (const p of parts[k]!) {
+      writeDraw(p, u);
+      const g = p.hold.heldG(p.draw, like);
+      if (g === null) return null;
+      least = Math.min(least, g, p.alone);
+    }
+    return least;
+  };
+  const u = Object.fromEntries(DOUBTS.map((d) => [d, -1])) as Record<Doubt, number>;
+  const directions = asked.map((direction, k): DirectionDraws => ({
+    direction,
+    requiredG: box.requiredG[direction],
+    saidG: hold(k, u),
+    heldG: held[k]!,
+  }));
+  const places = DOUBTS.map((d) => open.indexOf(d));
+  for (let i = 0; i < draws; i++) {
+    // Each doubt has its number whether it counts or not: opening one changes nothing of the others.
+    for (let d = 0; d < DOUBTS.length; d++) {
+      const number = chance();
+      const place = places[d]!;
+      if (place < 0) continue;
+      u[DOUBTS[d]!] = number;
+      drawn[place]![i] = number;
+    }
+    for (let k = 0; k < asked.length; k++) held[k]![i] = hold(k, u) ?? -1;
+    if (i % AT_ONCE === AT_ONCE - 1 && i + 1 < draws) yield { directions, drawn, done: i + 1 };
+  }
+  return { directions, drawn, done: draws };
+}

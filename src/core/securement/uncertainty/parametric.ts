@@ -1,0 +1,320 @@
+import type { LinearProgramme } from '../hold/linear-programme';
+import type { HoldProblem } from '../hold/problem';
+import { BALANCE_ROWS, facetsOf, HoldProgramme, type Motion } from '../hold/programme';
+import { AT_UPPER, IN_BASIS, Optimiser, REDUCED } from '../hold/simplex';
+import { SmallSystem } from './small-system';
+
+/** What of a problem may be other than it says: factors of what is said, and shifts of centres of gravity. Written over and over. */
+export interface Draw {
+  /** Factor of friction. */
+  friction: number;
+  /** Factor of all masses. */
+  mass: number;
+  /** Factors of the least and the most tension of each line, in their order. */
+  readonly least: Float64Array;
+  readonly most: Float64Array;
+  /** Shift of every centre of gravity along the motion and up, m. */
+  alongM: number;
+  upM: number;
+}
+
+/** A draw in which everything is as it is said. */
+export const asSaid = (lines: number): Draw => ({
+  friction: 1,
+  mass: 1,
+  least: new Float64Array(lines).fill(1),
+  most: new Float64Array(lines).fill(1),
+  alongM: 0,
+  upM: 0,
+});
+
+/** A basis that was the best of some draw: its columns, row by row, and where every column stands. */
+interface Basis {
+  readonly columns: Int32Array;
+  readonly atUpper: Int32Array;
+  /** For each column 1 where it is in the basis, 2 where it lies at its upper bound. */
+  readonly place: Uint8Array;
+  /** Row of the inertia's column; −1: it is not in it. */
+  readonly goalRow: number;
+}
+
+/** No more bases are tried for a draw before the programme is solved. */
+const MOST_TRIED = 12;
+/** Bounds and reduced costs are kept to this. */
+const LOOSE = 1e-9;
+
+/**
+ * The programme of one motion for many draws of what is not sure. Its columns change little from one to the next: those of feet
+ * with friction, the rest not at all, because moments are told about where centres of gravity are said to be. A draw is
+ * answered by a basis that was the best of an earlier one and still is (feasible, and nothing would improve it), which is exact;
+ * where none is, the programme is solved.
+ */
+export class ParametricHold {
+  private readonly base: HoldProgramme;
+  /** How much more of a column there is for each part more of friction; only feet have any, and they come first. */
+  private readonly perFriction: Float64Array;
+  /** Columns of feet. */
+  private readonly feet: number;
+  /** The columns of each foot: where they begin in `footAxes`, how many facets, and the distance from one facet to the next. */
+  private readonly footRows: readonly {
+    readonly first: number;
+    readonly facets: number;
+    readonly step: number;
+  }[];
+  /** For each foot what presses, and its first and its second direction of friction: three columns one after another. */
+  private readonly footAxes: Float64Array;
+  /** How the right side changes with each line's least tension, in parts of the weight. */
+  private readonly perTension: readonly Float64Array[];
+  private readonly lp: {
+    -readonly [K in keyof LinearProgramme]: LinearProgramme[K];
+  };
+  private readonly restRight: Float64Array;
+  private readonly ratios: readonly number[];
+  private readonly bases: Basis[] = [];
+  private readonly lately = new Map<number, Basis>();
+  private readonly system: SmallSystem;
+  private readonly right: Float64Array;
+  private readonly x: Float64Array;
+  private readonly y: Float64Array;
+  /** Friction of the draw that is written, beyond what is said. */
+  private more = 0;
+  /** How many draws were answered by the programme itself. */
+  solved = 0;
+
+  constructor(
+    readonly problem: HoldProblem,
+    readonly motion: Motion,
+  ) {
+    const turnRad = Math.atan2(-motion.along.y, -motion.along.x);
+    const made = (of: HoldProblem): HoldProgramme => {
+      const lp = new HoldProgramme(of, turnRad);
+      lp.aim(motion);
+      return lp;
+    };
+    const rough = (by: number): HoldProblem => ({
+      ...problem,
+      bodies: problem.bodies.map((b) => ({ ...b, friction: b.friction * by })),
+    });
+    const loose = problem.lines.map((l) => ({ ...l, leastN: 0, mostN: 0 }));
+    const [once, twice] = [made(rough(1)), made(rough(2))];
+    this.base = once;
+    this.perFriction = once.matrix.map((v, i) => twice.matrix[i]! - v);
+    this.footRows = footRowsOf(problem);
+    this.feet = this.footRows.reduce((n, f) => n + f.facets, 0);
+    this.footAxes = this.axesOf();
+    const without = made({ ...problem, lines: loose });
+    this.perTension = problem.lines.map((_, k) => {
+      const only = loose.map((l, i) =>
+        i === k ? { ...l, leastN: once.weightN, mostN: once.weightN } : l,
+      );
+      const one = made({ ...problem, lines: only });
+      return one.right.map((v, i) => v - without.right[i]!);
+    });
+    this.lp = {
+      rows: once.rows,
+      columns: once.columns,
+      matrix: once.matrix.slice(),
+      right: without.right.slice(),
+      upper: once.upper.slice(),
+      cost: once.cost,
+      slack: once.slack,
+      goal: once.goal,
+      joining: once.joining,
+    };
+    this.restRight = without.right.slice();
+    this.ratios = problem.lines.map((l) => l.ratios.reduce((a, b) => a * b, 1));
+    this.system = new SmallSystem(once.rows);
+    [this.right, this.x, this.y] = [0, 1, 2].map(() => new Float64Array(once.rows)) as [
+      Float64Array,
+      Float64Array,
+      Float64Array,
+    ];
+  }
+
+  /** What presses at each foot, and two directions of friction across each other. */
+  private axesOf(): Float64Array {
+    const { base, footRows } = this;
+    const m = base.rows;
+    const axes = new Float64Array(3 * m * footRows.length);
+    footRows.forEach(({ first, facets, step }, f) => {
+      const of = (facet: number, i: number): number => base.matrix[(first + facet * step) * m + i]!;
+      for (let i = 0; i < m; i++) {
+        const at = 3 * m * f + i;
+        axes[at] = facets === 1 ? of(0, i) : (of(0, i) + of(facets / 2, i)) / 2;
+        if (facets === 1) continue;
+        axes[at + m] = of(0, i) - axes[at]!;
+        axes[at + 2 * m] = of(facets / 4, i) - axes[at]!;
+      }
+    });
+    return axes;
+  }
+
+  /** Writes a draw into the programme, but for the columns of feet: what is asked of them is reckoned where it is asked. */
+  private write(draw: Draw): void {
+    const { lp, base, perTension, problem, restRight, ratios } = this;
+    const { right, upper } = lp;
+    this.more = draw.friction - 1;
+    const scale = 1 / (base.weightN * draw.mass);
+    right.set(restRight);
+    for (let k = 0; k < perTension.length; k++) {
+      const line = problem.lines[k]!;
+      const T = line.leastN * draw.least[k]! * scale;
+      if (T !== 0) {
+        const by = perTension[k]!;
+        for (let i = 0; i < right.length; i++) right[i] = right[i]! + T * by[i]!;
+      }
+      const most = Math.max(0, line.mostN * draw.most[k]! * scale - T / ratios[k]!);
+      for (const j of base.lineColumns[k]!) upper[j] = most;
+    }
+    this.shift(draw);
+  }
+
+  /** Centres of gravity lie elsewhere: weight and inertia have a moment about where they are said to be. */
+  private shift({ alongM, upM }: Draw): void {
+    const { lp, base, problem, motion } = this;
+    const { x, y } = motion.along;
+    problem.bodies.forEach((body, k) => {
+      const part = problem.bodies.length === 1 ? 1 : body.weightN / base.weightN;
+      const [dx, dy, dz] = [alongM * x, alongM * y, upM].map((d) => d / base.scaleM) as [
+        number,
+        number,
+        number,
+      ];
+      const row = k * BALANCE_ROWS;
+      const weight = body.weightPart * part;
+      lp.right[row + 3] = lp.right[row + 3]! + dy * weight;
+      lp.right[row + 4] = lp.right[row + 4]! - dx * weight;
+      const goal = lp.goal * lp.rows + row;
+      lp.matrix[goal + 3] = -dz * y * part;
+      lp.matrix[goal + 4] = dz * x * part;
+      lp.matrix[goal + 5] = (dx * y - dy * x) * part;
+    });
+  }
+
+  /**
+   * Largest acceleration that is held in a draw, g; null: nothing balances.
+   * @param like draws of one number are like each other: what answered the last of them is tried first
+   */
+  heldG(draw: Draw, like = 0): number | null {
+    this.write(draw);
+    const { bases, lately } = this;
+    const known = lately.get(like);
+    if (known !== undefined) {
+      const held = this.valueOf(known);
+      if (held !== null) return held;
+    }
+    for (let i = 0; i < Math.min(bases.length, MOST_TRIED); i++) {
+      const basis = bases[i]!;
+      const held = basis === known ? null : this.valueOf(basis);
+      if (held === null) continue;
+      lately.set(like, basis);
+      if (i > 0) bases.unshift(...bases.splice(i, 1));
+      return held;
+    }
+    const held = this.solve();
+    if (held !== null) lately.set(like, bases[0]!);
+    return held;
+  }
+
+  private solve(): number | null {
+    const { lp, base, perFriction, more } = this;
+    this.solved += 1;
+    for (let i = 0; i < this.feet * lp.rows; i++)
+      lp.matrix[i] = base.matrix[i]! + more * perFriction[i]!;
+    const optimiser = new Optimiser(lp);
+    const solution = optimiser.maximum();
+    if (solution.status !== 'optimal') return null;
+    const { basis, place } = optimiser.stand();
+    const atUpper = place.flatMap((at, j) =>
+      at === AT_UPPER && lp.upper[j]! < Infinity ? [j] : [],
+    );
+    this.bases.unshift({
+      columns: Int32Array.from(basis),
+      atUpper: Int32Array.from(atUpper),
+      place: Uint8Array.from(place, (at) => (at === IN_BASIS ? 1 : at === AT_UPPER ? 2 : 0)),
+      goalRow: basis.indexOf(lp.goal),
+    });
+    if (this.bases.length > 4 * MOST_TRIED) this.bases.pop();
+    return solution.value;
+  }
+
+  /** An entry of a column in the draw that is written. */
+  private entry(j: number, i: number): number {
+    const { lp, base, perFriction } = this;
+    const at = j * lp.rows + i;
+    return j < this.feet ? base.matrix[at]! + this.more * perFriction[at]! : lp.matrix[at]!;
+  }
+
+  /** What a basis holds in the draw that is written, if it is the best there; null: it is not. */
+  private valueOf({ columns, atUpper, place, goalRow }: Basis): number | null {
+    const { lp, system, right, x } = this;
+    const { rows: m, columns: n, upper } = lp;
+    if (goalRow < 0) return null;
+    right.set(lp.right);
+    for (const j of atUpper) {
+      const most = upper[j]!;
+      if (most !== 0) for (let i = 0; i < m; i++) right[i] = right[i]! - most * this.entry(j, i);
+    }
+    for (let r = 0; r < m; r++) {
+      const j = columns[r]!;
+      for (let i = 0; i < m; i++) system.set(i, r, j < n ? this.entry(j, i) : j - n === i ? 1 : 0);
+    }
+    if (!system.factorise()) return null;
+    system.solve(right, x);
+    for (let r = 0; r < m; r++) {
+      const j = columns[r]!;
+      const most = j < n ? upper[j]! : 0;
+      if (x[r]! < -LOOSE || x[r]! > most + LOOSE * (1 + most)) return null;
+    }
+    system.solveTransposed(goalRow, 1, this.y);
+    return this.improves(place) ? null : x[goalRow]!;
+  }
+
+  /** Whether any column would make the value of the basis, whose multipliers are written, better. */
+  private improves(place: Uint8Array): boolean {
+    const { lp, feet, y } = this;
+    const { rows: m, columns: n, matrix, upper, goal } = lp;
+    for (let f = 0; f < this.footRows.length; f++) if (this.slips(f, place)) return true;
+    for (let j = feet; j < n; j++) {
+      if (j === goal || upper[j] === 0 || place[j] === 1) continue;
+      let z = 0;
+      for (let i = 0, at = j * m; i < m; i++, at++) z -= y[i]! * matrix[at]!;
+      if (place[j] === 2 ? z < -REDUCED : z > REDUCED) return true;
+    }
+    return false;
+  }
+
+  /** Whether a facet of a foot's friction would: none does where the foot is lifted more than the round cone asks for. */
+  private slips(f: number, place: Uint8Array): boolean {
+    const { footAxes, lp, y, more } = this;
+    const { rows: m } = lp;
+    const { first, facets, step } = this.footRows[f]!;
+    let [pressing, one, two] = [0, 0, 0];
+    for (let i = 0, at = 3 * m * f; i < m; i++, at++) {
+      pressing += y[i]! * footAxes[at]!;
+      one += y[i]! * footAxes[at + m]!;
+      two += y[i]! * footAxes[at + 2 * m]!;
+    }
+    const rough = 1 + more;
+    if (pressing >= rough * Math.sqrt(one * one + two * two) - REDUCED) return false;
+    for (let k = 0; k < facets; k++) {
+      const phi = (2 * Math.PI * k) / facets;
+      const z = -(pressing + rough * (Math.cos(phi) * one + Math.sin(phi) * two));
+      if (z > REDUCED && place[first + k * step] !== 1) return true;
+    }
+    return false;
+  }
+}
+
+/** How the columns of feet lie in a programme: body after body, facet after facet, foot after foot. */
+function footRowsOf(problem: HoldProblem): { first: number; facets: number; step: number }[] {
+  const most = facetsOf(problem);
+  let used = 0;
+  return problem.bodies.flatMap((body) => {
+    const facets = body.friction > 0 ? most : 1;
+    const step = body.feet.length;
+    const first = used;
+    used += facets * step;
+    return body.feet.map((_, i) => ({ first: first + i, facets, step }));
+  });
+}
