@@ -28,11 +28,14 @@ describe('a drive in words', () => {
     expect(wordRun(run(gone), true, names, METRIC)).toBe(
       'It stays where it is up to 0.900\u00a0g, then it slides away.',
     );
+    expect(wordRun(run({ ...gone, events: [event('moves', 0.7)] }), true, names, METRIC)).toBe(
+      'It moves from 0.700\u00a0g on, and at 0.900\u00a0g it slides away.',
+    );
     expect(wordRun(run({ ...gone, events: over }), true, names, METRIC)).toBe(
       'From 0.400\u00a0g on Over, front is over its working load limit. At 0.900\u00a0g it slides away.',
     );
     expect(wordRun(run({ events: [event('board-breaks', 0.2)] }), false, names, METRIC)).toMatch(
-      /^After 2.00.s the headboard is gone\. It moves 4.00.mm at most\.$/u,
+      /^After 2.0.s the headboard is gone\. It moves 4.00.mm at most\.$/u,
     );
     expect(wordRun(run({}), false, names, US_CUSTOMARY)).toContain('and stays on');
     // What happens once it has gone says nothing of before.

@@ -90,9 +90,12 @@ export function wordRun(run: DriveRun, slow: boolean, names: LineNames, units: U
   const first = over === null ? '' : `${capital(over)}. `;
   if (run.gaveWayAtG !== null && run.way !== null) {
     const at = gOf(run.gaveWayAtG);
-    return slow
-      ? `${first}${over === null ? `It stays where it is up to ${at}, then it` : `At ${at} it`} ${GOES[run.way]}.`
-      : `${first}It does not stay on: at ${at} it ${GOES[run.way]}.`;
+    const moves = run.events.find((e) => e.kind === 'moves');
+    if (!slow) return `${first}It does not stay on: at ${at} it ${GOES[run.way]}.`;
+    if (over !== null) return `${first}At ${at} it ${GOES[run.way]}.`;
+    return moves && moves.pushG < run.gaveWayAtG
+      ? `It moves from ${gOf(moves.pushG)} on, and at ${at} it ${GOES[run.way]}.`
+      : `It stays where it is up to ${at}, then it ${GOES[run.way]}.`;
   }
   return `${first}It moves ${far(run.mostMovedM, units)} at most${over === null ? ', and stays on' : ''}.`;
 }
@@ -100,7 +103,7 @@ export function wordRun(run: DriveRun, slow: boolean, names: LineNames, units: U
 const END: Readonly<Record<ElasticEnd['kind'], string>> = {
   line: 'a line is at its limit first',
   board: 'a board is at its limit first',
-  'gives-way': 'balance is lost',
+  'gives-way': 'it gives way',
   most: 'nothing gives way',
 };
 

@@ -42,6 +42,7 @@ export const Player = styled.div`
   border-top: var(--w-hair) solid var(--line);
   @media (max-width: 600px) {
     grid-template-columns: auto minmax(0, 1fr);
+    padding-right: 12px;
   }
 `;
 export const Now = styled.div`
@@ -51,6 +52,15 @@ export const Now = styled.div`
   @media (max-width: 600px) {
     grid-column: 1 / -1;
     text-align: left;
+  }
+`;
+export const Looks = styled.div`
+  display: grid;
+  grid-template-columns: repeat(2, minmax(0, 1fr));
+  gap: 4px 16px;
+  padding: 4px 0 8px;
+  @media (max-width: 600px) {
+    grid-template-columns: minmax(0, 1fr);
   }
 `;
 export const Part = styled.section`
@@ -93,6 +103,9 @@ export const Table = styled.table`
     vertical-align: top;
     padding: 6px 8px 6px 0;
     border-bottom: var(--w-hair) solid var(--line);
+  }
+  & tbody th {
+    white-space: nowrap;
   }
   & td.figure,
   & th.figure {

@@ -18,7 +18,18 @@ import { Slide } from '../kit/Slide';
 import { Label, Small } from '../kit/text';
 import { VerdictMark } from '../kit/VerdictMark';
 import { orMissing } from '../orMissing';
-import { Aside, Happened, Head, Now, Page, Part, Player, Says, Seen } from './DrivePage.styles';
+import {
+  Aside,
+  Happened,
+  Head,
+  Looks,
+  Now,
+  Page,
+  Part,
+  Player,
+  Says,
+  Seen,
+} from './DrivePage.styles';
 import { DriveStage } from './DriveStage';
 import { askOf, DriveWish, type Wish } from './DriveWish';
 import { Energies } from './Energies';
@@ -35,6 +46,7 @@ const SIDES = [
   { id: 'side', name: 'from the left' },
 ] as const;
 const TIMES = ['1', '5', '20'] as const;
+const LARGER = TIMES.map((id) => ({ id, name: id === '1' ? 'as it is' : `${id} times` }));
 
 /** How many times larger movement is drawn: as much as stays in sight. */
 function timesFor(run: DriveRun): (typeof TIMES)[number] {
@@ -137,16 +149,10 @@ export function DrivePage({
               />
               <NowWords frame={played.frame} slow={slow} />
             </Player>
-            <Segments label="Seen" value={side} choices={SIDES} onChange={setSide} />
-            <Segments
-              label="Movement"
-              value={drawn}
-              choices={TIMES.map((id) => ({
-                id,
-                name: id === '1' ? 'as it is' : `drawn ${id} times`,
-              }))}
-              onChange={setTimes}
-            />
+            <Looks>
+              <Segments label="Seen" value={side} choices={SIDES} onChange={setSide} />
+              <Segments label="Movement" value={drawn} choices={LARGER} onChange={setTimes} />
+            </Looks>
             <DriveCurves run={run} names={names} slow={slow} at={played.frame} />
             <Small $block>
               The broad pale line is how far the load has moved; each thin line is one line’s share

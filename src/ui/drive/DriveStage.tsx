@@ -1,5 +1,5 @@
 'use client';
-import { memo, useMemo } from 'react';
+import { memo, useEffect, useMemo, useRef, useState } from 'react';
 import { type DrivenUnit, drivenScene } from '@/core/securement/stage/driven';
 import { layOut, type StageLayout } from '@/core/securement/stage/layout';
 import { outlinePath, pathOf, type Picture, placeOn } from '@/core/securement/stage/paths';
@@ -15,6 +15,24 @@ import { LineTag } from '../deck/Tags';
 import { AnchorOnDeck } from '../deck/Things';
 import { useUnits } from '../frame/MemberContext';
 import { Zones } from './Zones';
+
+/** Sizes that the picture is laid out in, where there is room and on a phone: names keep theirs. */
+const WIDE = { width: 760, height: 470 } as const;
+const NARROW = { width: 380, height: 430 } as const;
+
+/** Whether something has no more room than a phone gives. */
+function useNarrow<E extends Element>() {
+  const ref = useRef<E>(null);
+  const [narrow, setNarrow] = useState(false);
+  useEffect(() => {
+    const sized = new ResizeObserver(([entry]) =>
+      setNarrow((entry?.contentRect.width ?? WIDE.width) < 560),
+    );
+    sized.observe(ref.current!);
+    return () => sized.disconnect();
+  }, []);
+  return { ref, narrow };
+}
 
 /** A cylinder seen from its end stays round however it turns: it is drawn where its middle has gone. */
 const isRoundHere = ({ placed: { unit } }: DrivenUnit, side: StageSide): boolean =>
@@ -97,11 +115,13 @@ export const DriveStage = memo(function DriveStage({
   energies: readonly StoredEnergy[] | null;
 }) {
   const units = useUnits();
-  const layout = useMemo(() => layOut(scene, side, { width: 760, height: 470 }), [scene, side]);
+  const { ref, narrow } = useNarrow<SVGSVGElement>();
+  const layout = useMemo(() => layOut(scene, side, narrow ? NARROW : WIDE), [scene, side, narrow]);
   const driven = run && frame ? drivenScene(scene, run, frame, times) : null;
   const lines = driven?.lines ?? scene.lines;
   return (
     <DeckSvg
+      ref={ref}
       viewBox={`0 0 ${layout.width} ${layout.height}`}
       role="img"
       aria-label="The load on its deck at this moment of the drive"

@@ -1,5 +1,5 @@
 'use client';
-import { useState } from 'react';
+import { type CSSProperties, useState } from 'react';
 import styled from 'styled-components';
 import type { Plan } from '@/core/securement/plan';
 import { type Doubt, DOUBTS } from '@/core/securement/uncertainty/inputs';
@@ -26,6 +26,7 @@ const Bar = styled.div`
     display: block;
     height: 100%;
     background: var(--plate);
+    width: var(--part);
   }
 `;
 const Found = styled.li`
@@ -78,7 +79,9 @@ export function HowSure({ plan }: { plan: Plan }) {
       <h2>How sure is that?</h2>
       <Small $block>
         Nobody knows friction or pull to two digits. What is ticked is drawn{' '}
-        {SURE_DRAWS.toLocaleString('en-US')} times, and statics asked each time.
+        {SURE_DRAWS.toLocaleString('en-US')} times, and statics asked each time. Bars: from the
+        fifth to the ninety-fifth of a hundred cases, parted at the middle; the red mark is what is
+        asked.
       </Small>
       <Ticks role="group" aria-label="What is not sure">
         {DOUBTS.map((d) => (
@@ -94,7 +97,7 @@ export function HowSure({ plan }: { plan: Plan }) {
             }
           >
             <span>
-              {DOUBT_WORDS[d].name} <Small>{DOUBT_WORDS[d].range}</Small>
+              {DOUBT_WORDS[d].name} <Small $block>{DOUBT_WORDS[d].range}</Small>
             </span>
           </Check>
         ))}
@@ -110,7 +113,7 @@ export function HowSure({ plan }: { plan: Plan }) {
               aria-label="Draws done"
               aria-valuenow={Math.round(100 * progress)}
             >
-              <i style={{ width: `${100 * progress}%` }} />
+              <i style={{ '--part': `${100 * progress}%` } as CSSProperties} />
             </Bar>
           </>
         )}

@@ -29,8 +29,11 @@ export function Zones({
   layout: StageLayout;
 }) {
   return (
-    <g data-zones>
+    <g data-zones clipPath="url(#above-the-split)">
       <defs>
+        <clipPath id="above-the-split">
+          <rect width={layout.width} height={layout.splitY} />
+        </clipPath>
         <pattern
           id="no-standing"
           width="9"

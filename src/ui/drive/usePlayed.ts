@@ -27,7 +27,7 @@ export function usePlayed(run: DriveRun | null): Played {
   // A new drive is looked at where it has the most to show: where it moves farthest.
   useEffect(() => {
     setPlaying(false);
-    setAt(run ? (run.frames.find((f) => f.movedM >= run.mostMovedM)?.atS ?? 0) : 0);
+    setAt(run?.frames.reduce((a, b) => (b.movedM > a.movedM ? b : a)).atS ?? 0);
   }, [run]);
   useEffect(() => {
     if (!playing || endS === 0) return;

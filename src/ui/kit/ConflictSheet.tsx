@@ -50,20 +50,27 @@ function OneSide({
   onKeep: () => void;
 }) {
   const theirs = new Map(other.facts);
-  return (
-    <Version aria-label={title}>
-      <h3>{title}</h3>
-      {side.mark}
+  const differs = ([what, value]: Side['facts'][number]): boolean => theirs.get(what) !== value;
+  const list = (facts: Side['facts']) =>
+    facts.length === 0 ? null : (
       <ul>
-        {side.facts.map(([what, value]) => (
-          <li key={what} data-differs={theirs.get(what) !== value}>
-            {what}: {value}
+        {facts.map((fact) => (
+          <li key={fact[0]} data-differs={differs(fact)}>
+            {fact[0]}: {fact[1]}
           </li>
         ))}
       </ul>
+    );
+  // What has to be decided is in sight before anything is scrolled.
+  return (
+    <Version aria-label={title}>
+      <h3>{title}</h3>
+      {list(side.facts.filter(differs))}
       <Button $kind="primary" onPress={onKeep}>
         {action}
       </Button>
+      {side.mark}
+      {list(side.facts.filter((fact) => !differs(fact)))}
     </Version>
   );
 }

@@ -3,7 +3,6 @@ import { mapBoxes } from '../hold/map';
 import { PartStatics, rowsAlone } from '../hold/part-statics';
 import type { HoldProblem } from '../hold/problem';
 import { MOTIONS } from '../hold/programme';
-import type { StaticsPart } from '../hold/statics-load';
 import type { Plan } from '../plan';
 import { ruleSet } from '../rules';
 import { type Direction, DIRECTIONS } from '../vocabulary';

@@ -85,18 +85,14 @@ export class ParametricHold {
     readonly problem: HoldProblem,
     readonly motion: Motion,
   ) {
-    const turnRad = Math.atan2(-motion.along.y, -motion.along.x);
-    const made = (of: HoldProblem): HoldProgramme => {
-      const lp = new HoldProgramme(of, turnRad);
-      lp.aim(motion);
-      return lp;
-    };
+    const made = (of: HoldProblem): HoldProgramme => aimed(of, motion);
     const rough = (by: number): HoldProblem => ({
       ...problem,
       bodies: problem.bodies.map((b) => ({ ...b, friction: b.friction * by })),
     });
     const loose = problem.lines.map((l) => ({ ...l, leastN: 0, mostN: 0 }));
-    const [once, twice] = [made(rough(1)), made(rough(2))];
+    const once = made(problem);
+    const twice = made(rough(2));
     this.base = once;
     this.perFriction = once.matrix.map((v, i) => twice.matrix[i]! - v);
     this.footRows = footRowsOf(problem);
@@ -104,10 +100,9 @@ export class ParametricHold {
     this.footAxes = this.axesOf();
     const without = made({ ...problem, lines: loose });
     this.perTension = problem.lines.map((_, k) => {
-      const only = loose.map((l, i) =>
-        i === k ? { ...l, leastN: once.weightN, mostN: once.weightN } : l,
-      );
-      const one = made({ ...problem, lines: only });
+      const tight = { leastN: once.weightN, mostN: once.weightN };
+      const lines = loose.map((l, i) => (i === k ? { ...l, ...tight } : l));
+      const one = made({ ...problem, lines });
       return one.right.map((v, i) => v - without.right[i]!);
     });
     this.lp = {
@@ -304,6 +299,13 @@ export class ParametricHold {
     }
     return false;
   }
+}
+
+/** The programme of a problem with a vertex of its friction pyramid against the motion. */
+function aimed(problem: HoldProblem, motion: Motion): HoldProgramme {
+  const lp = new HoldProgramme(problem, Math.atan2(-motion.along.y, -motion.along.x));
+  lp.aim(motion);
+  return lp;
 }
 
 /** How the columns of feet lie in a programme: body after body, facet after facet, foot after foot. */
