@@ -62,7 +62,7 @@ writeFileSync(
   'docs/dependencies.md',
   `# What the program is built of
 
-Written by \`npm run dependencies\` from the lock file. ${all.length} packages come with the program, those of others counted:
+Written by \`npm run licences\` from the lock file. ${all.length} packages come with the program, those of others counted:
 ${sized(total)} installed on this kind of machine. By licence: ${counts}.
 
 ## With the program
