@@ -3,7 +3,7 @@ import { DRIVE_REFUSALS, type LimitBeside } from '@/core/securement/drive/plan-d
 import type { DriveRun } from '@/core/securement/drive/run';
 import { DRIVE_EVENTS, WAYS_OF_GIVING } from '@/core/securement/drive/vocabulary';
 import type { DriveEvent } from '@/core/securement/drive/watch';
-import { DOUBTS } from '@/core/securement/uncertainty/inputs';
+import { DOUBTS } from '@/core/securement/uncertainty/vocabulary';
 import type { DirectionSure } from '@/core/securement/uncertainty/summary';
 import { METRIC, US_CUSTOMARY } from '@/core/units';
 import { wordEvent, wordLimit, wordRefusal, wordRun } from './drive';

@@ -1,4 +1,4 @@
-import type { Doubt } from '@/core/securement/uncertainty/inputs';
+import type { Doubt } from '@/core/securement/uncertainty/vocabulary';
 import type { DirectionSure } from '@/core/securement/uncertainty/summary';
 import { formatNumber } from '@/core/units';
 

@@ -1,7 +1,7 @@
 'use client';
 import { useCallback, useEffect, useRef, useState } from 'react';
 import type { Plan } from '@/core/securement/plan';
-import type { Doubt } from '@/core/securement/uncertainty/inputs';
+import type { Doubt } from '@/core/securement/uncertainty/vocabulary';
 import type { DirectionSure } from '@/core/securement/uncertainty/summary';
 import { PROTOCOL, type SureAnswer, type SureRequest } from './protocol';
 

@@ -24,6 +24,7 @@ import { sketches } from '../support/tracings';
 import { benchBlocking } from './blocking';
 import { benchDragging } from './dragging';
 import { benchDrills } from './drills';
+import { benchDrive } from './drive';
 import { benchHold, benchTyping } from './hold';
 import { benchLog } from './log';
 import { benchNews } from './news';
@@ -134,8 +135,8 @@ async function fillList(): Promise<string> {
   );
   const { crew_id: crewId, id } = rows[0]!;
   await pool().query(
-    `INSERT INTO plan (id, crew_id, version, document, title, title_key, rule_set, verdict, line_count, updated_at, updated_by)
-     SELECT gen_random_uuid(), $1, 1, $3, 'Load ' || n || ' ' || md5(n::text), 'load ' || n || ' ' || md5(n::text), 'eu-road', 'holds', 3, now() - n * interval '1 minute', $2
+    `INSERT INTO plan (id, crew_id, version, document, title, title_key, rule_set, verdict, judged_by, line_count, updated_at, updated_by)
+     SELECT gen_random_uuid(), $1, 1, $3, 'Load ' || n || ' ' || md5(n::text), 'load ' || n || ' ' || md5(n::text), 'eu-road', 'holds', (SELECT judged_by FROM plan LIMIT 1), 3, now() - n * interval '1 minute', $2
      FROM generate_series(1, ${LIST_PLANS}) AS n`,
     [crewId, id, demoDocument('apple-bins')],
   );
@@ -246,6 +247,7 @@ function benchCutting(): void {
 
 benchCore();
 await benchHold(print);
+benchDrive();
 benchTension();
 benchKnots();
 await benchSaves();

@@ -1,7 +1,7 @@
 import { isRun, kindOf } from '../line/elements';
 import { formula, type Tracer, type Working } from '../working/working';
 import { farEnd, type Leg } from './leg';
-import type { Spot } from './load/outline';
+import type { DangerZone } from './danger-zone';
 import type { LineFacts } from './rule-input';
 import { soundnessOf } from './soundness';
 
@@ -14,18 +14,8 @@ const storedFormula = formula<'T' | 'L' | 'EA'>({
   compute: ({ T, L, EA }) => (T * T * L) / (2 * EA),
 });
 
-/** Where a line goes when it parts: to both sides of where it points, for its own length. Practice, no source. */
-export const ZONE = { halfAngleRad: (15 * Math.PI) / 180 } as const;
 /** A leg that rises steeper than this points to no side of the deck, as a part of its length. */
 const NO_SIDE = 0.05;
-
-/** A place on the deck's plan where nobody stands: a piece of a disc. */
-export interface DangerZone {
-  readonly at: Spot;
-  /** Middle of the piece, from forward to the left; null: all round, the line goes up. */
-  readonly towardRad: number | null;
-  readonly lengthM: number;
-}
 
 /** What a tight line has stored, and where it would go. */
 export interface StoredEnergy {

@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import { driveAskSchema } from '@/core/securement/drive/schema';
-import { DOUBTS } from '@/core/securement/uncertainty/inputs';
+import { DOUBTS } from '@/core/securement/uncertainty/vocabulary';
 import { planSchema } from '@/core/securement/plan';
 import { RULE_SET_IDS } from '@/core/securement/rule-set-ids';
 import { intervalsSchema } from '@/core/gear/intervals';

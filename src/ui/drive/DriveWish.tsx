@@ -12,7 +12,6 @@ import type { DriveAsk } from '@/core/securement/drive/plan-drive';
 import { MOST_PIECES } from '@/core/securement/drive/bounds';
 import type { RowError } from '@/core/exchange/gear-csv/head';
 import { type Direction, DIRECTIONS } from '@/core/securement/vocabulary';
-import { wordIssue } from '@/wording/issues';
 import { TOWARD } from '@/wording/drive';
 import { keepFile } from '../files';
 import { Button } from '../kit/Button';
@@ -116,18 +115,28 @@ function wordPiece({ forwardG, leftG, upG, lastS }: DrivePiece): string {
   return `${most}\u00a0g, ${lastS}\u00a0s`;
 }
 
+/** What is wrong with a file, row by row. */
+interface Wrong {
+  readonly text: string;
+  readonly errors: readonly (RowError & { readonly message: string })[];
+}
+
 /** What is to be driven: a slow push toward a side, pieces one after another, or a drive of the crew's own from a file. */
 export function DriveWish({ wish, onWish }: { wish: Wish; onWish: (wish: Wish) => void }) {
   const input = useRef<HTMLInputElement>(null);
-  const [wrong, setWrong] = useState<{ text: string; errors: readonly RowError[] } | null>(null);
+  const [wrong, setWrong] = useState<Wrong | null>(null);
   const chosen = async (event: ChangeEvent<HTMLInputElement>): Promise<void> => {
     const file = event.target.files?.[0];
     event.target.value = '';
     if (!file) return;
     const read = await readFile(file);
+    const { wordIssue } = await import('@/wording/issues');
     if (!read.ok) return setWrong({ text: wordIssue(read.issues[0]!), errors: [] });
     if (read.value.errors.length > 0)
-      return setWrong({ text: `${file.name} is not driven:`, errors: read.value.errors });
+      return setWrong({
+        text: `${file.name} is not driven:`,
+        errors: read.value.errors.map((e) => ({ ...e, message: wordIssue(e) })),
+      });
     setWrong(null);
     onWish({ kind: 'course', name: file.name, course: read.value.course });
   };
@@ -182,9 +191,7 @@ export function DriveWish({ wish, onWish }: { wish: Wish; onWish: (wish: Wish) =
       {wrong ? (
         <div role="alert">
           <ErrorText>{wrong.text}</ErrorText>
-          {wrong.errors.length > 0 ? (
-            <RowErrors errors={wrong.errors.map((e) => ({ ...e, message: wordIssue(e) }))} />
-          ) : null}
+          {wrong.errors.length > 0 ? <RowErrors errors={wrong.errors} /> : null}
         </div>
       ) : null}
     </Stack>

@@ -2,7 +2,7 @@
 import { type CSSProperties, useState } from 'react';
 import styled from 'styled-components';
 import type { Plan } from '@/core/securement/plan';
-import { type Doubt, DOUBTS } from '@/core/securement/uncertainty/inputs';
+import { type Doubt, DOUBTS } from '@/core/securement/uncertainty/vocabulary';
 import type { DirectionSure } from '@/core/securement/uncertainty/summary';
 import { TOWARD } from '@/wording/drive';
 import { DOUBT_WORDS, wordDoubt, wordShare, wordSpread } from '@/wording/sure';

@@ -1,4 +1,5 @@
-import { type DangerZone, type StoredEnergy, ZONE } from '@/core/securement/stored-energy';
+import { type DangerZone, ZONE } from '@/core/securement/danger-zone';
+import type { StoredEnergy } from '@/core/securement/stored-energy';
 import type { StageLayout } from '@/core/securement/stage/layout';
 
 const STEPS = 6;

@@ -37,7 +37,10 @@ export const ropeKind: ElementKind<'rope'> = {
   run: ({ rope }) => ({
     kind: 'rope',
     rope,
-    stiffnessN: stiffness(bare, rope),
+    // Asked by few, and reckoned from the rope's tables: whoever walks along a line does not wait for it.
+    get stiffnessN() {
+      return stiffness(bare, rope);
+    },
     noKnots: null,
     overEdge: () => null,
   }),

@@ -73,7 +73,9 @@ export const webbingKind: ElementKind<'webbing'> = {
   run: (element) => ({
     kind: 'webbing',
     rope: null,
-    stiffnessN: webbingStiffnessN(element),
+    get stiffnessN() {
+      return webbingStiffnessN(element);
+    },
     noKnots: 'knot-in-webbing',
     overEdge: (shape, diameterM) =>
       shape === 'protected'
@@ -115,7 +117,9 @@ export const chainKind: ElementKind<'chain'> = {
   run: (element) => ({
     kind: 'chain',
     rope: null,
-    stiffnessN: chainStiffnessN(element),
+    get stiffnessN() {
+      return chainStiffnessN(element);
+    },
     noKnots: 'knot-in-chain',
     overEdge: (_shape, diameterM) =>
       tooSharp(diameterM, CHAIN_LEAST_LINKS * element.sizeM, 'chain-over-edge'),

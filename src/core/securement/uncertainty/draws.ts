@@ -6,7 +6,8 @@ import { MOTIONS } from '../hold/programme';
 import type { Plan } from '../plan';
 import { ruleSet } from '../rules';
 import { type Direction, DIRECTIONS } from '../vocabulary';
-import { type Doubt, DOUBTS, type Range, type Unsure, unsureOf, USUAL } from './inputs';
+import { type Range, type Unsure, unsureOf, USUAL } from './inputs';
+import { type Doubt, DOUBTS } from './vocabulary';
 import { asSaid, type Draw, ParametricHold } from './parametric';
 
 /** As many draws as say something to a third of a per cent. */

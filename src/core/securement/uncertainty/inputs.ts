@@ -5,18 +5,7 @@ import { lineContext, lineFactsOf, sharingOf } from '../assess';
 import { staticsLoadOf, type StaticsLoad } from '../hold/statics-load';
 import { placeUnits } from '../load/placed';
 import type { Plan } from '../plan';
-
-/** What is not sure about a load and its lines. */
-export const DOUBTS = [
-  'friction',
-  'pull',
-  'settling',
-  'knots',
-  'mass',
-  'cg-height',
-  'cg-place',
-] as const;
-export type Doubt = (typeof DOUBTS)[number];
+import type { Doubt } from './vocabulary';
 
 /** From where to where something may lie, evenly. */
 export interface Range {

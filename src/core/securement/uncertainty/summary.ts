@@ -1,7 +1,7 @@
 import { atLeast } from '../../units/constants';
 import type { Direction } from '../vocabulary';
 import type { DirectionDraws, Drawn } from './draws';
-import type { Doubt } from './inputs';
+import type { Doubt } from './vocabulary';
 
 /** What the draws of one direction say. */
 export interface DirectionSure {

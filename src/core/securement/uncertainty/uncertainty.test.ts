@@ -16,7 +16,7 @@ import type { Plan } from '../plan';
 import { ruleSet } from '../rules';
 import { DIRECTIONS } from '../vocabulary';
 import { drawing, type Wanted } from './draws';
-import { type Doubt, DOUBTS } from './inputs';
+import { type Doubt, DOUBTS } from './vocabulary';
 import { type Draw, ParametricHold } from './parametric';
 import { firstOrder, summary } from './summary';
 

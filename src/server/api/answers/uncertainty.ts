@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { DOUBTS } from '@/core/securement/uncertainty/inputs';
+import { DOUBTS } from '@/core/securement/uncertainty/vocabulary';
 import { DIRECTIONS } from '@/core/securement/vocabulary';
 
 const number = z.number();
