@@ -35,6 +35,8 @@ const ISSUES: Record<string, (v: Issue['values']) => string> = {
   'course-not-onward': (v) => `Point ${v['at']} of the drive must come after the one before it.`,
   'course-without-time': (v) =>
     `A drive needs a column of its time in seconds, “time s”. Found: ${v['headers']}.`,
+  'takes-too-long': () =>
+    'This takes longer than a request may. Ask for less: a shorter drive, fewer draws, fewer units.',
   'id-twice': (v) => `The id “${v['id']}” is used twice. Ids must differ.`,
   'path-token': (v) =>
     `${ofKnot(v)}token ${v['place']}, “${v['token']}”, is neither a point (x,y) nor marks (O, U, .).`,

@@ -113,6 +113,7 @@ const OPEN = [
   'POST /crews',
   'POST /drills/levels',
   'POST /drills/marks',
+  'POST /drive',
   'POST /hold',
   'POST /join/{token}',
   'POST /line',
@@ -127,6 +128,7 @@ const OPEN = [
   'POST /talk/answers',
   'POST /talk/join',
   'POST /tie-off',
+  'POST /uncertainty',
   'POST /wraps',
 ];
 

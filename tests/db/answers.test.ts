@@ -7,6 +7,7 @@ import { insertMember } from '@/db/queries/members';
 import { RULE_SET_IDS } from '@/core/securement/rule-set-ids';
 import { strengthSchema } from '@/core/securement/schema';
 import type { Endpoint } from '@/server/api/endpoint';
+import { COMPUTE_API } from '@/server/api/compute-endpoints';
 import { API, ENDPOINTS } from '@/server/api/endpoints';
 import { ADDRESS_HEADER } from '@/server/front/headers';
 import { endThreads } from '@/server/jobs/pool';
@@ -274,22 +275,9 @@ describe('answers', () => {
     expect((await ask(API.listTalks)).records).toHaveLength(1);
   });
   it('of what is computed', async () => {
-    for (const e of [
-      API.assess,
-      API.compare,
-      API.markAnswer,
-      API.markLevel,
-      API.line,
-      API.tackle,
-      API.tieOff,
-      API.takeUp,
-      API.span,
-      API.run,
-      API.hold,
-      API.wraps,
-      API.strength,
-    ])
-      await ask(e as Endpoint, { body: e.example });
+    const computed = Object.values(COMPUTE_API).filter((e) => e !== API.rules);
+    for (const e of [...computed, API.markAnswer, API.markLevel, API.strength] as Endpoint[])
+      await ask(e, { body: e.example });
     for (const set of RULE_SET_IDS)
       await ask(API.rules, { params: { set }, body: API.rules.example });
     for (const name of ['carousel-crate', 'pipe-bundle', 'apple-bins'])

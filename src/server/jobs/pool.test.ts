@@ -1,7 +1,7 @@
 import { afterAll, expect, it } from 'vitest';
 import { demoPlan } from '../../../tests/support/demo';
 import { Refusal } from '../problem';
-import { compareInThread, endThreads } from './pool';
+import { compareInThread, driveInThread, endThreads } from './pool';
 
 afterAll(endThreads);
 
@@ -15,4 +15,16 @@ it('a comparison is made in a thread; when too many wait, the next are told to c
   expect(late.every((e) => e instanceof Refusal && e.status === 503)).toBe(true);
   // What still waits fails with its thread.
   await Promise.all([endThreads(), Promise.allSettled(asked)]);
+});
+
+it('what takes longer than a request may is refused, and what comes next is done', async () => {
+  const work = {
+    plan: demoPlan('apple-bins'),
+    drive: { kind: 'slow' as const, towardRad: 0 },
+  };
+  await expect(driveInThread(work, AbortSignal.abort())).rejects.toMatchObject({
+    status: 422,
+    issues: [{ code: 'takes-too-long' }],
+  });
+  expect((await driveInThread(work)).run!.way).toBe('slides');
 });

@@ -136,12 +136,27 @@ export async function drawLogSheet(work: LogSheetWork): Promise<Buffer> {
   );
 }
 
-/** What anybody may ask for and takes long, in a thread. @throws Refusal 503 while too many wait for theirs */
-async function inComparisonThread(name: string, work: unknown): Promise<unknown> {
+/** What a signal gives up with. */
+const isGivenUp = (error: unknown): boolean =>
+  error instanceof Error && ['AbortError', 'TimeoutError'].includes(error.name);
+
+/**
+ * What anybody may ask for and takes long, in a thread.
+ * @throws Refusal 503 while too many wait for theirs, 422 where it takes longer than a request may
+ */
+async function inComparisonThread(
+  name: string,
+  work: unknown,
+  signal = patience(),
+): Promise<unknown> {
   const pool = comparisonThreads();
   if (pool.queueSize >= MOST_COMPARISONS_WAITING)
     throw refuse(503, 'busy', {}, [], { 'retry-after': '5' });
-  return await pool.run(work, { name, signal: patience() });
+  try {
+    return await pool.run(work, { name, signal });
+  } catch (error) {
+    throw isGivenUp(error) ? refuse(422, 'takes-too-long') : error;
+  }
 }
 
 /** A plan under every rule set with what would help. See {@link inComparisonThread}. */
@@ -149,8 +164,8 @@ export const compareInThread = async (work: CompareWork): Promise<Comparison> =>
   (await inComparisonThread('compare', work)) as Comparison;
 
 /** A plan on a test drive. See {@link inComparisonThread}. */
-export const driveInThread = async (work: DriveWork): Promise<Driven> =>
-  (await inComparisonThread('drive', work)) as Driven;
+export const driveInThread = async (work: DriveWork, signal?: AbortSignal): Promise<Driven> =>
+  (await inComparisonThread('drive', work, signal)) as Driven;
 
 /** How sure a plan is. See {@link inComparisonThread}. */
 export const uncertaintyInThread = async (work: UncertaintyWork): Promise<Uncertain> =>
