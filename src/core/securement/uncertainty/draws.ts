@@ -10,9 +10,6 @@ import { type Range, type Unsure, unsureOf, USUAL } from './inputs';
 import { type Doubt, DOUBTS } from './vocabulary';
 import { asSaid, type Draw, ParametricHold } from './parametric';
 
-/** As many draws as say something to a third of a per cent. */
-export const DRAWS = 100_000;
-
 export interface Wanted {
   readonly seed: number;
   readonly draws: number;
