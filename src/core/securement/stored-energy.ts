@@ -1,4 +1,4 @@
-import { isRun, kindOf } from '../line/elements';
+import { softestRunN } from '../line/elements';
 import { formula, type Tracer, type Working } from '../working/working';
 import { farEnd, type Leg } from './leg';
 import type { DangerZone } from './danger-zone';
@@ -47,8 +47,6 @@ function zonesOf(leg: Leg, lengthM: number): DangerZone[] {
 
 function stored(t: Tracer<Working>, facts: LineFacts, tension: Working, label: string): Working {
   const { line, shape } = facts;
-  const runs = line.elements.filter(isRun).map((e) => kindOf(e).run!(e).stiffnessN);
-  const known = runs.length > 0 && runs.every((k) => k !== null);
   return t.apply(storedFormula, label, {
     T: tension,
     L: t.given({
@@ -63,7 +61,7 @@ function stored(t: Tracer<Working>, facts: LineFacts, tension: Working, label: s
       label: 'stiffness',
       symbol: 'EA',
       // What gives most stores most.
-      value: known ? Math.min(...(runs as number[])) : null,
+      value: softestRunN(line.elements),
       unit: 'N',
       source: 'what runs along it',
       confidence: 'from-memory',

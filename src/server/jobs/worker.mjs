@@ -2,7 +2,7 @@ import { register } from 'tsx/esm/api';
 
 /** What runs in threads of its own. Plain JavaScript: a thread begins without what reads TypeScript. */
 register();
-const {
+export const {
   card,
   certificate,
   compare,
@@ -14,16 +14,3 @@ const {
   talkSheet,
   uncertainty,
 } = await import('./work.ts');
-
-export {
-  card,
-  certificate,
-  compare,
-  drive,
-  importFile,
-  judge,
-  logSheet,
-  tags,
-  talkSheet,
-  uncertainty,
-};

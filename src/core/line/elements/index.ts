@@ -58,3 +58,10 @@ export const knotsIn = (element: LineElement): readonly KnotId[] =>
 /** The ropes of a line. */
 export const ropesIn = (elements: readonly LineElement[]): Rope[] =>
   elements.flatMap((e) => kindOf(e).run?.(e).rope ?? []);
+
+/** EA of what gives most along a line, N: of several in a row nobody knows how long each is. Null: not known, or nothing runs. */
+export function softestRunN(elements: readonly LineElement[]): number | null {
+  const runs = elements.flatMap((e) => kindOf(e).run?.(e).stiffnessN ?? (isRun(e) ? [null] : []));
+  const known = runs.filter((k) => k !== null);
+  return known.length === 0 || known.length < runs.length ? null : Math.min(...known);
+}

@@ -1,10 +1,10 @@
-import { isRun, kindOf } from '../../line/elements';
+import { softestRunN } from '../../line/elements';
 import { lineCapacity } from '../../line/line';
 import { STANDARD_GRAVITY } from '../../units/constants';
 import { bare } from '../../working/working';
 import { lineContext, lineFactsOf, sharingOf } from '../assess';
 import type { HoldLine, HoldProblem } from '../hold/problem';
-import { facing, type Motion } from '../hold/programme';
+import { facing, type Motion, PUSH } from '../hold/programme';
 import { type StaticsBody, staticsLoadOf, type StaticsPart } from '../hold/statics-load';
 import type { Point } from '../leg';
 import { placeUnits } from '../load/placed';
@@ -34,15 +34,10 @@ export interface DriveLoad {
 
 function givesOf(plan: Plan, facts: LineFacts, sharing: ReadonlyMap<string, number>): LineGives {
   const { line, shape, tension } = facts;
-  const runs = line.elements.filter(isRun).map((e) => kindOf(e).run!(e).stiffnessN);
   const context = { ...lineContext(plan, line, sharing), limit: 'breaking' as const };
   return {
     name: line.name,
-    // Of several in a row nobody knows how long each is: the softest stands for all.
-    stiffnessN: runs.reduce<number | null>(
-      (least, k) => (least === null || k === null ? null : Math.min(least, k)),
-      runs.length === 0 ? null : Infinity,
-    ),
+    stiffnessN: softestRunN(line.elements),
     lengthM: shape.routeLengthM ?? 0,
     breakingN: lineCapacity(bare, line.elements, context).wll,
     keptN: tension.pretension.value ?? 0,
@@ -109,14 +104,6 @@ function bodyOf(body: StaticsBody, held: HoldProblem['bodies'][number]): DriveBo
 }
 
 const UP = { x: 0, y: 0, z: 1 } as const;
-/** Which way a board pushes what it is in front of. */
-const PUSHES = {
-  forward: { x: -1, y: 0, z: 0 },
-  rearward: { x: 1, y: 0, z: 0 },
-  left: { x: 0, y: -1, z: 0 },
-  right: { x: 0, y: 1, z: 0 },
-} as const;
-
 /** Points at which something pushes a body; none of them alone gives more under the whole weight than its feet do. */
 const pointsOf = (
   weightN: number,
@@ -142,7 +129,7 @@ function contactsOf(problem: HoldProblem): {
   });
   for (const { direction, capacityN, faces } of problem.boards) {
     const limit = limits.push({ name: direction, capacityN }) - 1;
-    const of = { from: null, normal: PUSHES[direction], friction: 0, limit };
+    const of = { from: null, normal: PUSH[direction], friction: 0, limit };
     for (const { body, corners } of faces)
       contacts.push(...pointsOf(weightN, corners, { ...of, body }));
   }
@@ -156,12 +143,7 @@ function contactsOf(problem: HoldProblem): {
 /** How lines are looked at: as the map credits them, or as they are. */
 export type Credit = 'as-the-map' | 'as-they-are';
 
-function lineOf(
-  held: HoldLine,
-  part: StaticsPart,
-  gives: LineGives,
-  credit: Credit,
-): DriveLine | null {
+function lineOf(held: HoldLine, part: StaticsPart, gives: LineGives, credit: Credit): DriveLine {
   const td = part.tieDowns.find((t) => t.id === held.id)!;
   const found = waysOf(td.pulls, td.ratios, (id) =>
     Math.max(
@@ -209,6 +191,6 @@ export function driveModelOf(
   return {
     bodies: part.bodies.map((b, i) => bodyOf(b, problem.bodies[i]!)),
     ...contactsOf(problem),
-    lines: problem.lines.flatMap((l) => lineOf(l, part, lines.get(l.id)!, credit) ?? []),
+    lines: problem.lines.map((l) => lineOf(l, part, lines.get(l.id)!, credit)),
   };
 }

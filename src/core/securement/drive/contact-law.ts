@@ -22,7 +22,10 @@ export interface ContactForce {
   shiftM: [number, number];
 }
 
-/** Part of the movement at a contact that is damped away, s: about half of critical for what stands on it. No source: only as much as keeps it steady. */
+/**
+ * Part of the movement at a contact that is damped away, s: about half of critical for what stands on it. No source: only as
+ * much as keeps it steady.
+ */
 const DAMPING_S = 0.004;
 
 /**
@@ -61,7 +64,10 @@ export class ContactLaw {
     return (a.x - b.x) * x + (a.y - b.y) * y + (a.z - b.z) * z;
   }
 
-  /** A step begins at this pose: forces act along what lies halfway between its beginning and its end, so that their work is that of the way. */
+  /**
+   * A step begins at this pose: forces act along what lies halfway between its beginning and its end, so that their work is
+   * that of the way.
+   */
   begin(pose: Pose): void {
     const { body, from, at } = this.contact;
     pose.place(body, at, this.begun[0]);

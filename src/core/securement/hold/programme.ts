@@ -27,7 +27,7 @@ export const MOTIONS: Record<Direction, Motion> = {
 export const UPWARD: Motion = { along: { x: 0, y: 0, z: 1 } };
 
 /** What pushes from a board, away from the motion it stops. */
-const PUSH: Record<Direction, Point> = {
+export const PUSH: Record<Direction, Point> = {
   forward: { x: -1, y: 0, z: 0 },
   rearward: { x: 1, y: 0, z: 0 },
   left: { x: 0, y: -1, z: 0 },
