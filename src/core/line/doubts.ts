@@ -19,16 +19,19 @@ export type KnotDoubt =
   | 'jams'
   | 'no-figure';
 
+/** What weighs as much is not for this place. */
+export const OUT_OF_PLACE = 9;
+
 /** How much each weighs where knots are ranked: it is not for this place; it may let go; it is a nuisance, or nobody has measured it. */
 const WEIGHTS: Record<KnotDoubt, number> = {
-  'slips-on-metal': 9,
-  'not-for-joining-loads': 9,
-  'equal-ropes-only': 9,
-  'needs-thick-post': 9,
-  'along-a-pole-only': 9,
-  'both-legs-loaded': 9,
-  'slips-in-stiff-rope': 9,
-  'slips-in-slick-rope': 9,
+  'slips-on-metal': OUT_OF_PLACE,
+  'not-for-joining-loads': OUT_OF_PLACE,
+  'equal-ropes-only': OUT_OF_PLACE,
+  'needs-thick-post': OUT_OF_PLACE,
+  'along-a-pole-only': OUT_OF_PLACE,
+  'both-legs-loaded': OUT_OF_PLACE,
+  'slips-in-stiff-rope': OUT_OF_PLACE,
+  'slips-in-slick-rope': OUT_OF_PLACE,
   'loosens-when-slack': 3,
   'safer-form': 2,
   jams: 1,

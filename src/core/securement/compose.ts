@@ -9,6 +9,7 @@ import type { LoadUnit } from './load/schema';
 import { lineShape, namedAnchorIds } from './route/shape';
 import type { DeckAnchor, Line, Strength } from './schema';
 import { freshId } from '../ids';
+import type { Point } from './leg';
 
 /** What stands between the ends of a new line. */
 export const MIDDLE: Record<LineMake, readonly ElementKindId[]> = {
@@ -41,14 +42,40 @@ const between = (id: string, a: string, b: string, units: readonly string[]): Li
 /** Further askew than this nobody leads a line across a load. Common practice, no source. */
 const MOST_ASKEW_M = 1;
 
+/** Two anchors between which a line lies over a unit, from left to right, and where it meets the unit first. */
+export interface Across {
+  readonly ends: readonly [left: string, right: string];
+  readonly at: Point;
+  /** How far it runs askew, m. */
+  readonly askewM: number;
+}
+
+/** Every pair of anchors between which a line would lie across a unit rather than askew. */
+export function pairsAcross(
+  unit: LoadUnit,
+  { deck, units }: Pick<Plan, 'deck' | 'units'>,
+): readonly Across[] {
+  const load = placeUnits(units);
+  return deck.anchors.flatMap((a) =>
+    deck.anchors.flatMap((b): Across[] => {
+      const askewM = Math.abs(a.fromFrontM - b.fromFrontM);
+      if (a.fromCentreM <= b.fromCentreM || a.id === b.id || askewM > MOST_ASKEW_M) return [];
+      const shape = lineShape(between('x', a.id, b.id, [unit.id]), load, deck);
+      const at = shape.legs[0]?.at;
+      return shape.problem !== null || !at ? [] : [{ ends: [a.id, b.id], at, askewM }];
+    }),
+  );
+}
+
 /**
  * The pair of anchors for the next line over a unit: on both sides of it, across rather than askew, where no line is
  * yet, and as far from the others as may be. Null when no pair lets a line lie over it.
  */
 export function pairOver(
   unit: LoadUnit,
-  { deck, units, lines }: Pick<Plan, 'deck' | 'units' | 'lines'>,
+  plan: Pick<Plan, 'deck' | 'units' | 'lines'>,
 ): readonly [string, string] | null {
+  const { deck, units, lines } = plan;
   const load = placeUnits(units);
   const taken = new Map<string, number>();
   for (const id of lines.flatMap((l) => namedAnchorIds(l.elements)))
@@ -61,30 +88,12 @@ export function pairOver(
       : [],
   );
   const middle = -unit.fromFrontM - unit.lengthM / 2;
-  const pairs = deck.anchors.flatMap((a) =>
-    deck.anchors.flatMap((b) => {
-      if (
-        a.fromCentreM <= b.fromCentreM ||
-        a.id === b.id ||
-        Math.abs(a.fromFrontM - b.fromFrontM) > MOST_ASKEW_M
-      )
-        return [];
-      const shape = lineShape(between('x', a.id, b.id, [unit.id]), load, deck);
-      const at = shape.legs[0]?.at;
-      if (shape.problem !== null || !at) return [];
-      const uses = (taken.get(a.id) ?? 0) + (taken.get(b.id) ?? 0);
-      const apart =
-        lieAt.length > 0
-          ? -Math.min(...lieAt.map((x) => Math.abs(x - at.x)))
-          : Math.abs(at.x - middle);
-      return [
-        {
-          ends: [a.id, b.id] as const,
-          rank: [uses, Math.abs(a.fromFrontM - b.fromFrontM) > 0.3 ? 1 : 0, apart],
-        },
-      ];
-    }),
-  );
+  const pairs = pairsAcross(unit, plan).map(({ ends, at, askewM }) => {
+    const uses = (taken.get(ends[0]) ?? 0) + (taken.get(ends[1]) ?? 0);
+    const apart =
+      lieAt.length > 0 ? -Math.min(...lieAt.map((x) => Math.abs(x - at.x))) : Math.abs(at.x - middle);
+    return { ends, rank: [uses, askewM > 0.3 ? 1 : 0, apart] };
+  });
   const first = pairs.sort(
     (p, q) => p.rank[0]! - q.rank[0]! || p.rank[1]! - q.rank[1]! || p.rank[2]! - q.rank[2]!,
   )[0];

@@ -34,25 +34,24 @@ function withLine(plan: Plan, id: string, edit: (line: Line) => Line): Plan {
 const onMat = ({ friction }: LoadUnit): boolean =>
   friction.known === 'pair' && ['anti-slip-mat', 'unmarked-mat'].includes(friction.pair);
 
-function matCandidate(plan: Plan): Candidate[] {
+/** The plan with the rule set's mat under everything. */
+export function onMats(plan: Plan): Plan {
   const { mat } = ruleSet(plan.ruleSet);
+  return {
+    ...plan,
+    units: plan.units.map((u) =>
+      onMat(u) ? u : { ...u, friction: { known: 'pair', pair: mat }, surface: 'clean' },
+    ),
+  };
+}
+
+function matCandidate(plan: Plan): Candidate[] {
   if (plan.units.every(onMat)) return [];
-  return [
-    {
-      code: 'put-mat',
-      values: {},
-      plan: {
-        ...plan,
-        units: plan.units.map((u) =>
-          onMat(u) ? u : { ...u, friction: { known: 'pair', pair: mat }, surface: 'clean' },
-        ),
-      },
-    },
-  ];
+  return [{ code: 'put-mat', values: {}, plan: onMats(plan) }];
 }
 
 /** Pulls that are tried, N, up to what the crew lets a hand be asked for: 250 N bare, 400 N two gloved hands. Common practice, no source. */
-const PULLS_N = [100, 150, 200, 250, 300, 350, 400, 450, 500, 600, 700, 800, 900, 1000];
+export const PULLS_N = [100, 150, 200, 250, 300, 350, 400, 450, 500, 600, 700, 800, 900, 1000];
 
 /** Every element that a hand hauls, with its kind. */
 const hauledIn = (plan: Plan) =>

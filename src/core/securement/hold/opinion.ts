@@ -157,7 +157,7 @@ export class Statics {
   }
 
   /** Parts that a question is put to: what the body contains on all sides need not be held down. */
-  private asking({ direction }: Asked): readonly PartStatics[] {
+  asking({ direction }: Asked): readonly PartStatics[] {
     return direction === 'down' ? this.parts.filter((p) => !isContained(p.part)) : this.parts;
   }
 

@@ -72,6 +72,12 @@ const keyOf = (off: OffMiddle | undefined): string =>
     ? ''
     : [...off].map(([id, { x, y }]) => `${id}:${x},${y}`).join(';');
 
+/** A look at a part, and what holds there. */
+export interface HeldCase {
+  readonly problem: HoldProblem | null;
+  readonly limit: HoldLimit | null;
+}
+
 /** What one part of the load comes to in one direction. */
 export interface PartSays {
   readonly verdict: TallyRow['verdict'];
@@ -150,13 +156,18 @@ export class PartStatics {
     );
   }
 
+  /** Every look at an end of the unknowns, with what holds there. `limit` null: dragged; `problem` null: a mass is not known. */
+  cases(asked: Asked, end: 'worst' | 'tension-free', off?: OffMiddle): readonly HeldCase[] {
+    return this.looks(end, this.cone(end), off).map((look) => {
+      const problem = this.problem(asked.box, look);
+      return { problem, limit: problem === null ? null : this.limit(problem, asked.motion) };
+    });
+  }
+
   /** What surely counts at an end: the least over what is unsure. Null: dragged. */
   heldG(asked: Asked, end: 'worst' | 'tension-free', off?: OffMiddle): number | null {
     if (this.tooUnsure) return null;
-    const held = this.looks(end, this.cone(end), off).map((look) => {
-      const p = this.problem(asked.box, look);
-      return p === null ? null : (this.limit(p, asked.motion)?.heldG ?? null);
-    });
+    const held = this.cases(asked, end, off).map(({ limit }) => limit?.heldG ?? null);
     if (held.some((h) => h === null)) return null;
     // What drags with a tension nobody knows cannot be left out of account where the set counts tensions.
     if (this.dragsUnknown && !this.asked.ruleStandsWithoutTension) return null;
@@ -198,10 +209,7 @@ export class PartStatics {
   }
 
   /** What holds against a motion at the worst of every unknown: the case that is worst. */
-  atWorst(
-    box: StaticsBox,
-    motion: Motion,
-  ): { readonly problem: HoldProblem | null; readonly limit: HoldLimit | null } {
+  atWorst(box: StaticsBox, motion: Motion): HeldCase {
     const cases = this.looks('worst', 'inscribed').map((look) => {
       const problem = this.problem(box, look);
       return { problem, limit: problem === null ? null : this.limit(problem, motion) };

@@ -34,6 +34,10 @@ export function tensionOf<V>(r: Reader<V>, td: TieDown): V {
   });
 }
 
+/** The same as a figure, at its best, N. */
+export const countedN = (td: TieDown): number =>
+  Math.min(td.pretension.working.value ?? td.pretension.high, EU.largestPartOfLc * td.wll.high);
+
 /** Direct and loop lines that pull against the motion. */
 export const directLines = (input: RuleInput, direction: Direction): TieDown[] =>
   input.tieDowns.filter((td) => td.kind !== 'over' && againstMotion(td, direction) > 0);

@@ -2,11 +2,11 @@ import { traced } from '../../working/working';
 import { downPart, flatPart } from '../leg';
 import type { Direction } from '../vocabulary';
 import type { TallyRow } from '../verdict';
-import { atMost } from '../../units/constants';
+import { atMost, STANDARD_GRAVITY } from '../../units/constants';
 import { EU, heldTilting, part } from './eu-formulas';
-import type { Ranged, RuleInput, TieDown } from './rule-set';
+import type { Ranged, RuleBound, RuleInput, TieDown } from './rule-set';
 import { alongMotion, type Provided, rangedRow, type Reader, requirement, weight } from './shared';
-import { tensionOf, geometry, safety, directLines, constant } from './eu-road-parts';
+import { countedN, tensionOf, geometry, safety, directLines, constant } from './eu-road-parts';
 
 export const CLAUSE_TILTING = 'EN 12195-1:2010, tilting';
 
@@ -135,4 +135,28 @@ export function tiltingRow(input: RuleInput, direction: Direction): TallyRow {
     provided,
   );
   return alone && row.verdict === 'short' ? { ...row, verdict: 'cannot-say' } : row;
+}
+
+/** What a direction's tilting adds up to over lines. Left out where the mass is not known. */
+export function tiltingBound(input: RuleInput, direction: Direction): RuleBound | null {
+  const { article, tieDowns } = input;
+  if (article.massKg === null) return null;
+  const sideways = direction === 'left' || direction === 'right';
+  const alone = sideways && article.rows > 1;
+  const heightM = article.cgHeightM ?? article.heightM;
+  const weightMoment = article.massKg * STANDARD_GRAVITY * heightM;
+  const pulling = new Set(directLines(input, direction));
+  return {
+    code: 'tilting',
+    direction: sideways ? 'sideways' : direction,
+    unit: 'g',
+    required: EU.required[direction],
+    base: (EU.verticalC * toTiltingEdgeM(input, direction)) / heightM,
+    each: tieDowns.map((td) => {
+      const armM = alone ? 0 : momentArmM(input, td, direction);
+      if (td.kind !== 'over')
+        return pulling.has(td) && armM > 0 ? (td.pull.high * armM) / weightMoment : 0;
+      return (countedN(td) * armM) / (armM < 0 ? 1 : safety(direction)) / weightMoment;
+    }),
+  };
 }

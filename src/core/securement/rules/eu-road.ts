@@ -1,5 +1,6 @@
 import { traced } from '../../working/working';
-import type { Direction } from '../vocabulary';
+import { type Direction, DIRECTIONS } from '../vocabulary';
+import { STANDARD_GRAVITY } from '../../units/constants';
 import { RULE_SET_TITLES } from '../rule-set-ids';
 import type { Finding, TallyRow } from '../verdict';
 import {
@@ -11,7 +12,7 @@ import {
   heldWithDirect,
   part,
 } from './eu-formulas';
-import type { RuleInput, RuleSet, StaticsBox, TieDown } from './rule-set';
+import type { RuleBound, RuleInput, RuleSet, StaticsBox, TieDown } from './rule-set';
 import {
   about,
   againstMotion,
@@ -24,8 +25,8 @@ import {
   weight,
   worseSide,
 } from './shared';
-import { CLAUSE_TILTING, overHalfLc, tiltingRow } from './eu-road-tilting';
-import { constant, geometry, safety, tensionOf, directLines } from './eu-road-parts';
+import { CLAUSE_TILTING, overHalfLc, tiltingBound, tiltingRow } from './eu-road-tilting';
+import { constant, countedN, geometry, safety, tensionOf, directLines } from './eu-road-parts';
 
 const CLAUSE_SLIDING = 'EN 12195-1:2010, sliding';
 
@@ -172,6 +173,31 @@ const BOX: StaticsBox = {
   requiredG: EU.required,
 };
 
+/** What a direction's sliding adds up to over lines: more than either reading of a mixture comes to. */
+function slidingBound(input: RuleInput, direction: Direction): RuleBound | null {
+  const { massKg, friction, blocking } = input.article;
+  if (massKg === null) return null;
+  const weightN = massKg * STANDARD_GRAVITY;
+  const mu = friction.high;
+  const pulling = new Set(directLines(input, direction));
+  return {
+    code: 'sliding',
+    direction: direction === 'left' || direction === 'right' ? 'sideways' : direction,
+    unit: 'g',
+    required: EU.required[direction],
+    base: mu + blocking[direction].capacity.high / weightN,
+    each: input.tieDowns.map((td) => {
+      const [down, back] = [pressingPart(td), againstMotion(td, direction)];
+      if (td.kind !== 'over')
+        return pulling.has(td)
+          ? (td.pull.high * (back + EU.directFrictionFactor * mu * down)) / weightN
+          : 0;
+      const pull = td.anyWay ? 0 : back > 0 ? back / safety(direction) : back;
+      return (countedN(td) * ((mu * down) / safety(direction) + pull)) / weightN;
+    }),
+  };
+}
+
 /** Europe, road: EN 12195-1:2010, all from memory. */
 export const euRoad: RuleSet = {
   id: 'eu-road',
@@ -185,6 +211,10 @@ export const euRoad: RuleSet = {
     designFactor: strength.designFactor,
     markedOrTableOnly: false,
   }),
+  bounds: (input) =>
+    DIRECTIONS.flatMap((d) => [slidingBound(input, d), tiltingBound(input, d)]).filter(
+      (b) => b !== null,
+    ),
   assess(input) {
     const both = (row: (input: RuleInput, d: Direction) => TallyRow): TallyRow[] => [
       row(input, 'forward'),

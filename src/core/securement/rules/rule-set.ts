@@ -122,6 +122,19 @@ export interface StaticsAsked {
   readonly ruleStandsWithoutTension: boolean;
 }
 
+/**
+ * A comparison of a rule as far as it adds up over lines: what the rule reckons with is never more than `base` and what
+ * `each` of the tie-downs adds, in their order. Where that falls short nothing else helps.
+ */
+export interface RuleBound {
+  readonly code: TallyRow['code'];
+  readonly direction: TallyRow['direction'];
+  readonly unit: TallyRow['unit'];
+  readonly required: number;
+  readonly base: number;
+  readonly each: readonly number[];
+}
+
 /** One body of rules: data and pure functions. Adding one touches no other. */
 export interface RuleSet extends RuleSetTitle {
   readonly id: RuleSetId;
@@ -136,6 +149,8 @@ export interface RuleSet extends RuleSetTitle {
   assess(input: RuleInput): RuleOutcome;
   /** What it compares of each line by itself, whatever article that holds. `dynamicAllowance`: the crew's figure for what moves where nothing is driven. */
   rowsOfLine?(tieDown: TieDown, dynamicAllowance: number): TallyRow[];
+  /** Where its comparisons ask for more than statics do: how they add up over lines. For a search; judging is {@link assess}. */
+  bounds?(input: RuleInput): readonly RuleBound[];
 }
 
 /** Which end of the unknowns a figure is computed at. */

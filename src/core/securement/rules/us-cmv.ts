@@ -3,7 +3,7 @@ import { bare, formula, traced } from '../../working/working';
 import { COMMODITIES } from '../vocabulary';
 import { RULE_SET_TITLES } from '../rule-set-ids';
 import type { Finding, TallyRow } from '../verdict';
-import type { Ranged, RuleInput, RuleSet, TieDown } from './rule-set';
+import type { Ranged, RuleBound, RuleInput, RuleSet, TieDown } from './rule-set';
 import { about, commonNotices, rangedRow, requirement, weight } from './shared';
 import { US_BREAKING_BOX, US_WORKING_BOX } from './us-boxes';
 
@@ -218,6 +218,32 @@ function commodityFinding(input: RuleInput): Finding[] {
   ];
 }
 
+/** The sum and the count, as they add up over lines. */
+function boundsOf({ article, tieDowns }: RuleInput): RuleBound[] {
+  const { massKg, lengthM } = article;
+  if (massKg === null) return [];
+  const common = { direction: 'all', base: 0 } as const;
+  return [
+    {
+      ...common,
+      code: 'tie-down-count',
+      unit: 'count',
+      required: Math.min(
+        leastTieDowns(lengthM, massKg, true),
+        leastTieDowns(lengthM, massKg, false),
+      ),
+      each: tieDowns.map((td) => (td.wll.high > 0 ? 1 : 0)),
+    },
+    {
+      ...common,
+      code: 'aggregate-wll',
+      unit: 'N',
+      required: (massKg * STANDARD_GRAVITY) / 2,
+      each: tieDowns.map((td) => td.wll.high * countingPart(td).high),
+    },
+  ];
+}
+
 /** US commercial road: 49 CFR 393.100–136, all from memory. The count and the sum of WLL give the verdict. */
 export const usCmv: RuleSet = {
   id: 'us-cmv',
@@ -235,6 +261,7 @@ export const usCmv: RuleSet = {
     designFactor: strength.designFactor,
     markedOrTableOnly: true,
   }),
+  bounds: boundsOf,
   assess: (input) => ({
     rows: [countRow(input), aggregateRow(input)],
     findings: [
