@@ -1,6 +1,9 @@
 import type { CutPlan } from '@/core/cutting/plan';
 import type { CutJob } from '@/core/cutting/problem';
 import type { DriveAsk, LimitBeside, PlanDrive } from '@/core/securement/drive/plan-drive';
+import type { EnoughResult } from '@/core/securement/enough/result';
+import type { EnoughProgress } from '@/core/securement/enough/search';
+import type { EnoughWishes } from '@/core/securement/enough/vocabulary';
 import type { Plan } from '@/core/securement/plan';
 import type { Wanted } from '@/core/securement/uncertainty/draws';
 import type { DirectionSure } from '@/core/securement/uncertainty/summary';
@@ -126,4 +129,24 @@ export interface SureAnswer {
   readonly done: number;
   readonly sure: readonly DirectionSure[] | null;
   readonly refused: boolean;
+}
+
+/** What the page asks of the worker that looks for the cheapest that is enough. `stop`: whatever is found is told. */
+export type EnoughRequest =
+  | {
+      readonly protocol: typeof PROTOCOL;
+      readonly kind: 'start';
+      readonly plan: Plan;
+      readonly locker: readonly (readonly [string, KeptFact])[];
+      readonly wishes: Omit<EnoughWishes, 'mayTie'>;
+      /** Knots that may be asked for; null: any. */
+      readonly tied: readonly KnotId[] | null;
+    }
+  | { readonly protocol: typeof PROTOCOL; readonly kind: 'stop' };
+
+/** How far it is; in the end what was found. */
+export interface EnoughAnswer {
+  readonly protocol: typeof PROTOCOL;
+  readonly progress: EnoughProgress | null;
+  readonly result: EnoughResult | null;
 }

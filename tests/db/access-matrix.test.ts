@@ -114,6 +114,7 @@ const OPEN = [
   'POST /drills/levels',
   'POST /drills/marks',
   'POST /drive',
+  'POST /enough',
   'POST /hold',
   'POST /join/{token}',
   'POST /line',

@@ -28,6 +28,7 @@ const VALID: Record<string, unknown> = {
   [API.run.path]: API.run.example,
   [API.hold.path]: API.hold.example,
   [API.drive.path]: API.drive.example,
+  [API.enough.path]: API.enough.example,
   [API.uncertainty.path]: API.uncertainty.example,
   [API.wraps.path]: API.wraps.example,
   [API.signIn.path]: { name: 'A', password: 'b' },

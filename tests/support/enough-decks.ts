@@ -48,7 +48,11 @@ const lineThere = (id: string, left: string, right: string, handForceN: number) 
   elements: [
     { id: 'a', kind: 'anchor', at: { on: 'deck', anchorId: left } },
     { id: 'k', kind: 'knot', knot: 'bowline' },
-    { id: 'r', kind: 'rope', rope: plainRope({ material: 'polyester', diameterM: 0.012, mbsN: 21_000 }) },
+    {
+      id: 'r',
+      kind: 'rope',
+      rope: plainRope({ material: 'polyester', diameterM: 0.012, mbsN: 21_000 }),
+    },
     { id: 'e1', kind: 'edge', shape: 'protected', bendDiameterM: 0.1 },
     { id: 'e2', kind: 'edge', shape: 'protected', bendDiameterM: 0.1 },
     { id: 't', kind: 'truckers', loop: 'alpine-butterfly', form: 'single', handForceN },
@@ -81,7 +85,10 @@ export function smallDeck(r: Random): SmallDeck {
         fromFrontM: r.pick([0, 0.3]),
         fromCentreM: r.pick([0, 0, 0, 0.1]),
         friction: r.chance(0.9)
-          ? { known: 'pair', pair: r.pick(['sawn-wood-plywood', 'sawn-wood-smooth-steel', 'steel-plywood']) }
+          ? {
+              known: 'pair',
+              pair: r.pick(['sawn-wood-plywood', 'sawn-wood-smooth-steel', 'steel-plywood']),
+            }
           : { known: 'no' },
         edges: r.pick([null, 'sharp', 'protected']),
         maxLineForceN: r.chance(0.15) ? 500 : null,
@@ -104,7 +111,9 @@ export function smallDeck(r: Random): SmallDeck {
           name: `${side}${i + 1}`,
           fromFrontM: 0.2 + i * r.pick([0.5, 0.7]),
           fromCentreM: side === 'L' ? 0.85 : -0.85,
-          rating: r.chance(0.93) ? { state: 'rated', wllN: r.pick([2000, 4000, 8000]) } : { state: 'unrated' },
+          rating: r.chance(0.93)
+            ? { state: 'rated', wllN: r.pick([2000, 4000, 8000]) }
+            : { state: 'unrated' },
           barDiameterM: 0.016,
         })),
       ),
@@ -124,5 +133,69 @@ export function smallDeck(r: Random): SmallDeck {
       protectors: r.pick([null, null, 2, 4]),
       mayTie: () => true,
     },
+  };
+}
+
+/** A deck of twenty rings with six ropes, no two alike, and a load that asks for several of them. */
+export function largeDeck(massKg: number, ruleSet: Plan['ruleSet'] = 'us-light'): SmallDeck {
+  const raw = {
+    format: 'vast-cleat/plan',
+    version: 2,
+    title: 'twenty rings, six ropes',
+    ruleSet,
+    strength: { handLimitN: 400 },
+    units: [
+      {
+        id: 'load',
+        name: 'load',
+        massKg,
+        lengthM: 4,
+        widthM: 1.6,
+        heightM: 1,
+        cgHeightM: 0.5,
+        fromFrontM: 0.5,
+        friction: { known: 'pair', pair: 'sawn-wood-plywood' },
+        edges: 'protected',
+      },
+    ],
+    deck: {
+      name: 'deck',
+      lengthM: 6,
+      widthM: 2.4,
+      anchors: ['L', 'R'].flatMap((side) =>
+        Array.from({ length: 10 }, (_, i) => ({
+          id: `${side}${i + 1}`,
+          name: `${side}${i + 1}`,
+          fromFrontM: 0.3 + i * 0.5,
+          fromCentreM: side === 'L' ? 1.15 : -1.15,
+          rating: { state: 'rated', wllN: 6000 + 200 * i },
+          barDiameterM: 0.016,
+        })),
+      ),
+    },
+  };
+  const parsed = parsePlan(raw);
+  if (!parsed.ok) throw new Error(JSON.stringify(parsed.issues));
+  const facts = new Map<string, KeptFact>();
+  [
+    ['polyester', 0.01, 16_000, 12],
+    ['polyester', 0.012, 21_000, 15],
+    ['nylon', 0.012, 24_000, 20],
+    ['polyester', 0.014, 30_000, 10],
+    ['polypropylene', 0.012, 18_000, 25],
+    ['nylon', 0.014, 33_000, 14],
+  ].forEach(([material, diameterM, mbsN, leftM], i) =>
+    facts.set(
+      uuid(i + 1),
+      inService(
+        { code: `T-${i + 1}`, lengthM: leftM, item: { kind: 'rope', material, diameterM, mbsN } },
+        leftM as number,
+      ),
+    ),
+  );
+  return {
+    plan: parsed.value,
+    locker: facts,
+    wishes: { marginPart: 0, mats: true, protectors: null, mayTie: () => true },
   };
 }

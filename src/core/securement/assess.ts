@@ -76,7 +76,10 @@ const shapesOf = (plan: Plan, load: readonly Placed[]): LineShape[] =>
   plan.lines.map((line) => lineShape(line, load, plan.deck));
 
 /** Everything known about the lines of a plan, each by itself. */
-export function lineFactsOf(plan: Plan, load = placeUnits(plan.units)): LineFacts[] {
+export function lineFactsOf(
+  plan: Plan,
+  load: readonly Placed[] = placeUnits(plan.units),
+): LineFacts[] {
   const shapes = shapesOf(plan, load);
   const sharing = sharingBetween(plan.lines, shapes);
   const asksBreaking = ruleSet(plan.ruleSet).statics.boxes.some((b) => b.strength === 'breaking');

@@ -13,10 +13,12 @@ import {
 import { PLAN } from '@/core/securement/plan';
 import { driveAnswer } from './answers/drive';
 import { endpoint, upgradeAt, upgradeOf } from './endpoint';
-import { assessExample, lineExample, rulesExample } from './examples';
+import { assessExample, enoughExample, lineExample, rulesExample } from './examples';
 import { holdAnswer } from './answers/hold';
 import { holdBody, holdExample } from './hold-schemas';
 import { uncertaintyAnswer } from './answers/uncertainty';
+import { enoughAnswer } from './answers/enough';
+import { enoughBody } from './enough-schemas';
 import { driveBody, lineBody, planBody, rulesBody, uncertaintyBody } from './schemas';
 import {
   runBody,
@@ -95,6 +97,19 @@ export const COMPUTE_API = {
     answers: uncertaintyAnswer,
     answer:
       'For each direction that the rule set asks for: the part of the draws that hold, what is held in 95, 50 and 5 of 100, and how much of the spread each doubt makes by itself; the same for the same seed',
+  }),
+  enough: endpoint({
+    method: 'POST',
+    path: '/enough',
+    summary:
+      'The cheapest securement of a plan that is enough, of the lines that are there and of the things that are sent; nothing is stored',
+    body: enoughBody,
+    upgrade: upgradeAt('plan', PLAN),
+    action: null,
+    example: enoughExample,
+    answers: enoughAnswer,
+    answer:
+      'Fewest lines, then least rope, then least to do: what to change, the plan with it, which is HOLDS with the margin, and why nothing cheaper is enough; where the steps did not suffice, what is still open',
   }),
   line: endpoint({
     method: 'POST',

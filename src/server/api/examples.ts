@@ -97,3 +97,53 @@ export const riggingExample = {
   anchor: { name: 'ring', rating: { state: 'rated', wllN: '5 kN' } },
   farAnchor: { name: 'ring', rating: { state: 'rated', wllN: '5 kN' } },
 };
+
+const measured = (id: string, fromFrontM: number, fromCentreM: number) => ({
+  ...deckRing(id, fromCentreM),
+  fromFrontM,
+  barDiameterM: '16 mm',
+});
+
+/** A light load, a rope, and a deck whose rings have been measured. */
+export const enoughExample = {
+  plan: {
+    ...assessExample,
+    title: 'Sacks on a pallet',
+    ruleSet: 'us-light',
+    units: [{ ...assessExample.units[0], massKg: '90 kg' }],
+    deck: {
+      ...assessExample.deck,
+      anchors: [
+        measured('L1', 0.6, 0.85),
+        measured('L2', 1.4, 0.85),
+        measured('R1', 0.6, -0.85),
+        measured('R2', 1.4, -0.85),
+      ],
+    },
+    lines: [],
+  },
+  things: [
+    {
+      id: '0190b5a0-0000-7000-8000-000000000001',
+      gear: {
+        format: 'vast-cleat/gear',
+        version: 1,
+        code: 'PE-12-2',
+        lengthM: '20 m',
+        item: { kind: 'rope', material: 'polyester', diameterM: '12 mm', mbsN: '21 kN' },
+      },
+    },
+    {
+      id: '0190b5a0-0000-7000-8000-000000000002',
+      gear: {
+        format: 'vast-cleat/gear',
+        version: 1,
+        code: 'PE-12-3',
+        lengthM: '15 m',
+        item: { kind: 'rope', material: 'polyester', diameterM: '12 mm', mbsN: '21 kN' },
+      },
+    },
+  ],
+  mats: true,
+  marginPart: 0.1,
+};

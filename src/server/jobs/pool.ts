@@ -15,6 +15,8 @@ import {
   type Comparison,
   type DriveWork,
   type Driven,
+  type Enough,
+  type EnoughWork,
   judge,
   type JudgeWork,
   type TagWork,
@@ -170,6 +172,10 @@ export const driveInThread = async (work: DriveWork, signal?: AbortSignal): Prom
 /** How sure a plan is. See {@link inComparisonThread}. */
 export const uncertaintyInThread = async (work: UncertaintyWork): Promise<Uncertain> =>
   (await inComparisonThread('uncertainty', work)) as Uncertain;
+
+/** The cheapest securement of a plan that is enough. See {@link inComparisonThread}. */
+export const enoughInThread = async (work: EnoughWork): Promise<Enough> =>
+  (await inComparisonThread('enough', work)) as Enough;
 
 /** Reads a file of things, and keeps them, in a thread. */
 export const importInThread = (work: ImportWork): Promise<Result<ImportReport>> =>

@@ -7,6 +7,7 @@ import { isAway } from '@/db/away';
 import type { ImportReport, ImportWork } from '../gear-import/import';
 import type { computeComparison } from '../api/comparison';
 import type { computeDrive } from '../api/drive';
+import type { computeEnough } from '../api/enough';
 import type { computeUncertainty } from '../api/uncertainty';
 import type { CardText } from '../card';
 import type { PaperId } from '../papers';
@@ -19,6 +20,8 @@ import type { LabelSheetId } from '../tag-sheets';
 export type Comparison = ReturnType<typeof computeComparison>;
 export type Driven = ReturnType<typeof computeDrive>;
 export type DriveWork = Parameters<typeof computeDrive>[0];
+export type Enough = ReturnType<typeof computeEnough>;
+export type EnoughWork = Parameters<typeof computeEnough>[0];
 export type Uncertain = ReturnType<typeof computeUncertainty>;
 export type UncertaintyWork = Parameters<typeof computeUncertainty>[0];
 export type VerdictId = (typeof VERDICTS)[number];
@@ -64,6 +67,10 @@ export const drive = async (body: DriveWork): Promise<Driven> =>
 /** How sure a plan is. */
 export const uncertainty = async (body: UncertaintyWork): Promise<Uncertain> =>
   (await import('../api/uncertainty')).computeUncertainty(body);
+
+/** The cheapest securement of a plan that is enough. */
+export const enough = async (body: EnoughWork): Promise<Enough> =>
+  (await import('../api/enough')).computeEnough(body);
 
 export interface TagWork {
   readonly tags: readonly TagText[];

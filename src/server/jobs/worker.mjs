@@ -7,6 +7,7 @@ export const {
   certificate,
   compare,
   drive,
+  enough,
   importFile,
   judge,
   logSheet,

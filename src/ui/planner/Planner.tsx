@@ -21,6 +21,7 @@ import { type OpenedWorking, WorkingSheet } from '../working/WorkingSheet';
 import { Findings } from './Findings';
 import { Helps } from './Helps';
 import { LoadPanel } from './LoadPanel';
+import { Section } from './Section';
 import { StageColumn } from './StageColumn';
 import { Columns, FieldsPart, Left, Right, StagePart } from './Planner.styles';
 import { Lines, NewLine } from './PlanLines';
@@ -48,6 +49,9 @@ const PeopleStrip = dynamic(() => orNothing(import('./PeopleStrip').then((m) => 
 const RoadStrip = dynamic(() => orNothing(import('../road/RoadStrip').then((m) => m.RoadStrip)), {
   ssr: false,
 });
+const EnoughPanel = dynamic(() => orMissing(import('./EnoughPanel').then((m) => m.EnoughPanel)), {
+  loading: () => null,
+});
 const TagRead = dynamic(() => orNothing(import('./TagRead').then((m) => m.TagRead)), {
   ssr: false,
 });
@@ -67,6 +71,7 @@ const ON_DEMAND = [
   () => import('./PickedBar'),
   () => import('../deck/OnDeckList'),
   () => import('./AllRows'),
+  () => import('./EnoughPanel'),
   () => import('./PlanConflict'),
   () => import('../kit/Modals'),
   () => import('../kit/SelectList'),
@@ -196,6 +201,11 @@ export function Planner({
             hand={editor.hand}
             draft={editor.draft}
           />
+          {editor.readOnly ? null : (
+            <Section title="The cheapest that is enough" summary="fewest lines, least rope">
+              <EnoughPanel editor={editor} tied={tied} />
+            </Section>
+          )}
           <PeopleStrip planId={stored.id} version={version} onTied={setTied} />
           <RoadStrip
             planId={stored.id}

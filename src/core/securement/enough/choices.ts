@@ -1,14 +1,20 @@
 import { kindOf, knotsIn } from '../../line/elements';
 import type { LineElement } from '../../line/schema';
 import { PULLS_N } from '../advice/candidates';
-import { lineFactsOf, ruleOpinion } from '../assess';
-import type { Across } from '../compose';
-import { pairsAcross } from '../compose';
+import { allAtOnce } from '../../steps';
+import { lineFactsOf } from '../assess';
+import { type Across, pairsAcross } from '../compose';
+import { gearFindings } from '../gear-facts';
+import { lineFindings } from '../line-findings';
+import { loadFindings } from '../load/findings';
+import { type Placed, placeUnits } from '../load/placed';
 import type { LoadUnit } from '../load/schema';
 import { type GearFacts, gearIdOf } from '../locker-word';
 import type { Plan } from '../plan';
 import { namedAnchorIds } from '../route/shape';
-import type { LineFacts } from '../rule-input';
+import { articlesOf, type LineFacts, tieDownOf } from '../rule-input';
+import { ruleSet } from '../rules';
+import type { Finding } from '../verdict';
 import { soundnessOf } from '../soundness';
 import type { Line } from '../schema';
 import { type GearLine, gearLines, tiedWays } from './made';
@@ -49,39 +55,82 @@ const stepsOf = (elements: readonly LineElement[]): number =>
 
 const isSharp = (e: LineElement): boolean => kindOf(e).sharp?.(e) ?? false;
 
-/** What stands against a line whatever else holds the load: nothing that is short, forbidden or unknown of it is mended by another line. */
-function againstAlone(plan: Plan, line: Line, locker: GearFacts): ReadonlySet<string> {
-  const { findings, rows } = ruleOpinion({ ...plan, lines: [line] }, locker);
-  return new Set([
-    ...findings.filter((f) => f.lineId === line.id && f.effect !== 'notice').map((f) => f.code),
-    ...rows.filter((r) => r.lineId === line.id && r.verdict !== 'holds').map((r) => r.code),
-  ]);
+/** Judges lines one by one: nothing that is short, forbidden or unknown of a line is mended by another. */
+class Alone {
+  readonly load: readonly Placed[];
+  /** What a rule set says of how a line is made hangs on nothing else. */
+  private readonly forbidden = new Map<string, boolean>();
+  /** What stood against the line that was looked at last, if anything. */
+  said: Finding | null = null;
+
+  constructor(
+    readonly plan: Plan,
+    private readonly locker: GearFacts,
+  ) {
+    this.load = placeUnits(plan.units);
+  }
+
+  facts(line: Line): LineFacts | null {
+    const facts = lineFactsOf({ ...this.plan, lines: [line] }, this.load)[0]!;
+    return soundnessOf(facts) === 'sound' ? facts : null;
+  }
+
+  /** Codes of what stands against it. `made`: lines that are made alike have one. */
+  against(facts: LineFacts, made: string): Set<string> {
+    const { plan, load, locker } = this;
+    const { line } = facts;
+    const rules = ruleSet(plan.ruleSet);
+    const rows = rules.rowsOfLine?.(tieDownOf(facts), plan.strength.dynamicAllowance) ?? [];
+    const findings = [
+      ...lineFindings(facts, plan.units, rules.countsPretension),
+      ...loadFindings({ ...plan, lines: [line] }, load, [facts]),
+      ...gearFindings(line, locker),
+    ];
+    const said = findings.filter((f) => isAgainst(f, line));
+    this.said = said[0] ?? this.said;
+    return new Set<string>([
+      ...said.map((f) => f.code),
+      ...rows.filter((r) => r.verdict !== 'holds').map((r) => r.code),
+      ...(this.isForbidden(facts, made) ? ['forbidden'] : []),
+    ]);
+  }
+
+  private isForbidden(facts: LineFacts, made: string): boolean {
+    const known = this.forbidden.get(made);
+    if (known !== undefined) return known;
+    const rules = ruleSet(this.plan.ruleSet);
+    const said = articlesOf(this.plan, this.load, [facts])
+      .flatMap((article) => rules.assess(article).findings)
+      .find((f) => isAgainst(f, facts.line));
+    this.said = said ?? this.said;
+    this.forbidden.set(made, said !== undefined);
+    return said !== undefined;
+  }
+
+  /** The line hauled as hard as hand, rope, anchors and load let it; null: something else stands against it. */
+  hauled(line: Line, made: string): LineFacts | null {
+    const { handLimitN } = this.plan.strength;
+    const pulls = [handLimitN, ...PULLS_N.toReversed().filter((n) => n < handLimitN)];
+    const hands = line.elements.some((e) => kindOf(e).hand);
+    for (const pullN of hands ? pulls : [handLimitN]) {
+      const facts = this.facts({
+        ...line,
+        elements: line.elements.map((e) => kindOf(e).hand?.pulled(e, pullN) ?? e),
+      });
+      if (facts === null) return null;
+      const against = this.against(facts, made);
+      if (against.size === 0) return facts;
+      if (![...against].every((code) => TOO_HARD.includes(code))) return null;
+    }
+    return null;
+  }
 }
+
+const isAgainst = (f: Finding, line: Line): boolean =>
+  f.lineId === line.id && f.effect !== 'notice';
 
 /** What less pull would mend. */
 const TOO_HARD = ['over-tension', 'load-crushed', 'static-load'];
-
-/** The line hauled as hard as hand, rope, anchors and load let it; null: something else stands against it. */
-function hauled(plan: Plan, line: Line, locker: GearFacts): Line | null {
-  const { handLimitN } = plan.strength;
-  const pulls = [handLimitN, ...PULLS_N.toReversed().filter((n) => n < handLimitN)];
-  const hands = line.elements.some((e) => kindOf(e).hand);
-  for (const pullN of hands ? pulls : [handLimitN]) {
-    const tried = {
-      ...line,
-      elements: line.elements.map((e) => kindOf(e).hand?.pulled(e, pullN) ?? e),
-    };
-    const against = againstAlone(plan, tried, locker);
-    if (against.size === 0) return tried;
-    if (![...against].every((code) => TOO_HARD.includes(code))) return null;
-  }
-  return null;
-}
-
-const alone = (plan: Plan, line: Line): LineFacts | null => {
-  const facts = lineFactsOf({ ...plan, lines: [line] })[0]!;
-  return soundnessOf(facts) === 'sound' ? facts : null;
-};
 
 /** Where a line that is there is held: another between the same ends over the same things is in its way. */
 const placeOf = (line: Line): string =>
@@ -90,7 +139,7 @@ const placeOf = (line: Line): string =>
     : `#${line.id}`;
 
 /** A line that is there, as it is, and with every bare edge protected. */
-function ofThere(plan: Plan, line: Line, locker: GearFacts, stock: readonly StockClass[]): Choice[] {
+function ofThere(alone: Alone, line: Line, stock: readonly StockClass[]): Choice[] {
   const things = line.elements.map(gearIdOf).filter((id) => id !== null);
   const uses = things.map((thingId): Use => {
     const at = stock.findIndex((c) => c.members.some((m) => m.id === thingId));
@@ -102,8 +151,8 @@ function ofThere(plan: Plan, line: Line, locker: GearFacts, stock: readonly Stoc
     elements: line.elements.map((e) => (isSharp(e) ? (kindOf(e).protect?.(e) ?? e) : e)),
   };
   return (bare > 0 ? [line, protectedLine] : [line]).flatMap((way, i): Choice[] => {
-    const facts = alone(plan, way);
-    if (facts === null || againstAlone(plan, way, locker).size > 0) return [];
+    const facts = alone.facts(way);
+    if (facts === null || alone.against(facts, `#${line.id}/${i}`).size > 0) return [];
     return [
       {
         line: way,
@@ -122,27 +171,29 @@ function ofThere(plan: Plan, line: Line, locker: GearFacts, stock: readonly Stoc
 
 /** Every way to lay a line with one sort of gear across a unit at a pair of anchors. */
 function across(
-  plan: Plan,
   unit: LoadUnit,
   pair: Across,
-  { stock, locker, ways }: Source & { readonly ways: Ways },
+  { gear, alone, ways }: Makes,
   id: () => string,
 ): Choice[] {
-  return gearLines(stock).flatMap((gear, i) =>
-    ways(gear, i, pair).flatMap((tied): Choice[] => {
-      const { uses } = gear;
-      const line = hauled(plan, lineAcross(id(), unit, tied), locker);
-      const facts = line && alone(plan, line);
+  return gear.flatMap((made, g) =>
+    ways(made, g, pair).flatMap((tied, w): Choice[] => {
+      const facts = alone.hauled(lineAcross(id(), unit, tied), `${unit.id}/${g}/${w}`);
       const needM = facts?.rope.value ?? null;
-      if (!line || !facts || needM === null) return [];
-      const protectors = unit.edges === 'protected' ? 0 : tied.filter((e) => e.kind === 'edge').length;
+      if (!facts || needM === null) return [];
+      const protectors =
+        unit.edges === 'protected' ? 0 : tied.filter((e) => e.kind === 'edge').length;
       return [
         {
-          line,
+          line: facts.line,
           facts,
           was: false,
           place: [unit.id, ...pair.ends.toSorted()].join('/'),
-          uses: uses.map((u) => ({ ...u, lengthM: u.ofRun ? needM : 0, thingId: null })),
+          uses: made.uses.map((u) => ({
+            class: u.class,
+            lengthM: u.ofRun ? needM : 0,
+            thingId: null,
+          })),
           ropeDm: decimetres(needM),
           steps: stepsOf(tied) + protectors,
           protectors,
@@ -157,8 +208,8 @@ type Ways = (gear: GearLine, index: number, pair: Across) => LineElement[][];
 function waysFound(plan: Plan, mayTie: MayTie): Ways {
   const found = new Map<string, LineElement[][]>();
   const sort = (id: string): string => {
-    const { rating, barDiameterM, surface } = plan.deck.anchors.find((a) => a.id === id)!;
-    return JSON.stringify([rating, barDiameterM, surface]);
+    const { barDiameterM, surface } = plan.deck.anchors.find((a) => a.id === id)!;
+    return JSON.stringify([barDiameterM, surface]);
   };
   return (gear, index, { ends }) => {
     const key = `${index}/${ends.map(sort).join('/')}`;
@@ -171,7 +222,7 @@ function waysFound(plan: Plan, mayTie: MayTie): Ways {
 
 const lineAcross = (id: string, unit: LoadUnit, elements: readonly LineElement[]): Line => ({
   id,
-  name: id,
+  name: `a line over ${unit.name || unit.id}`.slice(0, 80),
   kind: 'over',
   units: [unit.id],
   points: [],
@@ -184,6 +235,19 @@ const lineAcross = (id: string, unit: LoadUnit, elements: readonly LineElement[]
   hauling: 'from-one-end',
   elements: [...elements],
 });
+
+/** The lines there are to choose from; where none can be laid anew, what stands against one of them. */
+export interface Chosen {
+  readonly choices: readonly Choice[];
+  readonly against: Finding | null;
+}
+
+/** What lines are made with. */
+interface Makes {
+  readonly gear: readonly GearLine[];
+  readonly alone: Alone;
+  readonly ways: Ways;
+}
 
 /** From what lines are made. */
 export interface Source {
@@ -212,11 +276,11 @@ function outdoes(a: Choice, b: Choice): boolean {
 }
 
 /**
- * Every line that may be part of a securement of a plan: those that are there, and lines over each unit that carries nothing,
- * between every pair of anchors across it, of every sort of gear in the locker, tied with knots that may be asked for and
- * hauled as hard as hand, rope and load let them.
+ * Every line that may be part of a securement of a plan, in steps: those that are there, and lines over each unit that carries
+ * nothing, between every pair of anchors across it, of every sort of gear in the locker, tied with knots that may be asked for
+ * and hauled as hard as hand, rope and load let them.
  */
-export function choicesOf(plan: Plan, source: Source): Choice[] {
+export function* choosing(plan: Plan, source: Source): Generator<void, Chosen> {
   let made = 0;
   const taken = new Set(plan.lines.map((l) => l.id));
   const id = (): string => {
@@ -225,21 +289,31 @@ export function choicesOf(plan: Plan, source: Source): Choice[] {
     return `new-${made}`;
   };
   const carrying = new Set(plan.units.flatMap((u) => (u.on.kind === 'unit' ? [u.on.unitId] : [])));
-  const ways = waysFound(plan, source.wishes.mayTie);
-  const there = plan.lines.flatMap((l) => ofThere(plan, l, source.locker, source.stock));
-  const fresh = plan.units
-    .filter((u) => !carrying.has(u.id))
-    .flatMap((unit) =>
-      [...pairsAcross(unit, plan)]
-        .sort((a, b) => a.askewM - b.askewM)
-        .slice(0, MOST_PAIRS)
-        .flatMap((pair) => {
-          const here = across(plan, unit, pair, { ...source, ways }, id);
-          return here.filter(
-            (b, i) =>
-              !here.some((a, k) => k !== i && outdoes(a, b) && (k < i || !outdoes(b, a))),
-          );
-        }),
-    );
-  return [...there, ...fresh];
+  const alone = new Alone(plan, source.locker);
+  const makes: Makes = {
+    gear: gearLines(source.stock),
+    alone,
+    ways: waysFound(plan, source.wishes.mayTie),
+  };
+  const choices = plan.lines.flatMap((l) => ofThere(alone, l, source.stock));
+  for (const unit of plan.units.filter((u) => !carrying.has(u.id)))
+    for (const pair of straightest(unit, plan)) {
+      yield;
+      const here = across(unit, pair, makes, id);
+      choices.push(
+        ...here.filter(
+          (b, i) => !here.some((a, k) => k !== i && outdoes(a, b) && (k < i || !outdoes(b, a))),
+        ),
+      );
+    }
+  return { choices, against: choices.some((c) => !c.was) ? null : alone.said };
 }
+
+const straightest = (unit: LoadUnit, plan: Plan): readonly Across[] =>
+  pairsAcross(unit, plan)
+    .toSorted((a, b) => a.askewM - b.askewM)
+    .slice(0, MOST_PAIRS);
+
+/** The same at once. */
+export const choicesOf = (plan: Plan, source: Source): readonly Choice[] =>
+  allAtOnce(choosing(plan, source)).choices;

@@ -8,38 +8,62 @@ import type { GearFacts } from '../locker-word';
 import type { Plan } from '../plan';
 import { kindOf } from '../../line/elements';
 import { ruleSet } from '../rules';
-import { partToSpare } from '../tightest';
-import type { TallyRow } from '../verdict';
+import { type Comparison, partToSpare, tightest } from '../tightest';
+import type { Finding } from '../verdict';
 import { atLeast } from '../../units/constants';
-import { type Cut, isShort, ruleCuts, StaticsBounds } from './bounds';
+import { type Cut, type CutAbout, isShort, ruleCuts, StaticsBounds } from './bounds';
 import type { Choice } from './choices';
 import { asThing } from './made';
 import { handedOut, type StockClass } from './stock';
 
-/** A comparison that is not met, or a finding that stands against it. */
+/** What stands against a securement: a comparison of which it reaches too little (null: nobody can say how much), or a finding. */
 export type Against =
-  | { readonly kind: 'row'; readonly row: TallyRow }
-  | { readonly kind: 'statics'; readonly row: StaticsRow }
-  | { readonly kind: 'finding'; readonly code: string };
+  | {
+      readonly kind: 'compared';
+      readonly about: CutAbout;
+      readonly needs: number;
+      readonly reached: number | null;
+    }
+  | { readonly kind: 'finding'; readonly finding: Finding };
 
-/** Whether a plan HOLDS with as much to spare as is wished for; a count is a count. */
+const isStatics = (row: Comparison): row is StaticsRow => 'held' in row;
+
+/** Whether a comparison holds with as much to spare as is wished for; a count is a count. */
+function spares(row: Comparison, marginPart: number): boolean {
+  if (row.verdict !== 'holds') return false;
+  if (!isStatics(row) && row.unit === 'count') return true;
+  const part = partToSpare(row);
+  return part === null || atLeast(1 + part, 1 + marginPart);
+}
+
+function compared(row: Comparison, marginPart: number): Against {
+  const required = row.required.value ?? 0;
+  const { direction, clause } = row;
+  const about: CutAbout = isStatics(row)
+    ? { by: 'statics', code: 'statics', unit: 'g', direction, clause, required }
+    : { by: 'rule', code: row.code, unit: row.unit, direction, clause, required };
+  const needs = required * (about.unit === 'count' ? 1 : 1 + marginPart);
+  return {
+    kind: 'compared',
+    about,
+    needs,
+    reached: row.margin === null ? null : required + row.margin,
+  };
+}
+
+/** What stands against a plan being enough: that it HOLDS, with as much to spare as is wished for. Null: it is enough. */
 export function againstEnough(
   { verdict, rows, statics, findings }: Assessment,
   marginPart: number,
 ): Against | null {
-  const spare = (r: TallyRow | StaticsRow): boolean => {
-    if (r.verdict !== 'holds') return false;
-    if ('unit' in r && r.unit === 'count') return true;
-    const part = partToSpare(r);
-    return part === null || atLeast(1 + part, 1 + marginPart);
-  };
-  const row = rows.find((r) => !spare(r));
-  if (row) return { kind: 'row', row };
-  const held = statics.filter((r) => !r.ruleStands).find((r) => !spare(r));
-  if (held) return { kind: 'statics', row: held };
+  const all: readonly Comparison[] = [...rows, ...statics.filter((r) => !r.ruleStands)];
+  const short = tightest(all.filter((r) => !spares(r, marginPart)));
+  if (short !== null) return compared(short, marginPart);
   const finding = findings.find((f) => f.effect !== 'notice');
-  if (finding) return { kind: 'finding', code: finding.code };
-  return verdict === 'holds' ? null : { kind: 'finding', code: 'nothing-judged' };
+  if (finding) return { kind: 'finding', finding };
+  if (verdict !== 'holds')
+    throw new Error('Broken invariant: nothing stands against what does not hold');
+  return null;
 }
 
 /** Everything one way of laying the load out (with mats or without) is searched with. */
@@ -101,9 +125,9 @@ export class Field {
     const load = placeUnits(this.bare.units);
     const statics = new Statics(staticsLoadOf(this.bare, load, []), this.asked);
     return statics.questions.some((q) =>
-      statics.asking(q).some(
-        (p) => p.tooUnsure || !atLeast(rowsAlone(p.part, q.motion), this.needs(q.requiredG)),
-      ),
+      statics
+        .asking(q)
+        .some((p) => p.tooUnsure || !atLeast(rowsAlone(p.part, q.motion), this.needs(q.requiredG))),
     );
   }
 
@@ -116,13 +140,21 @@ export class Field {
    * Judges a securement: null where it is enough; else what stands against it. What statics say of why it is not goes to the
    * cuts, so that nothing like it is looked at again.
    */
-  judge(chosen: readonly number[]): { readonly plan: Plan; readonly assessment: Assessment } | null {
+  judge(
+    chosen: readonly number[],
+  ): { readonly plan: Plan; readonly assessment: Assessment } | null {
     const plan = this.planWith(chosen);
     if (plan === null) return null;
     this.judgedSets += 1;
     if (!this.staticsStand(plan, chosen)) return null;
     const assessment = assess(plan, this.locker);
     return againstEnough(assessment, this.marginPart) === null ? { plan, assessment } : null;
+  }
+
+  /** What stands against a securement; null where it is enough, or cannot be laid. */
+  against(chosen: readonly number[]): Against | null {
+    const plan = this.planWith(chosen);
+    return plan && againstEnough(assess(plan, this.locker), this.marginPart);
   }
 
   private staticsStand(plan: Plan, chosen: readonly number[]): boolean {

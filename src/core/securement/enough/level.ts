@@ -1,3 +1,4 @@
+import type { Choice } from './choices';
 import type { Field } from './judged';
 import { slackOf } from './bounds';
 import { placesOf, type Reached, reachOf } from './reach';
@@ -6,6 +7,22 @@ import { costlier, type EnoughCost, MAT_STEPS, MOST_NEW_LINES } from './vocabula
 import type { Assessment } from '../assess';
 import type { Plan } from '../plan';
 
+/** A cut that rules something out, and the most that is reached of what it needs. */
+export interface Refuted {
+  readonly reached: Reached;
+  readonly most: number;
+}
+
+/** As many lines as there are places for, and things: each new one takes at least a thing that runs along it. */
+function mostLinesOf(choices: readonly Choice[], stock: readonly StockClass[]): number {
+  const fresh = choices.filter((c) => !c.was);
+  const classes = new Set(fresh.flatMap((c) => c.uses.slice(0, 1).map((u) => u.class)));
+  const things = [...classes].reduce((n, c) => n + (stock[c]?.members.length ?? 0), 0);
+  const there = new Set(choices.filter((c) => c.was).map((c) => c.place)).size;
+  const places = new Set(choices.map((c) => c.place)).size;
+  return Math.min(MOST_NEW_LINES, places, there + things);
+}
+
 /** A securement that is enough. */
 export interface Found {
   readonly field: Field;
@@ -13,6 +30,17 @@ export interface Found {
   readonly cost: EnoughCost;
   readonly plan: Plan;
   readonly assessment: Assessment;
+}
+
+/** Where a search through the securements of so many lines is. */
+interface Walk {
+  readonly count: number;
+  /** What is found already. */
+  limit: EnoughCost | null;
+  readonly protectors: number | null;
+  /** For each line in turn, the choice to look at next. */
+  readonly next: number[];
+  readonly chosen: number[];
 }
 
 /** Steps of a search after which it lets others have their turn. */
@@ -27,6 +55,8 @@ export class Search {
   private readonly reached: Reached[] = [];
   /** Least rope of so many more choices from one place in the list on. */
   private readonly leastDm: Float64Array;
+  /** There are not the places or the things for more. */
+  readonly mostLines: number;
   /** Looked at since the beginning. */
   steps = 0;
 
@@ -37,6 +67,7 @@ export class Search {
     this.places = placesOf(field.choices);
     const rope = Float64Array.from(field.choices, (c) => -c.ropeDm);
     this.leastDm = reachOf(rope, this.places, MOST_NEW_LINES).map((v) => -v);
+    this.mostLines = mostLinesOf(field.choices, stock);
   }
 
   private get offset(): number {
@@ -54,24 +85,21 @@ export class Search {
   /** The fewest choices that no single cut rules out; null: none are enough. */
   get fewest(): number | null {
     this.learn();
-    for (let count = 0; count <= MOST_NEW_LINES; count++)
+    for (let count = 0; count <= this.mostLines; count++)
       if (this.refuting(count) === null) return count;
     return null;
   }
 
   /** The cut that by itself rules out every securement of so many lines, the farthest from enough; null: none does. */
-  refuting(count: number): { readonly reached: Reached; readonly most: number } | null {
+  refuting(count: number): Refuted | null {
     this.learn();
-    const short = this.reached.flatMap((reached) => {
+    const short = this.reached.flatMap((reached): Refuted[] => {
       const most = reached.cut.base + reached.reach[count]!;
       return most < reached.cut.needs - slackOf(reached.cut) ? [{ reached, most }] : [];
     });
-    const part = (s: (typeof short)[number]): number =>
+    const part = (s: Refuted): number =>
       Number.isFinite(s.most) ? s.most / s.reached.cut.needs : -1;
-    return short.reduce<(typeof short)[number] | null>(
-      (a, b) => (a === null || part(b) < part(a) ? b : a),
-      null,
-    );
+    return short.reduce<Refuted | null>((a, b) => (a === null || part(b) < part(a) ? b : a), null);
   }
 
   costOf(chosen: readonly number[]): EnoughCost {
@@ -110,7 +138,8 @@ export class Search {
     return null;
   }
 
-  private mending(count: number, protectors: number | null): number[] | null {
+  /** The choices that mend most, one after another, in the order of the list; null: there are not so many. */
+  mending(count: number, protectors: number | null): number[] | null {
     const chosen: number[] = [];
     const missing = this.reached.map(({ cut }) => cut.needs - cut.base);
     while (chosen.length < count) {
@@ -134,6 +163,16 @@ export class Search {
     return chosen.sort((a, b) => a - b);
   }
 
+  /** The choices that take the least rope, one after another; null: there are not so many. */
+  leanest(count: number, protectors: number | null): number[] | null {
+    const chosen: number[] = [];
+    this.field.choices.forEach((_, i) => {
+      if (chosen.length === count || chosen.some((k) => this.places[k] === this.places[i])) return;
+      if (this.goesRound([...chosen, i], protectors)) chosen.push(i);
+    });
+    return chosen.length === count ? chosen : null;
+  }
+
   private judged(chosen: readonly number[]): Found | null {
     const judged = this.field.judge(chosen);
     return judged && { field: this.field, chosen, cost: this.costOf(chosen), ...judged };
@@ -149,49 +188,55 @@ export class Search {
     protectors: number | null,
   ): Generator<Found | null, number | null, boolean> {
     this.learn();
-    const n = this.field.choices.length;
-    let limit = best;
-    const next = new Int32Array(count + 1);
-    const chosen: number[] = [];
-    // Told apart by depth: rope, and how far each cut is filled.
-    const rope = new Float64Array(count + 1);
-    let depth = 0;
+    const walk: Walk = { count, limit: best, protectors, next: [0], chosen: [] };
     if (count === 0) {
-      const found = limit === null || limit.lines > 0 ? this.judged([]) : null;
+      const found = best === null || best.lines > 0 ? this.judged([]) : null;
       if (found) yield found;
       return null;
     }
-    while (depth >= 0) {
+    while (walk.next.length > 0) {
       this.steps += 1;
-      if (this.steps % STEPS_AT_ONCE === 0 && (yield null)) return this.leastFrom(next[0]! - 1, count);
-      const i = next[depth]!;
-      const left = count - depth;
-      // What lies farther on takes no less rope and reaches no farther.
-      if (i > n - left || this.isDear(rope[depth]! + this.least(i, left), chosen, count, limit) || !this.mayReach(chosen, i, left)) {
-        depth -= 1;
-        chosen.length = Math.max(0, depth);
-        continue;
-      }
-      next[depth] = i + 1;
-      chosen.length = depth;
-      if (chosen.some((k) => this.places[k] === this.places[i])) continue;
-      chosen.push(i);
-      if (!this.mayReach(chosen, i + 1, left - 1) || !this.goesRound(chosen, protectors)) continue;
-      if (left > 1) {
-        depth += 1;
-        rope[depth] = rope[depth - 1]! + this.field.choices[i]!.ropeDm;
-        next[depth] = i + 1;
-        continue;
-      }
-      const cost = this.costOf(chosen);
-      if (limit !== null && costlier(cost, limit) >= 0) continue;
-      const found = this.judged([...chosen]);
-      this.learn();
-      if (found === null) continue;
-      limit = found.cost;
-      if (yield found) return this.leastFrom(next[0]! - 1, count);
+      const found = this.step(walk);
+      const pause = found !== null || this.steps % STEPS_AT_ONCE === 0;
+      if (pause && (yield found)) return this.leastFrom((walk.next[0] ?? 1) - 1, count);
     }
     return null;
+  }
+
+  /** One step of a walk: one choice more, one back, or a securement judged. */
+  private step(walk: Walk): Found | null {
+    const { count, limit, protectors, next, chosen } = walk;
+    const depth = next.length - 1;
+    chosen.length = depth;
+    const i = next[depth]!;
+    const left = count - depth;
+    if (this.isOver(walk, i, left)) {
+      next.pop();
+      return null;
+    }
+    next[depth] = i + 1;
+    if (chosen.some((k) => this.places[k] === this.places[i])) return null;
+    chosen.push(i);
+    if (!this.mayReach(chosen, i + 1, left - 1) || !this.goesRound(chosen, protectors)) return null;
+    if (left > 1) {
+      next.push(i + 1);
+      return null;
+    }
+    if (limit !== null && costlier(this.costOf(chosen), limit) >= 0) return null;
+    const found = this.judged([...chosen]);
+    this.learn();
+    walk.limit = found?.cost ?? limit;
+    return found;
+  }
+
+  /** Whether nothing from one place in the list on is worth a look: what lies farther on takes no less rope and reaches no farther. */
+  private isOver({ chosen, count, limit }: Walk, from: number, left: number): boolean {
+    if (from > this.field.choices.length - left) return true;
+    const rope = chosen.reduce((sum, k) => sum + this.field.choices[k]!.ropeDm, 0);
+    return (
+      this.isDear(rope + this.least(from, left), chosen, count, limit) ||
+      !this.mayReach(chosen, from, left)
+    );
   }
 
   private least(from: number, count: number): number {
@@ -211,7 +256,9 @@ export class Search {
   ): boolean {
     if (limit === null || limit.lines > count) return false;
     if (ropeDm !== limit.ropeDm) return ropeDm > limit.ropeDm;
-    return chosen.reduce((sum, k) => sum + this.field.choices[k]!.steps, this.offset) >= limit.steps;
+    return (
+      chosen.reduce((sum, k) => sum + this.field.choices[k]!.steps, this.offset) >= limit.steps
+    );
   }
 
   /** Whether what is chosen and `count` more from one place in the list on may satisfy every cut. */

@@ -82,7 +82,9 @@ function waysOf(
   const list = alternatives(elements, index, lineContext(plan, probe, new Map())).filter(
     (a) =>
       // A splice is made at home, not at the roadside.
-      a.key !== 'eye-splice' && weightOf(a.doubts) < OUT_OF_PLACE && knotsIn(a.element).every(mayTie),
+      a.key !== 'eye-splice' &&
+      weightOf(a.doubts) < OUT_OF_PLACE &&
+      knotsIn(a.element).every(mayTie),
   );
   const [best] = list;
   const now = list.find((a) => a.current && weightOf(a.doubts) <= weightOf(best!.doubts));

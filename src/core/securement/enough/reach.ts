@@ -8,11 +8,7 @@ const nothing = (n: number): Float64Array => new Float64Array(n).fill(-Infinity)
  * The most that so many more choices from one place in the list on can add to a cut, each at a place of its own:
  * `[from * (most + 1) + count]`, −∞ where there are not so many.
  */
-export function reachOf(
-  each: Float64Array,
-  places: Int32Array,
-  most: number,
-): Float64Array {
+export function reachOf(each: Float64Array, places: Int32Array, most: number): Float64Array {
   const n = each.length;
   const width = most + 1;
   const reach = nothing((n + 1) * width);

@@ -2,11 +2,11 @@ import { assess, type Assessment } from '../assess';
 import type { GearFacts } from '../locker-word';
 import type { Plan } from '../plan';
 import type { Finding } from '../verdict';
-import { type Choice, choicesOf } from './choices';
+import { type Choice, choosing } from './choices';
 import { againstEnough, Field } from './judged';
 import { type Found, Search } from './level';
 import { type StockClass, stockOf } from './stock';
-import { costlier, type EnoughCost, type EnoughWishes, MOST_NEW_LINES } from './vocabulary';
+import { costlier, type EnoughCost, type EnoughWishes } from './vocabulary';
 
 /** How far a search has come. */
 export interface EnoughProgress {
@@ -28,6 +28,8 @@ export interface EnoughOutcome {
   /** Null: nothing cheaper is possible; else what may still be. */
   readonly open: OpenBound | null;
   readonly searches: readonly Search[];
+  /** Where no line can be laid anew: what stands against one of them. */
+  readonly against: Finding | null;
   readonly judged: number;
   readonly steps: number;
 }
@@ -74,6 +76,91 @@ function thereOf(
   return { field, chosen, cost, plan, assessment };
 }
 
+/** One search for the cheapest that is enough. */
+class Cheapest {
+  best: Found | null = null;
+  /** Fewer lines are ruled out. */
+  private least = 0;
+
+  constructor(
+    private readonly searches: readonly Search[],
+    private readonly against: Finding | null,
+    private readonly protectors: number | null,
+  ) {}
+
+  better(found: Found | null): void {
+    if (found && (this.best === null || costlier(found.cost, this.best.cost) < 0))
+      this.best = found;
+  }
+
+  private get judged(): number {
+    return this.searches.reduce((sum, s) => sum + s.field.judgedSets, 0);
+  }
+
+  private get steps(): number {
+    return this.searches.reduce((sum, s) => sum + s.steps, 0);
+  }
+
+  private get progress(): EnoughProgress {
+    const { least, steps, judged, best } = this;
+    return { least, steps, judged, best: best && best.cost };
+  }
+
+  private outcome(open: OpenBound | null): EnoughOutcome {
+    const { best, searches, against, judged, steps } = this;
+    return { found: best, open, searches, against, judged, steps };
+  }
+
+  private get mostLines(): number {
+    return Math.max(0, ...this.searches.map((s) => s.mostLines));
+  }
+
+  /** Something that is enough, soon: then there is less to look through. Returns whether it was told to stop. */
+  private *soon(): Generator<EnoughProgress, boolean, boolean> {
+    for (let count = 0; count <= this.mostLines && this.best === null; count++)
+      for (const search of this.searches) {
+        if (search.fewest === null || count < search.fewest) continue;
+        this.better(search.greedy(count, this.protectors));
+        if (yield this.progress) return true;
+      }
+    return false;
+  }
+
+  /** Every securement of as many lines as are not ruled out. Returns the least rope, dm, of what was not looked at. */
+  private *through(search: Search): Generator<EnoughProgress, number | null, boolean> {
+    const level = search.level(this.least, this.best && this.best.cost, this.protectors);
+    for (let stop = false; ;) {
+      const { done, value } = level.next(stop);
+      if (done) return value;
+      this.better(value);
+      stop = yield this.progress;
+    }
+  }
+
+  *run(): Generator<EnoughProgress, EnoughOutcome, boolean> {
+    if (yield* this.soon()) return this.outcome({ lines: 0, ropeDm: 0 });
+    for (; this.least <= this.mostLines; this.least++) {
+      for (const search of this.searches) {
+        const ropeDm = yield* this.through(search);
+        if (ropeDm !== null) return this.outcome({ lines: this.least, ropeDm });
+      }
+      if (this.best !== null && this.best.cost.lines === this.least) break;
+    }
+    return this.outcome(null);
+  }
+}
+
+/** Nothing was looked at. */
+const NOTHING_YET: EnoughProgress = { least: 0, steps: 0, judged: 0, best: null };
+const NOT_BEGUN: EnoughOutcome = {
+  found: null,
+  open: { lines: 0, ropeDm: 0 },
+  searches: [],
+  against: null,
+  judged: 0,
+  steps: 0,
+};
+
 /**
  * The cheapest securement of a plan that is enough: fewest lines, then least rope, then least to do, of the lines that are
  * there and of those the locker has the things for. Exact: what is left out is ruled out by a way of giving way that the lines
@@ -88,53 +175,12 @@ export function* cheapestEnough(
   const refused = standsAgainst(assess({ ...plan, lines: [] }, locker));
   if (refused.length > 0) return { refused };
   const stock = stockOf(locker);
-  const choices = choicesOf(plan, { stock, locker, wishes });
+  const choose = choosing(plan, { stock, locker, wishes });
+  let chosen = choose.next();
+  for (; !chosen.done; chosen = choose.next()) if (yield NOTHING_YET) return NOT_BEGUN;
+  const { choices, against } = chosen.value;
   const searches = fieldsOf(plan, choices, stock, locker, wishes);
-  const { protectors } = wishes;
-  let best: Found | null = null;
-  let least = 0;
-  const better = (found: Found | null): void => {
-    if (found && (best === null || costlier(found.cost, best.cost) < 0)) best = found;
-  };
-  const judged = (): number => searches.reduce((sum, s) => sum + s.field.judgedSets, 0);
-  const steps = (): number => searches.reduce((sum, s) => sum + s.steps, 0);
-  const progress = (): EnoughProgress => ({
-    least,
-    steps: steps(),
-    judged: judged(),
-    best: best && (best as Found).cost,
-  });
-  const outcome = (open: OpenBound | null): EnoughOutcome => ({
-    found: best,
-    open,
-    searches,
-    judged: judged(),
-    steps: steps(),
-  });
-
-  better(thereOf(plan, locker, searches, wishes));
-  // Something that is enough, soon: then there is less to look through.
-  for (let count = 0; count <= MOST_NEW_LINES && best === null; count++)
-    for (const search of searches) {
-      if (search.fewest === null || count < search.fewest) continue;
-      better(search.greedy(count, protectors));
-      if (yield progress()) return outcome({ lines: least, ropeDm: 0 });
-    }
-  for (least = 0; least <= MOST_NEW_LINES; least++) {
-    for (const search of searches) {
-      const level = search.level(least, best && (best as Found).cost, protectors);
-      let stop = false;
-      for (;;) {
-        const { done, value } = level.next(stop);
-        if (done) {
-          if (value !== null) return outcome({ lines: least, ropeDm: value });
-          break;
-        }
-        better(value);
-        stop = yield progress();
-      }
-    }
-    if (best !== null && (best as Found).cost.lines === least) return outcome(null);
-  }
-  return outcome(null);
+  const cheapest = new Cheapest(searches, against, wishes.protectors);
+  cheapest.better(thereOf(plan, locker, searches, wishes));
+  return yield* cheapest.run();
 }

@@ -60,7 +60,7 @@ export function stockOf(locker: GearFacts): StockClass[] {
 export function handedOut(
   stock: readonly StockClass[],
   uses: readonly Use[],
-): (readonly string[]) | null {
+): readonly string[] | null {
   const given = new Map<Use, string>();
   const taken = new Set<string>();
   for (const use of uses) {

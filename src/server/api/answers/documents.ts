@@ -7,7 +7,8 @@ import { kept, next, stored } from './parts';
 
 /** Plans and riggings as they are answered, and their past. */
 const rigging = riggingSchema.meta({ id: 'Rigging' });
-export const planAnswer = stored(planSchema.meta({ id: 'Plan' })).meta({ id: 'StoredPlan' });
+export const planDocument = planSchema.meta({ id: 'Plan' });
+export const planAnswer = stored(planDocument).meta({ id: 'StoredPlan' });
 export const riggingAnswer = stored(rigging).meta({ id: 'StoredRigging' });
 
 export const plansAnswer = z.strictObject({
