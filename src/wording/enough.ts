@@ -105,7 +105,7 @@ export function wordProposed(
     case 'protect':
       return `${change.line.name}: edge protectors`;
     case 'take-off':
-      return `Take off “${change.line.name}”: it is not needed`;
+      return `Take off “${change.line.name}”`;
     case 'add': {
       const { line } = change;
       const ends = namedAnchorIds(line.elements).map(

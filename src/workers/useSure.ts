@@ -3,6 +3,7 @@ import { useCallback, useEffect, useRef, useState } from 'react';
 import type { Plan } from '@/core/securement/plan';
 import type { Doubt } from '@/core/securement/uncertainty/vocabulary';
 import type { DirectionSure } from '@/core/securement/uncertainty/summary';
+import { type Direction, DIRECTIONS } from '@/core/securement/vocabulary';
 import { PROTOCOL, type SureAnswer, type SureRequest } from './protocol';
 
 /** As many draws as say something to a third of a per cent. */
@@ -19,17 +20,39 @@ export interface Sure {
   readonly stop: () => void;
 }
 
-/** How sure a plan is, drawn in a worker when it is asked for; another plan forgets it. */
+/** The directions, dealt out to as many workers as there are processors for: each draws the same. */
+function dealt(): Direction[][] {
+  const hands = Math.min(DIRECTIONS.length, Math.max(1, navigator.hardwareConcurrency || 1));
+  return Array.from({ length: hands }, (_, h) => DIRECTIONS.filter((_d, i) => i % hands === h));
+}
+
+/** What several workers have said so far, as one. */
+function together(said: readonly (SureAnswer | null)[]): Omit<Sure, 'begin' | 'stop'> {
+  const all = said.filter((s) => s !== null);
+  const done = all.length < said.length ? 0 : Math.min(...all.map((s) => s.done));
+  const ready = all.length === said.length && all.every((s) => s.sure !== null);
+  return {
+    progress: done / SURE_DRAWS,
+    refused: all.some((s) => s.refused),
+    sure: ready
+      ? all
+          .flatMap((s) => s.sure!)
+          .toSorted((a, b) => DIRECTIONS.indexOf(a.direction) - DIRECTIONS.indexOf(b.direction))
+      : null,
+  };
+}
+
+/** How sure a plan is, drawn in workers when it is asked for; another plan forgets it. */
 export function useSure(plan: Plan): Sure {
-  const worker = useRef<Worker | null>(null);
+  const workers = useRef<readonly Worker[]>([]);
   const [progress, setProgress] = useState<number | null>(null);
   const [found, setFound] = useState<Pick<SureAnswer, 'sure' | 'refused'>>({
     sure: null,
     refused: false,
   });
   const stop = useCallback((): void => {
-    worker.current?.terminate();
-    worker.current = null;
+    for (const w of workers.current) w.terminate();
+    workers.current = [];
     setProgress(null);
   }, []);
   useEffect(() => {
@@ -40,17 +63,23 @@ export function useSure(plan: Plan): Sure {
     (open: readonly Doubt[]): void => {
       stop();
       setProgress(0);
-      const made = new Worker(new URL('./sure.worker.ts', import.meta.url), { type: 'module' });
-      made.onmessage = ({ data }: MessageEvent<SureAnswer>) => {
-        if (data.protocol !== PROTOCOL) return;
-        setProgress(data.done / SURE_DRAWS);
-        if (data.sure === null && !data.refused) return;
-        setFound(data);
-        stop();
-      };
-      worker.current = made;
-      const wanted = { seed: SEED, draws: SURE_DRAWS, open };
-      made.postMessage({ protocol: PROTOCOL, plan, wanted } satisfies SureRequest);
+      const hands = dealt();
+      const said: (SureAnswer | null)[] = hands.map(() => null);
+      workers.current = hands.map((toward, h) => {
+        const made = new Worker(new URL('./sure.worker.ts', import.meta.url), { type: 'module' });
+        made.onmessage = ({ data }: MessageEvent<SureAnswer>) => {
+          if (data.protocol !== PROTOCOL) return;
+          said[h] = data;
+          const now = together(said);
+          setProgress(now.progress);
+          if (now.sure === null && !now.refused) return;
+          setFound(now);
+          stop();
+        };
+        const wanted = { seed: SEED, draws: SURE_DRAWS, open, toward };
+        made.postMessage({ protocol: PROTOCOL, plan, wanted } satisfies SureRequest);
+        return made;
+      });
     },
     [plan, stop],
   );

@@ -1,14 +1,9 @@
 import { DRIVE_PIECES, courseOf } from '@/core/securement/drive/course';
 import { drivePlan, limitsBeside } from '@/core/securement/drive/plan-drive';
-import { drawing, type Drawn } from '@/core/securement/uncertainty/draws';
-import { DOUBTS } from '@/core/securement/uncertainty/vocabulary';
-import { summary } from '@/core/securement/uncertainty/summary';
 import { demoPlan } from '../support/demo';
 import { print } from './report';
 
-const DRAWS = 100_000;
-
-/** Test drives and draws of what is not sure, as the page's workers reckon them. */
+/** Test drives, as the page's worker reckons them. */
 export function benchDrive(): void {
   const ten = courseOf(DRIVE_PIECES.filter((p) => ['brake', 'bend-left', 'bump'].includes(p.id)));
   const once = (work: () => unknown): string => {
@@ -30,15 +25,6 @@ export function benchDrive(): void {
     print(
       `elastic limits in four directions, ${what}`,
       once(() => limitsBeside(plan)),
-    );
-    print(
-      `${DRAWS.toLocaleString('en')} draws in four directions, ${what}`,
-      once(() => {
-        const draws = drawing(plan, { seed: 1, draws: DRAWS, open: DOUBTS });
-        let step = draws.next();
-        while (!step.done) step = draws.next();
-        return summary(step.value as Drawn, DOUBTS);
-      }),
     );
   }
 }

@@ -38,6 +38,19 @@ export function eightLinesOnBins(): Plan {
   return { ...bins, lines: [...bins.lines, ...loops] };
 }
 
+/** Two boxes, one on the other, with sixteen lines over them. */
+export function stackedWithSixteen(): Plan {
+  const at = Array.from({ length: 16 }, (_, i) => 0.2 + i * 0.1);
+  return planOf(
+    [
+      unitBody('low', { lengthM: 2, fromFrontM: 0 }),
+      unitBody('high', { lengthM: 2, fromFrontM: 0, on: { kind: 'unit', unitId: 'low' } }),
+    ],
+    at.map((_, i) => lineBody(`l${i}`, [`L${i}`, `R${i}`], ['high'])),
+    at.flatMap((x, i) => [ringBody(`L${i}`, x, 1.5), ringBody(`R${i}`, x, -1.5)]),
+  );
+}
+
 /** A full deck: twelve boxes, eight in a row that touch and four on top of them, with sixteen lines over them. */
 export function fullDeck(): Plan {
   const row = Array.from({ length: 8 }, (_, i) => unitBody(`u${i}`, { fromFrontM: i }));
@@ -55,6 +68,9 @@ export function fullDeck(): Plan {
     at.flatMap((x, i) => [ringBody(`L${i}`, x, 1.5), ringBody(`R${i}`, x, -1.5)]),
   );
 }
+
+/** As fine as a map is ever asked for. */
+const FINE = 72;
 
 const median = (times: number[]): number =>
   times.toSorted((a, b) => a - b)[Math.floor(times.length / 2)]!;
@@ -91,6 +107,17 @@ export async function benchHold(print: Print): Promise<void> {
   print(
     `hold map, ${MAP_DIRECTIONS} directions, 8 lines (median)`,
     `${each([5], () => holdMap(load, asked))[0]!.toFixed(2)} ms`,
+  );
+  const stacked = stackedWithSixteen();
+  const two = staticsLoadOf(stacked, placeUnits(stacked.units), lineFactsOf(stacked));
+  const [fine, piled] = each(
+    [2, 2],
+    () => holdMap(load, asked, FINE),
+    () => holdMap(two, ruleSet(stacked.ruleSet).statics, FINE),
+  ) as [number, number];
+  print(
+    `hold map, ${FINE} directions: 8 lines; two units, one on the other, and 16 lines`,
+    `${fine.toFixed(1)} ms, ${piled.toFixed(1)} ms`,
   );
   const solver = await loadSolver();
   const programmes = Array.from({ length: 16 }, (_, i) =>

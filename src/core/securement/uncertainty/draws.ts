@@ -15,6 +15,8 @@ export interface Wanted {
   readonly draws: number;
   /** What counts as not sure; the rest is as the plan says. */
   readonly open: readonly Doubt[];
+  /** Only these of the directions that are asked for; left out: all of them. What is drawn is the same. */
+  readonly toward?: readonly Direction[];
 }
 
 /** One direction over all draws. */
@@ -53,38 +55,39 @@ interface PartHold {
   }[];
 }
 
-/** Numbers from 0 to 1 that were drawn, by doubt; −1: it is as the plan says. */
-type Numbers = Readonly<Record<Doubt, number>>;
+/** Numbers from 0 to 1 that were drawn, in the order of {@link DOUBTS}; −1: it is as the plan says. */
+type Numbers = Float64Array;
+const [FRICTION, PULL, SETTLING, KNOTS, MASS, CG_HEIGHT, CG_PLACE] = (
+  ['friction', 'pull', 'settling', 'knots', 'mass', 'cg-height', 'cg-place'] as const
+).map((d) => DOUBTS.indexOf(d)) as [number, number, number, number, number, number, number];
 
 const drawnOr = (u: number, range: Range, said: number): number => (u < 0 ? said : at(range, u));
 
 /** Writes what was drawn for one part of a load. */
 function writeDraw({ draw, lines, lengthM, heightM }: PartHold, u: Numbers): void {
-  draw.friction = drawnOr(u.friction, USUAL.friction, 1);
-  draw.mass = drawnOr(u.mass, USUAL.mass, 1);
-  draw.alongM = drawnOr(u['cg-place'], USUAL['cg-place'], 0) * lengthM;
-  draw.upM = (drawnOr(u['cg-height'], USUAL['cg-height'], 1) - 1) * heightM;
-  const pull = drawnOr(u.pull, USUAL.pull, 1);
+  draw.friction = drawnOr(u[FRICTION]!, USUAL.friction, 1);
+  draw.mass = drawnOr(u[MASS]!, USUAL.mass, 1);
+  draw.alongM = drawnOr(u[CG_PLACE]!, USUAL['cg-place'], 0) * lengthM;
+  draw.upM = (drawnOr(u[CG_HEIGHT]!, USUAL['cg-height'], 1) - 1) * heightM;
+  const pull = drawnOr(u[PULL]!, USUAL.pull, 1);
+  const [settled, tied] = [u[SETTLING]!, u[KNOTS]!];
   for (let i = 0; i < lines.length; i++) {
     const { kept, settling, knots } = lines[i]!;
     // A tension that was read has hand and settling in it.
     const left =
-      settling === null || u.settling < 0
-        ? 1
-        : (1 - at(USUAL.settling, u.settling)) / (1 - settling);
+      settling === null || settled < 0 ? 1 : (1 - at(USUAL.settling, settled)) / (1 - settling);
     const pulled = settling === null ? 1 : pull * left;
     draw.least[i] = kept ? pulled : 1;
-    draw.most[i] = kept ? pulled : drawnOr(u.knots, knots, 1);
+    draw.most[i] = kept ? pulled : drawnOr(tied, knots, 1);
   }
 }
 
 /** Draws are alike whose friction, pull and place of weight are: as many kinds of each. */
 const KINDS = 6;
+const kind = (u: number): number => Math.max(0, Math.floor(u * KINDS));
 const likeOf = (u: Numbers): number =>
-  (['friction', 'pull', 'cg-place', 'cg-height'] as const).reduce(
-    (sum, d) => KINDS * sum + Math.max(0, Math.floor(u[d] * KINDS)),
-    0,
-  );
+  ((kind(u[FRICTION]!) * KINDS + kind(u[PULL]!)) * KINDS + kind(u[CG_PLACE]!)) * KINDS +
+  kind(u[CG_HEIGHT]!);
 
 /** Parts of a load in one direction; null where a mass is not known. */
 function partsOf(plan: Plan, unsure: Unsure, direction: Direction): PartHold[] | null {
@@ -124,12 +127,12 @@ const AT_ONCE = 2000;
  */
 export function* drawing(
   plan: Plan,
-  { seed, draws, open }: Wanted,
+  { seed, draws, open, toward = DIRECTIONS }: Wanted,
 ): Generator<Drawn, Drawn | null> {
   const unsure = unsureOf(plan);
   const { statics } = ruleSet(plan.ruleSet);
   const box = mapBoxes(statics)[0]!;
-  const asked = DIRECTIONS.filter((d) => box.requiredG[d] > 0);
+  const asked = DIRECTIONS.filter((d) => box.requiredG[d] > 0 && toward.includes(d));
   const parts = asked.map((d) => partsOf(plan, unsure, d));
   if (unsure.load.parts.length === 0 || parts.some((p) => p === null)) return null;
   const chance = chanceOf(seed);
@@ -146,7 +149,7 @@ export function* drawing(
     }
     return least;
   };
-  const u = Object.fromEntries(DOUBTS.map((d) => [d, -1])) as Record<Doubt, number>;
+  const u = new Float64Array(DOUBTS.length).fill(-1);
   const directions = asked.map((direction, k): DirectionDraws => ({
     direction,
     requiredG: box.requiredG[direction],
@@ -160,7 +163,7 @@ export function* drawing(
       const number = chance();
       const place = places[d]!;
       if (place < 0) continue;
-      u[DOUBTS[d]!] = number;
+      u[d] = number;
       drawn[place]![i] = number;
     }
     for (let k = 0; k < asked.length; k++) held[k]![i] = hold(k, u) ?? -1;

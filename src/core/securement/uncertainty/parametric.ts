@@ -36,6 +36,9 @@ interface Basis {
   readonly place: Uint8Array;
   /** Row of the inertia's column; −1: it is not in it. */
   readonly goalRow: number;
+  /** In which order its rows were taken apart, and where each row stands in it; null: not yet. */
+  order: Int32Array | null;
+  readonly rowAt: Int32Array;
 }
 
 /** No more bases are tried for a draw before the programme is solved. */
@@ -60,6 +63,9 @@ export class ParametricHold {
     readonly first: number;
     readonly facets: number;
     readonly step: number;
+    /** Of the facets' directions, from that of the first. */
+    readonly cosines: Float64Array;
+    readonly sines: Float64Array;
   }[];
   /** For each foot what presses, and its first and its second direction of friction: three columns one after another. */
   private readonly footAxes: Float64Array;
@@ -70,8 +76,10 @@ export class ParametricHold {
   };
   private readonly restRight: Float64Array;
   private readonly ratios: readonly number[];
+  /** Each body's part of the whole weight. */
+  private readonly parts: readonly number[];
   private readonly bases: Basis[] = [];
-  private readonly lately = new Map<number, Basis>();
+  private readonly lately: (Basis | undefined)[] = [];
   private readonly system: SmallSystem;
   private readonly right: Float64Array;
   private readonly x: Float64Array;
@@ -117,6 +125,9 @@ export class ParametricHold {
       joining: once.joining,
     };
     this.restRight = without.right.slice();
+    this.parts = problem.bodies.map((b) =>
+      problem.bodies.length === 1 ? 1 : b.weightN / once.weightN,
+    );
     this.ratios = problem.lines.map((l) => l.ratios.reduce((a, b) => a * b, 1));
     this.system = new SmallSystem(once.rows);
     [this.right, this.x, this.y] = [0, 1, 2].map(() => new Float64Array(once.rows)) as [
@@ -166,24 +177,25 @@ export class ParametricHold {
 
   /** Centres of gravity lie elsewhere: weight and inertia have a moment about where they are said to be. */
   private shift({ alongM, upM }: Draw): void {
-    const { lp, base, problem, motion } = this;
+    const { lp, base, problem, motion, parts } = this;
+    const { right, matrix } = lp;
     const { x, y } = motion.along;
-    problem.bodies.forEach((body, k) => {
-      const part = problem.bodies.length === 1 ? 1 : body.weightN / base.weightN;
-      const [dx, dy, dz] = [alongM * x, alongM * y, upM].map((d) => d / base.scaleM) as [
-        number,
-        number,
-        number,
-      ];
+    const [dx, dy, dz] = [
+      (alongM * x) / base.scaleM,
+      (alongM * y) / base.scaleM,
+      upM / base.scaleM,
+    ];
+    for (let k = 0; k < parts.length; k++) {
+      const part = parts[k]!;
       const row = k * BALANCE_ROWS;
-      const weight = body.weightPart * part;
-      lp.right[row + 3] = lp.right[row + 3]! + dy * weight;
-      lp.right[row + 4] = lp.right[row + 4]! - dx * weight;
+      const weight = problem.bodies[k]!.weightPart * part;
+      right[row + 3] = right[row + 3]! + dy * weight;
+      right[row + 4] = right[row + 4]! - dx * weight;
       const goal = lp.goal * lp.rows + row;
-      lp.matrix[goal + 3] = -dz * y * part;
-      lp.matrix[goal + 4] = dz * x * part;
-      lp.matrix[goal + 5] = (dx * y - dy * x) * part;
-    });
+      matrix[goal + 3] = -dz * y * part;
+      matrix[goal + 4] = dz * x * part;
+      matrix[goal + 5] = (dx * y - dy * x) * part;
+    }
   }
 
   /**
@@ -193,7 +205,7 @@ export class ParametricHold {
   heldG(draw: Draw, like = 0): number | null {
     this.write(draw);
     const { bases, lately } = this;
-    const known = lately.get(like);
+    const known = lately[like];
     if (known !== undefined) {
       const held = this.valueOf(known);
       if (held !== null) return held;
@@ -202,12 +214,12 @@ export class ParametricHold {
       const basis = bases[i]!;
       const held = basis === known ? null : this.valueOf(basis);
       if (held === null) continue;
-      lately.set(like, basis);
+      lately[like] = basis;
       if (i > 0) bases.unshift(...bases.splice(i, 1));
       return held;
     }
     const held = this.solve();
-    if (held !== null) lately.set(like, bases[0]!);
+    if (held !== null) lately[like] = bases[0]!;
     return held;
   }
 
@@ -228,33 +240,65 @@ export class ParametricHold {
       atUpper: Int32Array.from(atUpper),
       place: Uint8Array.from(place, (at) => (at === IN_BASIS ? 1 : at === AT_UPPER ? 2 : 0)),
       goalRow: basis.indexOf(lp.goal),
+      order: null,
+      rowAt: Int32Array.from(basis, (_, i) => i),
     });
     if (this.bases.length > 4 * MOST_TRIED) this.bases.pop();
     return solution.value;
   }
 
-  /** An entry of a column in the draw that is written. */
-  private entry(j: number, i: number): number {
-    const { lp, base, perFriction } = this;
-    const at = j * lp.rows + i;
-    return j < this.feet ? base.matrix[at]! + this.more * perFriction[at]! : lp.matrix[at]!;
+  /** Takes a column of the draw that is written, times a value, off the right side. */
+  private take(j: number, value: number): void {
+    const { lp, base, perFriction, right } = this;
+    const m = lp.rows;
+    const foot = j < this.feet;
+    const from = foot ? base.matrix : lp.matrix;
+    for (let i = 0, at = j * m; i < m; i++, at++)
+      right[i] = right[i]! - value * (foot ? from[at]! + this.more * perFriction[at]! : from[at]!);
+  }
+
+  /** Writes a column of the draw that is written into the system; beyond the columns lie those that stand for nothing. */
+  private put(r: number, j: number, rowAt: Int32Array): void {
+    const { lp, base, perFriction, system, feet, more } = this;
+    const { rows: m, columns: n, matrix } = lp;
+    const to = system.coefficients;
+    const at = j * m;
+    if (j < feet)
+      for (let i = 0; i < m; i++)
+        to[rowAt[i]! * m + r] = base.matrix[at + i]! + more * perFriction[at + i]!;
+    else if (j < n) for (let i = 0; i < m; i++) to[rowAt[i]! * m + r] = matrix[at + i]!;
+    else for (let i = 0; i < m; i++) to[rowAt[i]! * m + r] = j - n === i ? 1 : 0;
+  }
+
+  /** Takes a basis apart in the draw that is written, in the order that served it last. @returns false where it is none */
+  private apart(basis: Basis): boolean {
+    const { system, lp } = this;
+    const { columns, rowAt } = basis;
+    for (let r = 0; r < lp.rows; r++) this.put(r, columns[r]!, rowAt);
+    if (basis.order !== null) {
+      if (system.factoriseIn(basis.order)) return true;
+      basis.order = null;
+      rowAt.forEach((_, i) => (rowAt[i] = i));
+      for (let r = 0; r < lp.rows; r++) this.put(r, columns[r]!, rowAt);
+    }
+    if (!system.factorise()) return false;
+    basis.order = system.rowOrder;
+    basis.order.forEach((row, at) => (rowAt[row] = at));
+    return true;
   }
 
   /** What a basis holds in the draw that is written, if it is the best there; null: it is not. */
-  private valueOf({ columns, atUpper, place, goalRow }: Basis): number | null {
+  private valueOf(basis: Basis): number | null {
+    const { columns, atUpper, place, goalRow } = basis;
     const { lp, system, right, x } = this;
     const { rows: m, columns: n, upper } = lp;
     if (goalRow < 0) return null;
     right.set(lp.right);
-    for (const j of atUpper) {
-      const most = upper[j]!;
-      if (most !== 0) for (let i = 0; i < m; i++) right[i] = right[i]! - most * this.entry(j, i);
+    for (let k = 0; k < atUpper.length; k++) {
+      const most = upper[atUpper[k]!]!;
+      if (most !== 0) this.take(atUpper[k]!, most);
     }
-    for (let r = 0; r < m; r++) {
-      const j = columns[r]!;
-      for (let i = 0; i < m; i++) system.set(i, r, j < n ? this.entry(j, i) : j - n === i ? 1 : 0);
-    }
-    if (!system.factorise()) return null;
+    if (!this.apart(basis)) return null;
     system.solve(right, x);
     for (let r = 0; r < m; r++) {
       const j = columns[r]!;
@@ -269,7 +313,7 @@ export class ParametricHold {
   private improves(place: Uint8Array): boolean {
     const { lp, feet, y } = this;
     const { rows: m, columns: n, matrix, upper, goal } = lp;
-    for (let f = 0; f < this.footRows.length; f++) if (this.slips(f, place)) return true;
+    for (let f = 0; f < this.footRows.length; f++) if (this.slips(f)) return true;
     for (let j = feet; j < n; j++) {
       if (j === goal || upper[j] === 0 || place[j] === 1) continue;
       let z = 0;
@@ -280,10 +324,10 @@ export class ParametricHold {
   }
 
   /** Whether a facet of a foot's friction would: none does where the foot is lifted more than the round cone asks for. */
-  private slips(f: number, place: Uint8Array): boolean {
+  private slips(f: number): boolean {
     const { footAxes, lp, y, more } = this;
-    const { rows: m } = lp;
-    const { first, facets, step } = this.footRows[f]!;
+    const m = lp.rows;
+    const { facets, cosines, sines } = this.footRows[f]!;
     let [pressing, one, two] = [0, 0, 0];
     for (let i = 0, at = 3 * m * f; i < m; i++, at++) {
       pressing += y[i]! * footAxes[at]!;
@@ -292,11 +336,9 @@ export class ParametricHold {
     }
     const rough = 1 + more;
     if (pressing >= rough * Math.sqrt(one * one + two * two) - REDUCED) return false;
-    for (let k = 0; k < facets; k++) {
-      const phi = (2 * Math.PI * k) / facets;
-      const z = -(pressing + rough * (Math.cos(phi) * one + Math.sin(phi) * two));
-      if (z > REDUCED && place[first + k * step] !== 1) return true;
-    }
+    // What is in the basis already is at nothing.
+    for (let k = 0; k < facets; k++)
+      if (rough * (cosines[k]! * one + sines[k]! * two) + pressing < -REDUCED) return true;
     return false;
   }
 }
@@ -309,7 +351,7 @@ function aimed(problem: HoldProblem, motion: Motion): HoldProgramme {
 }
 
 /** How the columns of feet lie in a programme: body after body, facet after facet, foot after foot. */
-function footRowsOf(problem: HoldProblem): { first: number; facets: number; step: number }[] {
+function footRowsOf(problem: HoldProblem) {
   const most = facetsOf(problem);
   let used = 0;
   return problem.bodies.flatMap((body) => {
@@ -317,6 +359,8 @@ function footRowsOf(problem: HoldProblem): { first: number; facets: number; step
     const step = body.feet.length;
     const first = used;
     used += facets * step;
-    return body.feet.map((_, i) => ({ first: first + i, facets, step }));
+    const directions = Float64Array.from({ length: facets }, (_, k) => (2 * Math.PI * k) / facets);
+    const [cosines, sines] = [directions.map(Math.cos), directions.map(Math.sin)];
+    return body.feet.map((_, i) => ({ first: first + i, facets, step, cosines, sines }));
   });
 }

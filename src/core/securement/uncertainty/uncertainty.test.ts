@@ -53,6 +53,14 @@ describe('draws', () => {
     expect(same.directions).toEqual(one.directions);
     expect(other.directions[0]!.heldG).not.toEqual(one.directions[0]!.heldG);
   });
+  it('of some directions are what they are of all: workers can share them', () => {
+    const plan = demoPlan('carousel-crate');
+    const [all, some] = [drawn(plan), drawn(plan, { toward: ['left', 'rearward'] })];
+    expect(some.directions.map((d) => d.direction)).toEqual(['rearward', 'left']);
+    for (const d of some.directions)
+      expect(d).toEqual(all.directions.find((x) => x.direction === d.direction));
+    expect(some.drawn).toEqual(all.drawn);
+  });
   it('of friction alone under a loose box: it holds as often as friction lies above what is asked, to three standard errors', () => {
     // Friction lies evenly within a fifth of 0.5: above 0.5 in half of the cases, above 0.45 in three quarters.
     for (const [mu, share] of [
