@@ -1,13 +1,15 @@
 import type { LinearProgramme } from '../hold/linear-programme';
 import type { HoldProblem } from '../hold/problem';
 import { BALANCE_ROWS, facetsOf, HoldProgramme, type Motion } from '../hold/programme';
+import { invertSmall } from './small-inverse';
 import { AT_UPPER, IN_BASIS, Optimiser, REDUCED } from '../hold/simplex';
-import { SmallSystem } from './small-system';
 
 /** What of a problem may be other than it says: factors of what is said, and shifts of centres of gravity. Written over and over. */
 export interface Draw {
   /** Factor of friction. */
   friction: number;
+  /** Draws of one step have one friction: what is reckoned for it serves those that follow each other; −1: it is a friction of its own. */
+  frictionStep: number;
   /** Factor of all masses. */
   mass: number;
   /** Factors of the least and the most tension of each line, in their order. */
@@ -21,6 +23,7 @@ export interface Draw {
 /** A draw in which everything is as it is said. */
 export const asSaid = (lines: number): Draw => ({
   friction: 1,
+  frictionStep: -1,
   mass: 1,
   least: new Float64Array(lines).fill(1),
   most: new Float64Array(lines).fill(1),
@@ -36,13 +39,18 @@ interface Basis {
   readonly place: Uint8Array;
   /** Row of the inertia's column; −1: it is not in it. */
   readonly goalRow: number;
-  /** In which order its rows were taken apart, and where each row stands in it; null: not yet. */
-  order: Int32Array | null;
-  readonly rowAt: Int32Array;
+  /** Its inverse, row by row, and for which step of friction it is; it has none where that is not `regular`. */
+  readonly inverse: Float64Array;
+  step: number;
+  regular: boolean;
 }
 
 /** No more bases are tried for a draw before the programme is solved. */
 const MOST_TRIED = 12;
+/** Of a basis that was not inverted yet. */
+const NO_STEP = -2;
+/** Inertia of which a basis has no more than this of its own stands for nothing there. */
+const NO_SHARE = 1e-9;
 /** Bounds and reduced costs are kept to this. */
 const LOOSE = 1e-9;
 
@@ -79,13 +87,13 @@ export class ParametricHold {
   /** Each body's part of the whole weight. */
   private readonly parts: readonly number[];
   private readonly bases: Basis[] = [];
-  private readonly lately: (Basis | undefined)[] = [];
-  private readonly system: SmallSystem;
   private readonly right: Float64Array;
-  private readonly x: Float64Array;
   private readonly y: Float64Array;
+  /** A basis while it is inverted. */
+  private readonly matrix: Float64Array;
   /** Friction of the draw that is written, beyond what is said. */
   private more = 0;
+  private step = -1;
   /** How many draws were answered by the programme itself. */
   solved = 0;
 
@@ -129,12 +137,8 @@ export class ParametricHold {
       problem.bodies.length === 1 ? 1 : b.weightN / once.weightN,
     );
     this.ratios = problem.lines.map((l) => l.ratios.reduce((a, b) => a * b, 1));
-    this.system = new SmallSystem(once.rows);
-    [this.right, this.x, this.y] = [0, 1, 2].map(() => new Float64Array(once.rows)) as [
-      Float64Array,
-      Float64Array,
-      Float64Array,
-    ];
+    this.matrix = new Float64Array(once.rows * once.rows);
+    [this.right, this.y] = [new Float64Array(once.rows), new Float64Array(once.rows)];
   }
 
   /** What presses at each foot, and two directions of friction across each other. */
@@ -160,8 +164,9 @@ export class ParametricHold {
     const { lp, base, perTension, problem, restRight, ratios } = this;
     const { right, upper } = lp;
     this.more = draw.friction - 1;
+    this.step = draw.frictionStep;
     const scale = 1 / (base.weightN * draw.mass);
-    right.set(restRight);
+    for (let i = 0; i < right.length; i++) right[i] = restRight[i]!;
     for (let k = 0; k < perTension.length; k++) {
       const line = problem.lines[k]!;
       const T = line.leastN * draw.least[k]! * scale;
@@ -198,29 +203,17 @@ export class ParametricHold {
     }
   }
 
-  /**
-   * Largest acceleration that is held in a draw, g; null: nothing balances.
-   * @param like draws of one number are like each other: what answered the last of them is tried first
-   */
-  heldG(draw: Draw, like = 0): number | null {
+  /** Largest acceleration that is held in a draw, g; null: nothing balances. What answered the draw before is tried first. */
+  heldG(draw: Draw): number | null {
     this.write(draw);
-    const { bases, lately } = this;
-    const known = lately[like];
-    if (known !== undefined) {
-      const held = this.valueOf(known);
-      if (held !== null) return held;
-    }
+    const { bases } = this;
     for (let i = 0; i < Math.min(bases.length, MOST_TRIED); i++) {
-      const basis = bases[i]!;
-      const held = basis === known ? null : this.valueOf(basis);
+      const held = this.valueOf(bases[i]!);
       if (held === null) continue;
-      lately[like] = basis;
       if (i > 0) bases.unshift(...bases.splice(i, 1));
       return held;
     }
-    const held = this.solve();
-    if (held !== null) lately[like] = bases[0]!;
-    return held;
+    return this.solve();
   }
 
   private solve(): number | null {
@@ -240,73 +233,96 @@ export class ParametricHold {
       atUpper: Int32Array.from(atUpper),
       place: Uint8Array.from(place, (at) => (at === IN_BASIS ? 1 : at === AT_UPPER ? 2 : 0)),
       goalRow: basis.indexOf(lp.goal),
-      order: null,
-      rowAt: Int32Array.from(basis, (_, i) => i),
+      inverse: new Float64Array(lp.rows * lp.rows),
+      step: NO_STEP,
+      regular: false,
     });
     if (this.bases.length > 4 * MOST_TRIED) this.bases.pop();
     return solution.value;
   }
 
-  /** Takes a column of the draw that is written, times a value, off the right side. */
+  /** Takes a column of the draw that is written, times a value, off the right side. Those of feet have no upper bound. */
   private take(j: number, value: number): void {
-    const { lp, base, perFriction, right } = this;
+    const { lp, right } = this;
     const m = lp.rows;
-    const foot = j < this.feet;
-    const from = foot ? base.matrix : lp.matrix;
+    for (let i = 0, at = j * m; i < m; i++, at++) right[i] = right[i]! - value * lp.matrix[at]!;
+  }
+
+  /** Writes a column as it is at the friction of the draw that is written, inertia's as it is said to be; beyond the columns lie those that stand for nothing. */
+  private put(r: number, j: number): void {
+    const { lp, base, perFriction, feet, more, matrix } = this;
+    const { rows: m, columns: n } = lp;
     for (let i = 0, at = j * m; i < m; i++, at++)
-      right[i] = right[i]! - value * (foot ? from[at]! + this.more * perFriction[at]! : from[at]!);
+      matrix[i * m + r] =
+        j >= n
+          ? j - n === i
+            ? 1
+            : 0
+          : j < feet
+            ? base.matrix[at]! + more * perFriction[at]!
+            : base.matrix[at]!;
   }
 
-  /** Writes a column of the draw that is written into the system; beyond the columns lie those that stand for nothing. */
-  private put(r: number, j: number, rowAt: Int32Array): void {
-    const { lp, base, perFriction, system, feet, more } = this;
-    const { rows: m, columns: n, matrix } = lp;
-    const to = system.coefficients;
-    const at = j * m;
-    if (j < feet)
-      for (let i = 0; i < m; i++)
-        to[rowAt[i]! * m + r] = base.matrix[at + i]! + more * perFriction[at + i]!;
-    else if (j < n) for (let i = 0; i < m; i++) to[rowAt[i]! * m + r] = matrix[at + i]!;
-    else for (let i = 0; i < m; i++) to[rowAt[i]! * m + r] = j - n === i ? 1 : 0;
+  /** Inverts a basis at the friction of the draw that is written, where it is not yet. @returns false where it has no inverse */
+  private invert(basis: Basis): boolean {
+    if (this.step >= 0 && basis.step === this.step) return basis.regular;
+    const { columns, inverse } = basis;
+    const m = this.lp.rows;
+    for (let r = 0; r < m; r++) this.put(r, columns[r]!);
+    basis.regular = invertSmall(m, this.matrix, inverse);
+    basis.step = this.step;
+    return basis.regular;
   }
 
-  /** Takes a basis apart in the draw that is written, in the order that served it last. @returns false where it is none */
-  private apart(basis: Basis): boolean {
-    const { system, lp } = this;
-    const { columns, rowAt } = basis;
-    for (let r = 0; r < lp.rows; r++) this.put(r, columns[r]!, rowAt);
-    if (basis.order !== null) {
-      if (system.factoriseIn(basis.order)) return true;
-      basis.order = null;
-      rowAt.forEach((_, i) => (rowAt[i] = i));
-      for (let r = 0; r < lp.rows; r++) this.put(r, columns[r]!, rowAt);
-    }
-    if (!system.factorise()) return false;
-    basis.order = system.rowOrder;
-    basis.order.forEach((row, at) => (rowAt[row] = at));
-    return true;
-  }
-
-  /** What a basis holds in the draw that is written, if it is the best there; null: it is not. */
+  /**
+   * What a basis holds in the draw that is written, if it is the best there; null: it is not. Inertia's column alone differs from
+   * what the inverse was made for, by what centres of gravity are shifted.
+   */
   private valueOf(basis: Basis): number | null {
-    const { columns, atUpper, place, goalRow } = basis;
-    const { lp, system, right, x } = this;
-    const { rows: m, columns: n, upper } = lp;
+    const { columns, atUpper, place, goalRow, inverse } = basis;
     if (goalRow < 0) return null;
-    right.set(lp.right);
+    if (!this.invert(basis)) return null;
+    const { lp, right, y } = this;
+    const { rows: m, columns: n, upper } = lp;
+    for (let i = 0; i < m; i++) right[i] = lp.right[i]!;
     for (let k = 0; k < atUpper.length; k++) {
       const most = upper[atUpper[k]!]!;
       if (most !== 0) this.take(atUpper[k]!, most);
     }
-    if (!this.apart(basis)) return null;
-    system.solve(right, x);
+    const share = 1 + this.shifted(inverse, goalRow);
+    if (Math.abs(share) < NO_SHARE) return null;
+    const held = this.rowTimes(inverse, goalRow) / share;
+    if (held < -LOOSE || held > upper[lp.goal]! + LOOSE * (1 + upper[lp.goal]!)) return null;
     for (let r = 0; r < m; r++) {
+      if (r === goalRow) continue;
+      const x = this.rowTimes(inverse, r) - this.shifted(inverse, r) * held;
       const j = columns[r]!;
       const most = j < n ? upper[j]! : 0;
-      if (x[r]! < -LOOSE || x[r]! > most + LOOSE * (1 + most)) return null;
+      if (x < -LOOSE || x > most + LOOSE * (1 + most)) return null;
     }
-    system.solveTransposed(goalRow, 1, this.y);
-    return this.improves(place) ? null : x[goalRow]!;
+    for (let i = 0, at = goalRow * m; i < m; i++, at++) y[i] = inverse[at]! / share;
+    return this.improves(place) ? null : held;
+  }
+
+  /** A row of an inverse times the right side. */
+  private rowTimes(inverse: Float64Array, r: number): number {
+    const { right } = this;
+    const m = right.length;
+    let sum = 0;
+    for (let i = 0, at = r * m; i < m; i++, at++) sum += inverse[at]! * right[i]!;
+    return sum;
+  }
+
+  /** A row of an inverse times what the column of inertia has more than is said: moments of each body. */
+  private shifted(inverse: Float64Array, r: number): number {
+    const { lp, parts } = this;
+    const m = lp.rows;
+    const goal = lp.goal * m;
+    let sum = 0;
+    for (let k = 0; k < parts.length; k++)
+      for (let i = k * BALANCE_ROWS + 3; i < k * BALANCE_ROWS + 6; i++)
+        sum += inverse[r * m + i]! * lp.matrix[goal + i]!;
+    return sum;
   }
 
   /** Whether any column would make the value of the basis, whose multipliers are written, better. */

@@ -125,6 +125,7 @@ describe('a draw', () => {
             const fixed = problem.lines.map((l) => l.leastN === l.mostN);
             const draw: Draw = {
               friction: between(0.7, 1.3),
+              frictionStep: -1,
               mass: between(0.9, 1.1),
               least: Float64Array.from(problem.lines, () => pull),
               most: Float64Array.from(problem.lines, (_, k) =>
