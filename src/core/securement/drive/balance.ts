@@ -9,6 +9,7 @@ export class Balance {
   readonly size: number;
   readonly force: Float64Array;
   readonly stiffness: Float64Array;
+  private stiff = true;
 
   constructor(bodies: number) {
     this.size = bodies * FREEDOMS;
@@ -16,9 +17,11 @@ export class Balance {
     this.stiffness = new Float64Array(this.size * this.size);
   }
 
-  clear(): void {
+  /** Begins anew. `stiff`: how forces change is wanted too. */
+  clear(stiff: boolean): void {
     this.force.fill(0);
-    this.stiffness.fill(0);
+    this.stiff = stiff;
+    if (stiff) this.stiffness.fill(0);
   }
 
   /** Adds `by` times a gradient to the forces. */
@@ -32,7 +35,7 @@ export class Balance {
    * (θ × r) × F, times `by`. A point of no body does not turn.
    */
   swivel(body: number | null, p: PlacedPoint, force: Direction3, by: number): void {
-    if (body === null) return;
+    if (body === null || !this.stiff) return;
     const { size, stiffness } = this;
     const r = [p.leverX, p.leverY, p.leverZ] as const;
     const along = r[0] * force[0] + r[1] * force[1] + r[2] * force[2];
@@ -46,6 +49,7 @@ export class Balance {
 
   /** Adds `by` times the product of two gradients to the stiffness: rows of the first, columns of the second. */
   stiffen(rows: Gradient, columns: Gradient, by: number): void {
+    if (!this.stiff) return;
     const { size, stiffness } = this;
     for (let i = 0; i < rows.count; i++) {
       const row = rows.at[i]! * size;

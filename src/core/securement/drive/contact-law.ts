@@ -1,7 +1,7 @@
 import { type Balance, Gradient } from './balance';
 import { acrossOf, type Direction3 } from './directions';
 import type { DriveContact } from './model';
-import { FREEDOMS, placedPoint, type Pose } from './pose';
+import { FREEDOMS, type PlacedPoint, placedPoint, type Pose } from './pose';
 
 /** What a contact remembers from one step to the next. */
 export interface ContactState {
@@ -27,6 +27,13 @@ export interface ContactForce {
  * much as keeps it steady.
  */
 const DAMPING_S = 0.004;
+
+/** A lever halfway between the beginning of a step and its end. */
+function halfway(end: PlacedPoint, begun: PlacedPoint): void {
+  end.leverX = (end.leverX + begun.leverX) / 2;
+  end.leverY = (end.leverY + begun.leverY) / 2;
+  end.leverZ = (end.leverZ + begun.leverZ) / 2;
+}
 
 /**
  * One point of contact: pushes one way, as a stiff spring with some damping, and holds along its face by Coulomb friction in a
@@ -76,13 +83,8 @@ export class ContactLaw {
 
   private place(pose: Pose): void {
     const { body, from, at } = this.contact;
-    for (const [i, of] of [body, from].entries()) {
-      const [end, begun] = [this.ends[i]!, this.begun[i]!];
-      pose.place(of, at, end);
-      end.leverX = (end.leverX + begun.leverX) / 2;
-      end.leverY = (end.leverY + begun.leverY) / 2;
-      end.leverZ = (end.leverZ + begun.leverZ) / 2;
-    }
+    halfway(pose.place(body, at, this.ends[0]), this.begun[0]);
+    halfway(pose.place(from, at, this.ends[1]), this.begun[1]);
   }
 
   /** Adds what it does at a pose to the balance. `stepS`: length of the step, or null where time plays no part. */
@@ -124,7 +126,7 @@ export class ContactLaw {
       const [x, y, z] = across[i];
       this.gradient(along[i], x, y, z);
     }
-    const strained = Math.hypot(trial[0], trial[1]);
+    const strained = Math.sqrt(trial[0] * trial[0] + trial[1] * trial[1]);
     if (k * strained <= mostN) {
       for (const i of [0, 1] as const) {
         found.strainM[i] = trial[i];

@@ -93,7 +93,7 @@ export class LineLaw {
         y * lengthM + b.y - a.y,
         z * lengthM + b.z - a.z,
       ];
-      const now = Math.hypot(dx, dy, dz);
+      const now = Math.sqrt(dx * dx + dy * dy + dz * dz);
       gain = now - lengthM;
       [x, y, z] = [dx / now, dy / now, dz / now];
     }

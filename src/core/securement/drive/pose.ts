@@ -31,7 +31,7 @@ export const placedPoint = (): PlacedPoint => ({
 
 /** Turns by a rotation vector, written row by row. Source: Rodrigues. */
 function turnOf(x: number, y: number, z: number, into: Float64Array, at: number): void {
-  const angle = Math.hypot(x, y, z);
+  const angle = Math.sqrt(x * x + y * y + z * z);
   const a = angle < 1e-6 ? 1 - (angle * angle) / 6 : Math.sin(angle) / angle;
   const b = angle < 1e-6 ? 0.5 - (angle * angle) / 24 : (1 - Math.cos(angle)) / (angle * angle);
   const c = 1 - b * angle * angle;
@@ -109,7 +109,9 @@ export class Pose {
       return into;
     }
     const { centre } = this.bodies[body]!;
-    const [rx, ry, rz] = [at.x - centre.x, at.y - centre.y, at.z - centre.z];
+    const rx = at.x - centre.x;
+    const ry = at.y - centre.y;
+    const rz = at.z - centre.z;
     const q = this.freedoms;
     const k = body * FREEDOMS;
     if (this.geometry === 'small') {
@@ -133,15 +135,18 @@ export class Pose {
     return into;
   }
 
-  /** How far each watched corner has gone, m: x, y, z of one after another. */
-  corners(): Float64Array {
+  /** Writes how far each watched corner has gone, m: x, y, z of one after another. */
+  corners(into: Float64Array): Float64Array {
     const p = placedPoint();
-    const all = this.bodies.flatMap((body, k) =>
-      body.corners.flatMap((corner) => {
+    let at = 0;
+    for (let k = 0; k < this.bodies.length; k++)
+      for (const corner of this.bodies[k]!.corners) {
         this.place(k, corner, p);
-        return [p.x, p.y, p.z];
-      }),
-    );
-    return Float64Array.from(all);
+        into[at] = p.x;
+        into[at + 1] = p.y;
+        into[at + 2] = p.z;
+        at += 3;
+      }
+    return into;
   }
 }

@@ -38,7 +38,9 @@ export class DriveSystem {
   private readonly balance: Balance;
   private readonly inertia: Float64Array;
   private readonly newton: Newton;
-  private restCorners: Float64Array = new Float64Array(0);
+  /** How far watched corners had gone where the load stood still, and have now. */
+  private readonly restCorners: Float64Array;
+  private readonly corners: Float64Array;
 
   constructor(
     readonly model: DriveModel,
@@ -50,6 +52,11 @@ export class DriveSystem {
     this.pose = new Pose(model.bodies, geometry);
     this.balance = new Balance(model.bodies.length);
     this.inertia = this.inertias();
+    const corners = model.bodies.reduce((sum, b) => sum + b.corners.length, 0);
+    [this.restCorners, this.corners] = [
+      new Float64Array(3 * corners),
+      new Float64Array(3 * corners),
+    ];
     this.newton = new Newton(gravity * model.bodies.reduce((sum, b) => sum + b.massKg, 0));
   }
 
@@ -98,10 +105,10 @@ export class DriveSystem {
     return force;
   }
 
-  /** All forces at a pose, and how they change. `stepS` null: time plays no part. */
-  private act(state: DriveState, by: Float64Array, stepS: number | null): void {
+  /** All forces at a pose, and, where they are wanted `stiff`, how they change. `stepS` null: time plays no part. */
+  private act(state: DriveState, by: Float64Array, stepS: number | null, stiff: boolean): void {
     const { balance, pose } = this;
-    balance.clear();
+    balance.clear(stiff);
     pose.take(state.place, by);
     this.contacts.forEach((law, i) => {
       const { limit } = law.contact;
@@ -146,9 +153,12 @@ export class DriveSystem {
     return {
       size,
       rest,
-      stiffnessAt: (i, j) => balance.stiffness[i * size + j]! + factor * inertia[i * size + j]!,
+      stiffness: (by) => {
+        this.act(state, by, still ? null : stepS, true);
+        return balance.stiffness.map((k, i) => k + factor * inertia[i]!);
+      },
       at: (by) => {
-        this.act(state, by, still ? null : stepS);
+        this.act(state, by, still ? null : stepS, false);
         let squares = 0;
         for (let i = 0; i < size; i++) {
           const own = i - (i % FREEDOMS);
@@ -222,19 +232,22 @@ export class DriveSystem {
   /** The load stands still here: movement is counted from here. */
   standAt(place: Placement): void {
     this.pose.take(place);
-    this.restCorners = this.pose.corners();
+    this.pose.corners(this.restCorners);
   }
 
   /** How far the farthest corner has gone from where the load stood still, m. */
   movedM(place: Placement): number {
     this.pose.take(place);
-    const corners = this.pose.corners();
+    const { corners, restCorners: rest } = this;
+    this.pose.corners(corners);
     let most = 0;
     for (let i = 0; i < corners.length; i += 3) {
-      const by = (k: number): number => corners[i + k]! - (this.restCorners[i + k] ?? 0);
-      most = Math.max(most, Math.hypot(by(0), by(1), by(2)));
+      const x = corners[i]! - rest[i]!;
+      const y = corners[i + 1]! - rest[i + 1]!;
+      const z = corners[i + 2]! - rest[i + 2]!;
+      most = Math.max(most, x * x + y * y + z * z);
     }
-    return most;
+    return Math.sqrt(most);
   }
 
   /** Kinetic energy, J. */

@@ -1,6 +1,7 @@
 import type { LinearProgramme } from '../hold/linear-programme';
 import type { HoldProblem } from '../hold/problem';
-import { BALANCE_ROWS, facetsOf, HoldProgramme, type Motion } from '../hold/programme';
+import { BALANCE_ROWS, HoldProgramme, type Motion } from '../hold/programme';
+import { type FootColumns, footColumnsOf } from './foot-columns';
 import { invertSmall } from './small-inverse';
 import { AT_UPPER, IN_BASIS, Optimiser, REDUCED } from '../hold/simplex';
 
@@ -67,14 +68,7 @@ export class ParametricHold {
   /** Columns of feet. */
   private readonly feet: number;
   /** The columns of each foot: where they begin in `footAxes`, how many facets, and the distance from one facet to the next. */
-  private readonly footRows: readonly {
-    readonly first: number;
-    readonly facets: number;
-    readonly step: number;
-    /** Of the facets' directions, from that of the first. */
-    readonly cosines: Float64Array;
-    readonly sines: Float64Array;
-  }[];
+  private readonly footRows: readonly FootColumns[];
   /** For each foot what presses, and its first and its second direction of friction: three columns one after another. */
   private readonly footAxes: Float64Array;
   /** How the right side changes with each line's least tension, in parts of the weight. */
@@ -111,7 +105,7 @@ export class ParametricHold {
     const twice = made(rough(2));
     this.base = once;
     this.perFriction = once.matrix.map((v, i) => twice.matrix[i]! - v);
-    this.footRows = footRowsOf(problem);
+    this.footRows = footColumnsOf(problem);
     this.feet = this.footRows.reduce((n, f) => n + f.facets, 0);
     this.footAxes = this.axesOf();
     const without = made({ ...problem, lines: loose });
@@ -364,19 +358,4 @@ function aimed(problem: HoldProblem, motion: Motion): HoldProgramme {
   const lp = new HoldProgramme(problem, Math.atan2(-motion.along.y, -motion.along.x));
   lp.aim(motion);
   return lp;
-}
-
-/** How the columns of feet lie in a programme: body after body, facet after facet, foot after foot. */
-function footRowsOf(problem: HoldProblem) {
-  const most = facetsOf(problem);
-  let used = 0;
-  return problem.bodies.flatMap((body) => {
-    const facets = body.friction > 0 ? most : 1;
-    const step = body.feet.length;
-    const first = used;
-    used += facets * step;
-    const directions = Float64Array.from({ length: facets }, (_, k) => (2 * Math.PI * k) / facets);
-    const [cosines, sines] = [directions.map(Math.cos), directions.map(Math.sin)];
-    return body.feet.map((_, i) => ({ first: first + i, facets, step, cosines, sines }));
-  });
 }
