@@ -51,6 +51,18 @@ await picture(
   }),
 );
 await picture(
+  'enough',
+  {},
+  plan('Carousel crate', async (p) => {
+    await p.section('The cheapest that is enough');
+    await p.clickText('Look for it');
+    await p.page.waitForSelector('[data-enough=found]');
+    await p.clickText('Show it on the deck');
+    await p.untilVerdict('holds');
+    await p.page.$eval('[data-enough]', (e) => e.scrollIntoView());
+  }),
+);
+await picture(
   'drive',
   {},
   plan('Fair on the flatbed', async (p) => {
@@ -136,7 +148,6 @@ const locker =
   };
 await picture('locker', {}, locker('/locker'));
 await picture('log', {}, knot('/log'));
-await picture('log-counts', {}, knot('/log/counts'));
 await picture('standing', {}, async (p) => {
   await p.comeInAs('Tomas Quill');
   await p.goto('/drills/standing');

@@ -70,10 +70,10 @@ export function useSure(plan: Plan): Sure {
         made.onmessage = ({ data }: MessageEvent<SureAnswer>) => {
           if (data.protocol !== PROTOCOL) return;
           said[h] = data;
-          const now = together(said);
-          setProgress(now.progress);
-          if (now.sure === null && !now.refused) return;
-          setFound(now);
+          const { progress: part, sure, refused } = together(said);
+          setProgress(part);
+          if (sure === null && !refused) return;
+          setFound({ sure, refused });
           stop();
         };
         const wanted = { seed: SEED, draws: SURE_DRAWS, open, toward };

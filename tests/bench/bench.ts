@@ -24,7 +24,9 @@ import { sketches } from '../support/tracings';
 import { benchBlocking } from './blocking';
 import { benchDragging } from './dragging';
 import { benchDrills } from './drills';
+import { benchDraws } from './draws';
 import { benchDrive } from './drive';
+import { benchEnough } from './enough';
 import { benchHold, benchTyping } from './hold';
 import { benchLog } from './log';
 import { benchNews } from './news';
@@ -248,6 +250,8 @@ function benchCutting(): void {
 benchCore();
 await benchHold(print);
 benchDrive();
+await benchDraws();
+benchEnough();
 benchTension();
 benchKnots();
 await benchSaves();

@@ -2,8 +2,6 @@ import type { Browser } from 'puppeteer-core';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { computeEnough } from '@/server/api/enough';
 import { API } from '@/server/api/endpoints';
-import { METRIC } from '@/core/units';
-import { wordEnoughCost, wordProposed } from '@/wording/enough';
 import { request } from '../support/api';
 import { violationsInThemes } from '../support/axe';
 import { atOwnPlan, launch, type Person } from '../support/browser';
@@ -34,7 +32,7 @@ describe('the cheapest that is enough', () => {
       () => !document.querySelector('[data-verdict]')?.textContent?.includes('cheapest'),
     );
     // One of it, then the rest.
-    await p.clickText('Take it');
+    await p.page.click('[data-enough] button[aria-label^="Take it"]');
     await p.page.waitForFunction(() =>
       document.querySelector('[data-enough]')?.textContent?.includes('taken'),
     );
@@ -60,18 +58,6 @@ describe('the cheapest that is enough', () => {
     expect(status).toBe(200);
     const body = API.enough.body.parse(API.enough.example);
     expect(json).toEqual(JSON.parse(JSON.stringify(computeEnough(body))));
-    expect((json['found'] as { lines: number }).lines).toBe(1);
-  });
-});
-
-describe('what is proposed, in words', () => {
-  it('names the rope, its rings and the pull', () => {
-    const body = API.enough.body.parse(API.enough.example);
-    const answer = computeEnough(body).found!;
-    expect(answer.changes[0]!.inWords).toMatch(/PE-12-\d, ring .+ to ring .+pull \d+/);
-    expect(wordEnoughCost({ lines: 1, ropeDm: 63, steps: 6 }, METRIC)).toBe(
-      '1 line, 6.30 m of rope and strap, 6 things to do',
-    );
-    expect(wordProposed({ kind: 'mats' }, [], METRIC)).toContain('mats');
+    expect(json).toMatchObject({ refused: [], found: { lines: 1 }, open: null });
   });
 });

@@ -44,15 +44,18 @@ const Spread = styled.svg`
   height: 26px;
 `;
 
+/** All bars have one scale: they are looked at one under the other. */
+const mostOf = (sure: readonly DirectionSure[]): number =>
+  1.05 * Math.max(0.01, ...sure.flatMap((s) => [s.quantilesG[2], s.requiredG]));
+
 /** What is held, from the fifth of a hundred cases to the ninety-fifth, and what is asked. */
-function SpreadBar({ sure }: { sure: DirectionSure }) {
+function SpreadBar({ sure, mostG }: { sure: DirectionSure; mostG: number }) {
   const [low, middle, high] = sure.quantilesG.map((v) => Math.max(0, v)) as [
     number,
     number,
     number,
   ];
-  const most = 1.15 * Math.max(high, sure.requiredG, 0.01);
-  const x = (g: number): number => (400 * g) / most;
+  const x = (g: number): number => (400 * g) / mostG;
   return (
     <Spread viewBox="0 0 400 26" preserveAspectRatio="none" aria-hidden>
       <path d="M0 13H400" stroke="var(--line)" strokeWidth={1} />
@@ -128,7 +131,7 @@ export function HowSure({ plan }: { plan: Plan }) {
               <b>
                 {TOWARD[s.direction]}: statics hold {wordShare(s)}
               </b>
-              <SpreadBar sure={s} />
+              <SpreadBar sure={s} mostG={mostOf(sure)} />
               <Small $block>{wordSpread(s)}</Small>
               {wordDoubt(s) ? <span>{wordDoubt(s)}</span> : null}
             </Found>

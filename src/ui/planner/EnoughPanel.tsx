@@ -19,7 +19,7 @@ import { useDraft } from '../deck/useDraft';
 import { useMember } from '../frame/MemberContext';
 import { Button } from '../kit/Button';
 import { Check } from '../kit/Check';
-import { Cluster } from '../kit/layout';
+import { Cluster, Stack } from '../kit/layout';
 import { Segments } from '../kit/Segments';
 import { ErrorText, Label, Small } from '../kit/text';
 import { VerdictMark } from '../kit/VerdictMark';
@@ -50,7 +50,7 @@ const MARGINS = [
 ] as const;
 type MarginId = (typeof MARGINS)[number]['id'];
 
-/** What is found, and of which plan; after a change of it is taken, of that plan. */
+/** What was found, and in which locker. */
 interface Proposed {
   readonly result: EnoughResult;
   readonly locker: GearFacts;
@@ -233,7 +233,11 @@ export function EnoughPanel({
       </Label>
       {error ? <ErrorText role="alert">{error}</ErrorText> : null}
       {result ? (
-        <section aria-label="What was found" data-enough={result.found ? 'found' : 'none'}>
+        <Stack
+          as="section"
+          aria-label="What was found"
+          data-enough={result.found ? 'found' : 'none'}
+        >
           {result.refused.length > 0 ? (
             <Lines>{result.refused.map((f) => wordFinding(f, units))}</Lines>
           ) : (
@@ -244,7 +248,7 @@ export function EnoughPanel({
               <Lines>{wordWhy(result, units)}</Lines>
             </>
           )}
-        </section>
+        </Stack>
       ) : null}
     </>
   );
