@@ -91,7 +91,9 @@ export function pairOver(
   const pairs = pairsAcross(unit, plan).map(({ ends, at, askewM }) => {
     const uses = (taken.get(ends[0]) ?? 0) + (taken.get(ends[1]) ?? 0);
     const apart =
-      lieAt.length > 0 ? -Math.min(...lieAt.map((x) => Math.abs(x - at.x))) : Math.abs(at.x - middle);
+      lieAt.length > 0
+        ? -Math.min(...lieAt.map((x) => Math.abs(x - at.x)))
+        : Math.abs(at.x - middle);
     return { ends, rank: [uses, askewM > 0.3 ? 1 : 0, apart] };
   });
   const first = pairs.sort(

@@ -49,9 +49,7 @@ function out({ refused, found, open, choices, judged, ...rest }: EnoughResult, {
     },
     open: open && { lines: open.lines, ropeM: open.ropeDm / 10 },
     inWords:
-      refused.length > 0
-        ? []
-        : wordWhy({ refused, found, open, choices, judged, ...rest }, METRIC),
+      refused.length > 0 ? [] : wordWhy({ refused, found, open, choices, judged, ...rest }, METRIC),
     choices,
     judged,
   };

@@ -149,7 +149,7 @@ export class DriveSystem {
     const { balance, inertia, freedoms: size } = this;
     const factor = 2 / (stepS * stepS);
     const rest = new Float64Array(size);
-    const goingOn = (j: number): number => (still ? 0 : (2 / stepS) * state.speed[j]!);
+    const goingOn = state.speed.map((v) => (still ? 0 : (2 / stepS) * v));
     return {
       size,
       rest,
@@ -164,7 +164,7 @@ export class DriveSystem {
           const own = i - (i % FREEDOMS);
           let mass = 0;
           for (let j = own; j < own + FREEDOMS; j++)
-            mass += inertia[i * size + j]! * (factor * by[j]! - goingOn(j));
+            mass += inertia[i * size + j]! * (factor * by[j]! - goingOn[j]!);
           rest[i] = outside[i]! + balance.force[i]! - mass;
           squares += rest[i]! * rest[i]!;
         }
