@@ -31,17 +31,17 @@ describe('what is enough, in words', () => {
     expect(wordEnoughCost({ lines: 0, ropeDm: 0, steps: 0 }, METRIC)).toBe('no line at all');
   });
   it('rounds what is reached down and what is asked up', () => {
-    expect(plain(wordAgainst(short, METRIC))).toBe('forward, by statics: 0.412 g of 0.550 g');
+    expect(plain(wordAgainst(short, METRIC))).toBe('0.412 g of 0.550 g forward, by statics');
     expect(plain(wordAgainst({ ...short, reached: null }, METRIC))).toContain('nobody can say');
   });
   it('tells what is certain from what was only tried', () => {
     expect(wordCheaper({ kind: 'short', surely: true, against: short }, '2 lines', METRIC)).toMatch(
-      /^2 lines, whichever: at most /,
+      /^With 2 lines, at most: 0.412/,
     );
     expect(
       wordCheaper({ kind: 'short', surely: false, against: short }, '2 lines', METRIC),
-    ).toMatch(/^2 lines, the best of it: /);
-    expect(wordCheaper({ kind: 'none' }, 'Less rope', METRIC)).toContain('not the things');
+    ).toMatch(/^With 2 lines, the best that was tried: 0.412/);
+    expect(wordCheaper({ kind: 'none' }, 'less rope', METRIC)).toContain('not the things');
   });
   it('says how far a search is', () => {
     const far = { least: 2, steps: 9, judged: 3, best: null };

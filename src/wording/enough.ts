@@ -40,13 +40,15 @@ export function wordEnoughProgress(
 
 function wordCompared(against: Extract<Against, { kind: 'compared' }>, units: UnitChoice): string {
   const { about, needs, reached } = against;
-  const what =
-    about.direction === 'all' || about.code === 'downward-force'
-      ? ROW_WORDS[about.code as keyof typeof ROW_WORDS]
-      : `${OPINION_WORDS[about.direction].toLowerCase()}, by ${about.by === 'rule' ? `the rule (${ROW_WORDS[about.code as keyof typeof ROW_WORDS]})` : 'statics'}`;
   const asked = wordValue(needs, about.unit, units, 'demand');
-  if (reached === null) return `${what}: nobody can say, ${asked} is wanted`;
-  return `${what}: ${wordValue(Math.max(0, reached), about.unit, units, 'capacity')} of ${asked}`;
+  const figures =
+    reached === null
+      ? `nobody can say whether ${asked}`
+      : `${wordValue(Math.max(0, reached), about.unit, units, 'capacity')} of ${asked}`;
+  const rule = about.code === 'statics' ? null : ROW_WORDS[about.code];
+  if (about.direction === 'all' || about.direction === 'down')
+    return `${rule ?? 'held down, by statics'}: ${figures}`;
+  return `${figures} ${OPINION_WORDS[about.direction].toLowerCase()}, by ${rule === null ? 'statics' : `the rule (${rule})`}`;
 }
 
 /** What stands against a securement. */
@@ -55,11 +57,10 @@ export const wordAgainst = (against: Against, units: UnitChoice): string =>
 
 /** Why what would be cheaper is not enough. `what`: “2 lines”, “less rope”. */
 export function wordCheaper(fails: CheaperFails, what: string, units: UnitChoice): string {
-  if (fails.kind === 'none') return `${what}: there are not the things or the places for it.`;
+  if (fails.kind === 'none') return `With ${what}: there are not the things or the places for it.`;
   const { surely, against } = fails;
-  return surely
-    ? `${what}, whichever: at most ${wordAgainst(against, units)}.`
-    : `${what}, the best of it: ${wordAgainst(against, units)}.`;
+  const so = surely ? 'at most' : 'the best that was tried';
+  return `With ${what}, ${so}: ${wordAgainst(against, units)}${against.kind === 'finding' ? '' : '.'}`;
 }
 
 /** Why nothing cheaper will do, or what is still open. */
@@ -74,7 +75,7 @@ export function wordWhy(result: EnoughResult, units: UnitChoice): string[] {
       open === null
         ? 'Nothing there is to lay is enough.'
         : 'Nothing that is enough was found; it was not looked through to the end.',
-      ...(nothing ? [wordCheaper(nothing, 'Everything there is', units)] : []),
+      ...(nothing ? [wordCheaper(nothing, 'everything there is', units)] : []),
     ];
   const { cost } = found;
   const gap =
@@ -86,12 +87,10 @@ export function wordWhy(result: EnoughResult, units: UnitChoice): string[] {
   return [
     gap,
     ...noNew,
-    ...(why?.fewer ? [wordCheaper(why.fewer, capital(lines(cost.lines - 1)), units)] : []),
-    ...(why?.shorter && cost.lines > 0 ? [wordCheaper(why.shorter, 'Less rope', units)] : []),
+    ...(why?.fewer ? [wordCheaper(why.fewer, lines(cost.lines - 1), units)] : []),
+    ...(why?.shorter && cost.lines > 0 ? [wordCheaper(why.shorter, 'less rope', units)] : []),
   ];
 }
-
-const capital = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1);
 
 /** One change that is proposed, as somebody would do it. */
 export function wordProposed(

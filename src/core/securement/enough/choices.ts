@@ -296,6 +296,8 @@ export function* choosing(plan: Plan, source: Source): Generator<void, Chosen> {
     ways: waysFound(plan, source.wishes.mayTie),
   };
   const choices = plan.lines.flatMap((l) => ofThere(alone, l, source.stock));
+  // What stands against lines that are there is said of the plan.
+  alone.said = null;
   for (const unit of plan.units.filter((u) => !carrying.has(u.id)))
     for (const pair of straightest(unit, plan)) {
       yield;
