@@ -71,8 +71,8 @@ export function DriveCurves({
             yAxisIndex: 1,
             showSymbol: false,
             data: moved,
-            lineStyle: { color: c.line, width: 7 },
-            itemStyle: { color: c.line },
+            lineStyle: { color: c.faint, width: 7, opacity: 0.45 },
+            itemStyle: { color: c.faint },
             markLine: here,
           },
           ...run.lines.map((line, i) => ({
