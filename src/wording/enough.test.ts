@@ -54,7 +54,15 @@ describe('what is enough, in words', () => {
     const told = (open: { lines: number; ropeDm: number } | null): string =>
       plain(
         wordWhy(
-          { refused: [], found, open, why: null, nothing: null, against: null } as never,
+          {
+            refused: [],
+            found,
+            open,
+            why: null,
+            nothing: null,
+            against: null,
+            pairsLeftOut: 0,
+          } as never,
           METRIC,
         )[0]!,
       );

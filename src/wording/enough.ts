@@ -63,12 +63,20 @@ export function wordCheaper(fails: CheaperFails, what: string, units: UnitChoice
   return `With ${what}, ${so}: ${wordAgainst(against, units)}${against.kind === 'finding' ? '' : '.'}`;
 }
 
+/** What was not there to choose from. */
+const limitsOf = ({ against, pairsLeftOut }: EnoughResult, units: UnitChoice): string[] => [
+  ...(against
+    ? [`No new line can be laid with what the locker has: ${wordFinding(against, units)}`]
+    : []),
+  ...(pairsLeftOut > 0
+    ? [`Of so many rings the straightest pairs were tried; ${pairsLeftOut} more askew were not.`]
+    : []),
+];
+
 /** Why nothing cheaper will do, or what is still open. */
 export function wordWhy(result: EnoughResult, units: UnitChoice): string[] {
-  const { found, open, why, nothing, against } = result;
-  const noNew = against
-    ? [`No new line can be laid with what the locker has: ${wordFinding(against, units)}`]
-    : [];
+  const { found, open, why, nothing } = result;
+  const noNew = limitsOf(result, units);
   if (found === null)
     return [
       ...noNew,

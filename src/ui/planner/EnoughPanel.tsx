@@ -112,14 +112,15 @@ function Found({ found: { result, locker }, editor, of, onTaken }: FoundProps) {
     learn(changes);
     store.set(null);
     const next = changes.reduce(withChange, plan);
-    hand.edit(() => next);
+    // Somebody else's change may have come in since this was drawn: it stays.
+    hand.edit((p) => (p === plan ? next : changes.reduce(withChange, p)));
     onTaken(next);
   };
   return (
     <>
       <Answer>
         <span>{wordEnoughCost(found.cost, units)}</span>
-        <VerdictMark verdict="holds" />
+        {plan === of ? <VerdictMark verdict="holds" /> : null}
       </Answer>
       {plan === of ? null : (
         <Small role="status">The plan has changed since: look again to be sure.</Small>

@@ -3,7 +3,7 @@ import type { LineElement } from '../../line/schema';
 import { PULLS_N } from '../advice/candidates';
 import { allAtOnce } from '../../steps';
 import { lineFactsOf } from '../assess';
-import { type Across, pairsAcross } from '../compose';
+import { type Across, freshLine, pairsAcross } from '../compose';
 import { gearFindings } from '../gear-facts';
 import { lineFindings } from '../line-findings';
 import { loadFindings } from '../load/findings';
@@ -19,6 +19,7 @@ import { soundnessOf } from '../soundness';
 import type { Line } from '../schema';
 import { type GearLine, gearLines, tiedWays } from './made';
 import type { MayTie } from '../advice/may-tie';
+import type { LineMake } from '../vocabulary';
 import type { StockClass, Use } from './stock';
 import type { EnoughWishes } from './vocabulary';
 
@@ -178,7 +179,7 @@ function across(
 ): Choice[] {
   return gear.flatMap((made, g) =>
     ways(made, g, pair).flatMap((tied, w): Choice[] => {
-      const facts = alone.hauled(lineAcross(id(), unit, tied), `${unit.id}/${g}/${w}`);
+      const facts = alone.hauled(lineAcross(id(), unit, made.make, tied), `${unit.id}/${g}/${w}`);
       const needM = facts?.rope.value ?? null;
       if (!facts || needM === null) return [];
       const protectors =
@@ -220,26 +221,28 @@ function waysFound(plan: Plan, mayTie: MayTie): Ways {
   };
 }
 
-const lineAcross = (id: string, unit: LoadUnit, elements: readonly LineElement[]): Line => ({
+const lineAcross = (
+  id: string,
+  unit: LoadUnit,
+  make: LineMake,
+  elements: readonly LineElement[],
+): Line => ({
+  ...freshLine([], {
+    name: `a line over ${unit.name || unit.id}`.slice(0, 80),
+    elements: [...elements],
+    make,
+  }),
   id,
-  name: `a line over ${unit.name || unit.id}`.slice(0, 80),
-  kind: 'over',
   units: [unit.id],
-  points: [],
-  angle: { by: 'anchors' },
-  routeLengthM: null,
-  enteredPretensionN: null,
-  reading: null,
-  settling: elements.some((e) => e.kind === 'rope') ? 0.2 : 0,
-  temporary: false,
-  hauling: 'from-one-end',
-  elements: [...elements],
 });
 
-/** The lines there are to choose from; where none can be laid anew, what stands against one of them. */
+/** The lines there are to choose from. */
 export interface Chosen {
   readonly choices: readonly Choice[];
+  /** Where none can be laid anew, what stands against one of them. */
   readonly against: Finding | null;
+  /** Pairs of anchors that were not tried: those that run most askew. */
+  readonly pairsLeftOut: number;
 }
 
 /** What lines are made with. */
@@ -298,8 +301,11 @@ export function* choosing(plan: Plan, source: Source): Generator<void, Chosen> {
   const choices = plan.lines.flatMap((l) => ofThere(alone, l, source.stock));
   // What stands against lines that are there is said of the plan.
   alone.said = null;
-  for (const unit of plan.units.filter((u) => !carrying.has(u.id)))
-    for (const pair of straightest(unit, plan)) {
+  let pairsLeftOut = 0;
+  for (const unit of plan.units.filter((u) => !carrying.has(u.id))) {
+    const pairs = pairsAcross(unit, plan).toSorted((a, b) => a.askewM - b.askewM);
+    pairsLeftOut += Math.max(0, pairs.length - MOST_PAIRS);
+    for (const pair of pairs.slice(0, MOST_PAIRS)) {
       yield;
       const here = across(unit, pair, makes, id);
       choices.push(
@@ -308,13 +314,9 @@ export function* choosing(plan: Plan, source: Source): Generator<void, Chosen> {
         ),
       );
     }
-  return { choices, against: choices.some((c) => !c.was) ? null : alone.said };
+  }
+  return { choices, against: choices.some((c) => !c.was) ? null : alone.said, pairsLeftOut };
 }
-
-const straightest = (unit: LoadUnit, plan: Plan): readonly Across[] =>
-  pairsAcross(unit, plan)
-    .toSorted((a, b) => a.askewM - b.askewM)
-    .slice(0, MOST_PAIRS);
 
 /** The same at once. */
 export const choicesOf = (plan: Plan, source: Source): readonly Choice[] =>

@@ -137,8 +137,8 @@ export class Field {
   }
 
   /**
-   * Judges a securement: null where it is enough; else what stands against it. What statics say of why it is not goes to the
-   * cuts, so that nothing like it is looked at again.
+   * Judges a securement: the plan with it and what that comes to; null where it is not enough. What statics say of why it is not
+   * goes to the cuts, so that nothing like it is looked at again.
    */
   judge(
     chosen: readonly number[],

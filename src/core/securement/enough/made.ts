@@ -12,6 +12,7 @@ import type { Member, StockClass } from './stock';
 
 /** Lines that can be made of a locker: their elements between two anchors, and the classes they take of. */
 export interface GearLine {
+  readonly make: LineMake;
   readonly elements: (ends: readonly [string, string]) => LineElement[];
   readonly uses: readonly { readonly class: number; readonly ofRun: boolean }[];
 }
@@ -45,6 +46,7 @@ function lineOf(
     return (at === null ? null : asThing(e, stock[at]!.longest)) ?? e;
   };
   return {
+    make,
     elements: ([a, b]) => {
       const list: LineElement[] = [onDeckEnd('a', a)];
       for (const kind of MIDDLE[make]) list.push(newElement(kind, list));

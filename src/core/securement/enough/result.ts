@@ -24,6 +24,8 @@ export interface EnoughResult {
   readonly nothing: CheaperFails | null;
   /** Where no line can be laid anew: what stands against one of them; null: some can, or there is nothing to lay. */
   readonly against: Finding | null;
+  /** Pairs of anchors that were not tried: those that run most askew. */
+  readonly pairsLeftOut: number;
   /** Lines that were there to choose from, and securements that were judged. */
   readonly choices: number;
   readonly judged: number;
@@ -35,6 +37,7 @@ const NONE = {
   why: null,
   nothing: null,
   against: null,
+  pairsLeftOut: 0,
   choices: 0,
   judged: 0,
 } as const;
@@ -45,7 +48,7 @@ function told(
   { protectors }: EnoughWishes,
 ): EnoughResult {
   if ('refused' in outcome) return { ...NONE, refused: outcome.refused };
-  const { found, open, searches, against, judged } = outcome;
+  const { found, open, searches, against, pairsLeftOut, judged } = outcome;
   return {
     refused: [],
     found: found && {
@@ -56,6 +59,7 @@ function told(
     open,
     why: whyNotCheaper(found, searches, protectors),
     against,
+    pairsLeftOut,
     nothing: found === null && open === null ? whyNothing(searches, protectors) : null,
     choices: searches[0]?.field.choices.length ?? 0,
     judged,

@@ -2,7 +2,7 @@ import { assess, type Assessment } from '../assess';
 import type { GearFacts } from '../locker-word';
 import type { Plan } from '../plan';
 import type { Finding } from '../verdict';
-import { type Choice, choosing } from './choices';
+import { type Choice, type Chosen, choosing } from './choices';
 import { againstEnough, Field } from './judged';
 import { type Found, Search } from './level';
 import { type StockClass, stockOf } from './stock';
@@ -30,6 +30,8 @@ export interface EnoughOutcome {
   readonly searches: readonly Search[];
   /** Where no line can be laid anew: what stands against one of them. */
   readonly against: Finding | null;
+  /** Pairs of anchors that were not tried: those that run most askew. */
+  readonly pairsLeftOut: number;
   readonly judged: number;
   readonly steps: number;
 }
@@ -84,7 +86,7 @@ class Cheapest {
 
   constructor(
     private readonly searches: readonly Search[],
-    private readonly against: Finding | null,
+    private readonly from: Chosen,
     private readonly protectors: number | null,
   ) {}
 
@@ -107,8 +109,9 @@ class Cheapest {
   }
 
   private outcome(open: OpenBound | null): EnoughOutcome {
-    const { best, searches, against, judged, steps } = this;
-    return { found: best, open, searches, against, judged, steps };
+    const { best, searches, judged, steps } = this;
+    const { against, pairsLeftOut } = this.from;
+    return { found: best, open, searches, against, pairsLeftOut, judged, steps };
   }
 
   private get mostLines(): number {
@@ -157,6 +160,7 @@ const NOT_BEGUN: EnoughOutcome = {
   open: { lines: 0, ropeDm: 0 },
   searches: [],
   against: null,
+  pairsLeftOut: 0,
   judged: 0,
   steps: 0,
 };
@@ -178,9 +182,8 @@ export function* cheapestEnough(
   const choose = choosing(plan, { stock, locker, wishes });
   let chosen = choose.next();
   for (; !chosen.done; chosen = choose.next()) if (yield NOTHING_YET) return NOT_BEGUN;
-  const { choices, against } = chosen.value;
-  const searches = fieldsOf(plan, choices, stock, locker, wishes);
-  const cheapest = new Cheapest(searches, against, wishes.protectors);
+  const searches = fieldsOf(plan, chosen.value.choices, stock, locker, wishes);
+  const cheapest = new Cheapest(searches, chosen.value, wishes.protectors);
   cheapest.better(thereOf(plan, locker, searches, wishes));
   return yield* cheapest.run();
 }
