@@ -70,6 +70,11 @@ describe('what is enough, in words', () => {
     expect(told({ lines: 2, ropeDm: 0 })).toContain('whether 2 lines could be enough is open');
     expect(told({ lines: 3, ropeDm: 180 })).toContain('up to 2.00 m less rope is not ruled out');
   });
+  it('says what was not tried', () => {
+    const none = { refused: [], found: null, open: null, why: null, nothing: null };
+    const [said] = wordWhy({ ...none, against: null, pairsLeftOut: 7 } as never, METRIC);
+    expect(said).toContain('7 more askew were not');
+  });
   it('names what to lay: the rope, its rings and the pull', () => {
     const plan = demoPlan('carousel-crate');
     const words = plain(

@@ -124,6 +124,21 @@ describe('the cheapest that is enough', () => {
     });
     expect(found(unmeasured, locker).against).not.toBeNull();
   });
+  it('says where there are more pairs of rings than are tried', () => {
+    const { deck } = plan(60);
+    const rings = ['L', 'R'].flatMap((side) =>
+      Array.from({ length: 14 }, (_, i) => ({
+        ...deck.anchors[0]!,
+        id: `${side}${i}`,
+        name: `${side}${i}`,
+        fromFrontM: 0.3 + 0.1 * i,
+        fromCentreM: side === 'L' ? 0.85 : -0.85,
+      })),
+    );
+    expect(found(plan(60), locker).pairsLeftOut).toBe(0);
+    const many = found(plan(60, { deck: { ...deck, anchors: rings } }), ropes(10));
+    expect(many.pairsLeftOut).toBeGreaterThan(0);
+  });
   it('told to stop, says what is still open, and keeps what it has', () => {
     const search = findingEnough(plan(200), locker, { ...WISHES, mats: true });
     let step = search.next(false);
