@@ -6,7 +6,10 @@ import type { GearFacts } from '@/core/securement/locker-word';
 import type { Change } from '@/core/securement/advice/one-change';
 import { type AdviceAnswer, type AdviceRequest, PROTOCOL } from './protocol';
 
-/** Longer than between two keys of somebody who types: what is searched for a plan that changes again takes a processor from who types. */
+/**
+ * Longer than between two keys of somebody who types: what is searched for a plan that changes again takes a processor from who
+ * types.
+ */
 const PAUSE_MS = 350;
 
 /** Helpful changes to a plan that ask for no knots but those given (null: any), computed in a worker after a pause in typing. Answers to older plans are dropped. */

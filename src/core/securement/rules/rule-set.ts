@@ -149,7 +149,7 @@ export interface RuleSet extends RuleSetTitle {
   assess(input: RuleInput): RuleOutcome;
   /** What it compares of each line by itself, whatever article that holds. `dynamicAllowance`: the crew's figure for what moves where nothing is driven. */
   rowsOfLine?(tieDown: TieDown, dynamicAllowance: number): TallyRow[];
-  /** Where its comparisons ask for more than statics do: how they add up over lines. For a search; judging is {@link assess}. */
+  /** Where its comparisons ask for more than statics do: how they add up over lines. For a search, not for judging. */
   bounds?(input: RuleInput): readonly RuleBound[];
 }
 

@@ -188,7 +188,10 @@ export function* drawing(
   return { directions, drawn: numbers, done: draws };
 }
 
-/** What is drawn, draw by draw and doubt by doubt; −1 where it is as the plan says. Each doubt has its number whether it counts or not: opening one changes nothing of the others. */
+/**
+ * What is drawn, draw by draw and doubt by doubt; −1 where it is as the plan says. Each doubt has its number whether it counts
+ * or not: opening one changes nothing of the others.
+ */
 function numbersOf(seed: number, draws: number, open: readonly Doubt[]): Numbers {
   const chance = chanceOf(seed);
   const counts = DOUBTS.map((d) => open.includes(d));

@@ -9,7 +9,10 @@ import { AT_UPPER, IN_BASIS, Optimiser, REDUCED } from '../hold/simplex';
 export interface Draw {
   /** Factor of friction. */
   friction: number;
-  /** Draws of one step have one friction: what is reckoned for it serves those that follow each other; −1: it is a friction of its own. */
+  /**
+   * Draws of one step have one friction: what is reckoned for it serves those that follow each other; −1: it is a friction of its
+   * own.
+   */
   frictionStep: number;
   /** Factor of all masses. */
   mass: number;
@@ -242,7 +245,10 @@ export class ParametricHold {
     for (let i = 0, at = j * m; i < m; i++, at++) right[i] = right[i]! - value * lp.matrix[at]!;
   }
 
-  /** Writes a column as it is at the friction of the draw that is written, inertia's as it is said to be; beyond the columns lie those that stand for nothing. */
+  /**
+   * Writes a column as it is at the friction of the draw that is written, inertia's as it is said to be; beyond the columns lie
+   * those that stand for nothing.
+   */
   private put(r: number, j: number): void {
     const { lp, base, perFriction, feet, more, matrix } = this;
     const { rows: m, columns: n } = lp;
