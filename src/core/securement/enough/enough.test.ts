@@ -139,6 +139,33 @@ describe('the cheapest that is enough', () => {
     const many = found(plan(60, { deck: { ...deck, anchors: rings } }), ropes(10));
     expect(many.pairsLeftOut).toBeGreaterThan(0);
   });
+  it('does not say that nothing is enough where more lines could be laid than are tried', () => {
+    const { deck } = plan(60);
+    const rings = ['L', 'R'].flatMap((side) =>
+      Array.from({ length: 6 }, (_, i) => ({
+        ...deck.anchors[0]!,
+        id: `${side}${i}`,
+        name: `${side}${i}`,
+        fromFrontM: 0.3 + 0.25 * i,
+        fromCentreM: side === 'L' ? 0.85 : -0.85,
+      })),
+    );
+    const heavy = plan(20_000, { deck: { ...deck, anchors: rings } });
+    const few = found(heavy, ropes(10, 10));
+    expect([few.found, few.open]).toEqual([null, null]);
+    const many = found(heavy, ropes(...Array.from({ length: 14 }, () => 10)));
+    expect([many.found, many.open]).toEqual([null, { lines: 13, ropeDm: 0 }]);
+  });
+  it('stopped before mats were looked at, it counts what they may spare as open', () => {
+    const search = findingEnough(plan(300), locker, { ...WISHES, mats: true });
+    let step = search.next(false);
+    while (!step.done) step = search.next(step.value.best !== null);
+    const { open } = step.value as EnoughResult;
+    expect(open).not.toBeNull();
+    const cheapest = found(plan(300), locker, { mats: true }).found!.cost;
+    expect(open!.lines).toBeLessThanOrEqual(cheapest.lines);
+    if (open!.lines === cheapest.lines) expect(open!.ropeDm).toBeLessThanOrEqual(cheapest.ropeDm);
+  });
   it('told to stop, says what is still open, and keeps what it has', () => {
     const search = findingEnough(plan(200), locker, { ...WISHES, mats: true });
     let step = search.next(false);

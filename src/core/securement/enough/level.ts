@@ -20,7 +20,7 @@ function mostLinesOf(choices: readonly Choice[], stock: readonly StockClass[]): 
   const things = [...classes].reduce((n, c) => n + (stock[c]?.members.length ?? 0), 0);
   const there = new Set(choices.filter((c) => c.was).map((c) => c.place)).size;
   const places = new Set(choices.map((c) => c.place)).size;
-  return Math.min(MOST_NEW_LINES, places, there + things);
+  return Math.min(places, there + things);
 }
 
 /** A securement that is enough. */
@@ -57,6 +57,8 @@ export class Search {
   private readonly leastDm: Float64Array;
   /** There are not the places or the things for more. */
   readonly mostLines: number;
+  /** There are the places and the things for more lines than are tried. */
+  readonly isCapped: boolean;
   /** Looked at since the beginning. */
   steps = 0;
 
@@ -67,7 +69,9 @@ export class Search {
     this.places = placesOf(field.choices);
     const rope = Float64Array.from(field.choices, (c) => -c.ropeDm);
     this.leastDm = reachOf(rope, this.places, MOST_NEW_LINES).map((v) => -v);
-    this.mostLines = mostLinesOf(field.choices, stock);
+    const most = mostLinesOf(field.choices, stock);
+    this.mostLines = Math.min(MOST_NEW_LINES, most);
+    this.isCapped = most > MOST_NEW_LINES;
   }
 
   private get offset(): number {
@@ -241,6 +245,11 @@ export class Search {
 
   private least(from: number, count: number): number {
     return this.leastDm[from * (MOST_NEW_LINES + 1) + count]!;
+  }
+
+  /** Least rope of so many lines, dm, whichever they are. */
+  leastRopeDm(count: number): number {
+    return this.least(0, count);
   }
 
   private leastFrom(from: number, count: number): number {

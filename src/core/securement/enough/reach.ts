@@ -1,7 +1,7 @@
 import type { Cut } from './bounds';
 import type { Choice } from './choices';
 
-/** Most choices of distinct places that are added up ahead. */
+/** Nothing can be reached yet. */
 const nothing = (n: number): Float64Array => new Float64Array(n).fill(-Infinity);
 
 /**

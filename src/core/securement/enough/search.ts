@@ -6,7 +6,7 @@ import { type Choice, type Chosen, choosing } from './choices';
 import { againstEnough, Field } from './judged';
 import { type Found, Search } from './level';
 import { type StockClass, stockOf } from './stock';
-import { costlier, type EnoughCost, type EnoughWishes } from './vocabulary';
+import { costlier, type EnoughCost, type EnoughWishes, MOST_NEW_LINES } from './vocabulary';
 
 /** How far a search has come. */
 export interface EnoughProgress {
@@ -143,13 +143,18 @@ class Cheapest {
   *run(): Generator<EnoughProgress, EnoughOutcome, boolean> {
     if (yield* this.soon()) return this.outcome({ lines: 0, ropeDm: 0 });
     for (; this.least <= this.mostLines; this.least++) {
-      for (const search of this.searches) {
+      for (const [i, search] of this.searches.entries()) {
         const ropeDm = yield* this.through(search);
-        if (ropeDm !== null) return this.outcome({ lines: this.least, ropeDm });
+        if (ropeDm === null) continue;
+        // Of what was not begun nothing is known yet.
+        const rest = this.searches.slice(i + 1).map((s) => s.leastRopeDm(this.least));
+        return this.outcome({ lines: this.least, ropeDm: Math.min(ropeDm, ...rest) });
       }
-      if (this.best !== null && this.best.cost.lines === this.least) break;
+      if (this.best !== null && this.best.cost.lines === this.least) return this.outcome(null);
     }
-    return this.outcome(null);
+    // What would take more lines than are tried nobody has looked at.
+    const beyond = this.searches.some((s) => s.isCapped);
+    return this.outcome(beyond ? { lines: MOST_NEW_LINES + 1, ropeDm: 0 } : null);
   }
 }
 
