@@ -5,21 +5,21 @@ import { drawing, type Drawn } from '@/core/securement/uncertainty/draws';
 import { DOUBTS } from '@/core/securement/uncertainty/vocabulary';
 import { type DirectionSure, summary } from '@/core/securement/uncertainty/summary';
 import { type Direction, DIRECTIONS } from '@/core/securement/vocabulary';
-import { demoPlan } from '../support/demo';
+import type { Plan } from '@/core/securement/plan';
+import { benchPlans } from './hold';
 import { print } from './report';
 
 const DRAWS = 100_000;
 /** As many draws make what runs them quick. */
 const WARMING = 5000;
-const PLANS = ['apple-bins', 'carousel-crate', 'fair-flatbed'] as const;
 
-/** What draws of a demo plan say toward some directions. */
+/** What draws of a plan say toward some directions. */
 export function drawn(
-  name: string,
+  plan: Plan,
   draws: number,
   toward: readonly Direction[],
 ): readonly DirectionSure[] {
-  const steps = drawing(demoPlan(name), { seed: 1, draws, open: DOUBTS, toward });
+  const steps = drawing(plan, { seed: 1, draws, open: DOUBTS, toward });
   let step = steps.next();
   while (!step.done) step = steps.next();
   return summary(step.value as Drawn, DOUBTS);
@@ -32,18 +32,17 @@ export async function benchDraws(): Promise<void> {
     { length: hands },
     () => new Worker(new URL('./draws-thread.mjs', import.meta.url)),
   );
-  const all = (name: string, draws: number): Promise<unknown> =>
+  const all = (plan: Plan, draws: number): Promise<unknown> =>
     Promise.all(
       threads.map((thread, h) => {
-        thread.postMessage({ name, draws, toward: DIRECTIONS.filter((_, i) => i % hands === h) });
+        thread.postMessage({ plan, draws, toward: DIRECTIONS.filter((_, i) => i % hands === h) });
         return once(thread, 'message');
       }),
     );
-  for (const name of PLANS) {
-    await all(name, WARMING);
+  for (const plan of benchPlans()) {
+    await all(plan, WARMING);
     const began = performance.now();
-    await all(name, DRAWS);
-    const plan = demoPlan(name);
+    await all(plan, DRAWS);
     print(
       `${DRAWS.toLocaleString('en')} draws in four directions, ${plan.units.length} units, ${plan.lines.length} lines, ${hands} workers`,
       `${Math.round(performance.now() - began)} ms`,

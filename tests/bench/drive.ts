@@ -1,6 +1,6 @@
 import { DRIVE_PIECES, courseOf } from '@/core/securement/drive/course';
 import { drivePlan, limitsBeside } from '@/core/securement/drive/plan-drive';
-import { demoPlan } from '../support/demo';
+import { benchPlans } from './hold';
 import { print } from './report';
 
 /** Test drives, as the page's worker reckons them. */
@@ -11,8 +11,7 @@ export function benchDrive(): void {
     work();
     return `${Math.round(performance.now() - began)} ms`;
   };
-  for (const name of ['apple-bins', 'carousel-crate', 'fair-flatbed'] as const) {
-    const plan = demoPlan(name);
+  for (const plan of benchPlans()) {
     const what = `${plan.units.length} units, ${plan.lines.length} lines`;
     print(
       `a drive of ${ten.at(-1)!.atS.toFixed(0)} s, ${what} (in a worker)`,

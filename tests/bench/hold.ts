@@ -69,6 +69,15 @@ export function fullDeck(): Plan {
   );
 }
 
+/** Plans that draws and drives are timed on: few lines and many, one unit and eight. */
+export const benchPlans = (): readonly Plan[] => [
+  demoPlan('apple-bins'),
+  demoPlan('carousel-crate'),
+  eightLinesOnBins(),
+  stackedWithSixteen(),
+  demoPlan('fair-flatbed'),
+];
+
 /** As fine as a map is ever asked for. */
 const FINE = 72;
 

@@ -8,7 +8,8 @@ import { ruleSet } from '../rules';
 import { type Direction, DIRECTIONS } from '../vocabulary';
 import { type Range, type Unsure, unsureOf, USUAL } from './inputs';
 import { type Doubt, DOUBTS } from './vocabulary';
-import { asSaid, type Draw, ParametricHold } from './parametric';
+import type { Draw } from './drawn-programme';
+import { asSaid, ParametricHold } from './parametric';
 
 export interface Wanted {
   readonly seed: number;
