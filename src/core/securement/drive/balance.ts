@@ -9,7 +9,8 @@ export class Balance {
   readonly size: number;
   readonly force: Float64Array;
   readonly stiffness: Float64Array;
-  private stiff = true;
+  /** Whether how forces change is wanted too. */
+  stiff = true;
 
   constructor(bodies: number) {
     this.size = bodies * FREEDOMS;
@@ -24,8 +25,22 @@ export class Balance {
     if (stiff) this.stiffness.fill(0);
   }
 
+  /** Adds a force on a point of a body. A point of no body takes whatever comes. */
+  push(body: number | null, p: PlacedPoint, x: number, y: number, z: number): void {
+    if (body === null) return;
+    const { force } = this;
+    const k = body * FREEDOMS;
+    const { leverX: rx, leverY: ry, leverZ: rz } = p;
+    force[k] = force[k]! + x;
+    force[k + 1] = force[k + 1]! + y;
+    force[k + 2] = force[k + 2]! + z;
+    force[k + 3] = force[k + 3]! + ry * z - rz * y;
+    force[k + 4] = force[k + 4]! + rz * x - rx * z;
+    force[k + 5] = force[k + 5]! + rx * y - ry * x;
+  }
+
   /** Adds `by` times a gradient to the forces. */
-  push(gradient: Gradient, by: number): void {
+  pull(gradient: Gradient, by: number): void {
     for (let i = 0; i < gradient.count; i++)
       this.force[gradient.at[i]!] = this.force[gradient.at[i]!]! + by * gradient.value[i]!;
   }

@@ -3,24 +3,32 @@ import { acrossOf, type Direction3 } from './directions';
 import type { DriveContact } from './model';
 import { FREEDOMS, type PlacedPoint, placedPoint, type Pose } from './pose';
 
-/** What a contact remembers from one step to the next. */
-export interface ContactState {
-  /** How deep it is pressed in, m; negative: it is open. */
-  depthM: number;
-  /** By how much friction is strained along its two directions, m. */
-  strainM: [number, number];
-  /** Shift along its two directions since the beginning, m. */
-  shiftM: [number, number];
+/**
+ * What contacts remember from one step to the next, one after another: how deep each is pressed in, m (negative: it is open), by
+ * how much friction is strained along its two directions, m, and its shift along them since the beginning, m.
+ */
+export const REMEMBERED = { depthM: 0, strainM: 1, shiftM: 3, each: 5 } as const;
+
+/** What contacts do within a step: what they will remember, and for each its normal force and its friction along two directions, N. */
+export interface ContactForces {
+  readonly remembered: Float64Array;
+  readonly normalN: Float64Array;
+  readonly frictionN: Float64Array;
 }
 
-/** What a contact does within a step. */
-export interface ContactForce {
-  normalN: number;
-  frictionN: [number, number];
-  depthM: number;
-  strainM: [number, number];
-  shiftM: [number, number];
-}
+/** Contacts that do nothing yet. */
+export const contactForces = (contacts: number): ContactForces => ({
+  remembered: new Float64Array(REMEMBERED.each * contacts),
+  normalN: new Float64Array(contacts),
+  frictionN: new Float64Array(2 * contacts),
+});
+
+/** The same, to keep. */
+export const kept = ({ remembered, normalN, frictionN }: ContactForces): ContactForces => ({
+  remembered: remembered.slice(),
+  normalN: normalN.slice(),
+  frictionN: frictionN.slice(),
+});
 
 /**
  * Part of the movement at a contact that is damped away, s: about half of critical for what stands on it. No source: only as
@@ -47,18 +55,21 @@ export class ContactLaw {
   private readonly normal = new Gradient(2 * FREEDOMS);
   private readonly along = [new Gradient(2 * FREEDOMS), new Gradient(2 * FREEDOMS)] as const;
 
-  constructor(readonly contact: DriveContact) {
+  private readonly at: number;
+
+  /** @param index its place among all contacts; @param forces where it writes what it does */
+  constructor(
+    readonly contact: DriveContact,
+    private readonly index: number,
+    private readonly forces: ContactForces,
+  ) {
+    this.at = REMEMBERED.each * index;
     const { x, y, z } = contact.normal;
     this.across = acrossOf(x, y, z);
   }
 
-  readonly found: ContactForce = {
-    normalN: 0,
-    frictionN: [0, 0],
-    depthM: 0,
-    strainM: [0, 0],
-    shiftM: [0, 0],
-  };
+  /** How far friction would be strained if it held whatever came, m. */
+  private strainedM = 0;
 
   private gradient(into: Gradient, x: number, y: number, z: number): Gradient {
     const { body, from } = this.contact;
@@ -78,76 +89,96 @@ export class ContactLaw {
   begin(pose: Pose): void {
     const { body, from, at } = this.contact;
     pose.place(body, at, this.begun[0]);
-    pose.place(from, at, this.begun[1]);
+    if (from !== null) pose.place(from, at, this.begun[1]);
   }
 
   private place(pose: Pose): void {
     const { body, from, at } = this.contact;
     halfway(pose.place(body, at, this.ends[0]), this.begun[0]);
-    halfway(pose.place(from, at, this.ends[1]), this.begun[1]);
+    // What is of no body stays where it was: at nothing.
+    if (from !== null) halfway(pose.place(from, at, this.ends[1]), this.begun[1]);
   }
 
-  /** Adds what it does at a pose to the balance. `stepS`: length of the step, or null where time plays no part. */
-  act(pose: Pose, before: ContactState, stepS: number | null, balance: Balance): void {
-    const { normal: n, friction, stiffnessNPerM: k } = this.contact;
+  /** It is gone: it does nothing, and remembers what it was. */
+  rest(): void {
+    this.forces.normalN[this.index] = 0;
+  }
+
+  /**
+   * Adds what it does at a pose to the balance. `before`: what contacts remember; `stepS`: length of the step, or null where time
+   * plays no part.
+   */
+  act(pose: Pose, before: Float64Array, stepS: number | null, balance: Balance): void {
+    const { body, from, normal: n, friction, stiffnessNPerM: k } = this.contact;
     this.place(pose);
-    const { found } = this;
+    const { across, ends, forces, index, at } = this;
     const damping = stepS === null ? 0 : (DAMPING_S * k) / stepS;
-    found.depthM = -this.shift(n.x, n.y, n.z);
-    const normalN =
-      found.depthM > 0
-        ? Math.max(0, k * found.depthM + damping * (found.depthM - Math.max(0, before.depthM)))
-        : 0;
-    found.normalN = normalN;
-    if (normalN > 0) {
-      this.gradient(this.normal, n.x, n.y, n.z);
-      balance.push(this.normal, normalN);
-      balance.stiffen(this.normal, this.normal, k + damping);
-    }
-    if (friction > 0) this.hold(before, normalN, k + damping, balance);
+    const depth = -this.shift(n.x, n.y, n.z);
+    const N = depth > 0 ? Math.max(0, k * depth + damping * (depth - Math.max(0, before[at]!))) : 0;
+    forces.remembered[at] = depth;
+    forces.normalN[index] = N;
+    this.strainedM = friction > 0 ? this.hold(before, friction * N) : 0;
+    if (N === 0) return;
+    const [one, other] = across;
+    const f = forces.frictionN[2 * index]!;
+    const g = forces.frictionN[2 * index + 1]!;
+    const x = N * n.x + f * one[0] + g * other[0];
+    const y = N * n.y + f * one[1] + g * other[1];
+    const z = N * n.z + f * one[2] + g * other[2];
+    balance.push(body, ends[0], x, y, z);
+    balance.push(from, ends[1], -x, -y, -z);
+    if (balance.stiff) this.stiffen(friction * N, k + damping, balance);
   }
 
-  private hold(before: ContactState, normalN: number, normalK: number, balance: Balance): void {
-    const { found, along, across } = this;
-    const { friction, stiffnessNPerM: k } = this.contact;
-    const trial: [number, number] = [0, 0];
-    for (const i of [0, 1] as const) {
-      const [x, y, z] = across[i];
-      found.shiftM[i] = this.shift(x, y, z);
-      trial[i] = before.strainM[i] + found.shiftM[i] - before.shiftM[i];
+  /** Strains friction no further than it holds. @returns how far it would be strained if it held whatever came, m */
+  private hold(before: Float64Array, mostN: number): number {
+    const { across, index, at } = this;
+    const { remembered, frictionN } = this.forces;
+    const { stiffnessNPerM: k } = this.contact;
+    const [strain, shift] = [at + REMEMBERED.strainM, at + REMEMBERED.shiftM];
+    let squares = 0;
+    for (let i = 0; i < 2; i++) {
+      const direction = across[i]!;
+      const shifted = this.shift(direction[0], direction[1], direction[2]);
+      const strained = before[strain + i]! + shifted - before[shift + i]!;
+      remembered[shift + i] = shifted;
+      remembered[strain + i] = strained;
+      squares += strained * strained;
     }
-    const mostN = friction * normalN;
-    if (mostN <= 0) {
-      found.frictionN = [0, 0];
-      found.strainM = [0, 0];
-      return;
+    const strained = Math.sqrt(squares);
+    const held = k * strained <= mostN ? 1 : mostN / (k * strained);
+    for (let i = 0; i < 2; i++) {
+      remembered[strain + i] = held * remembered[strain + i]!;
+      frictionN[2 * index + i] = -k * remembered[strain + i]!;
     }
+    return strained;
+  }
+
+  /** Adds how what it does changes with movement. */
+  private stiffen(mostN: number, normalK: number, balance: Balance): void {
+    const { normal, along, across, strainedM, index } = this;
+    const { normal: n, friction, stiffnessNPerM: k } = this.contact;
+    this.gradient(normal, n.x, n.y, n.z);
+    balance.stiffen(normal, normal, normalK);
+    if (friction === 0) return;
     for (const i of [0, 1] as const) {
       const [x, y, z] = across[i];
       this.gradient(along[i], x, y, z);
     }
-    const strained = Math.sqrt(trial[0] * trial[0] + trial[1] * trial[1]);
-    if (k * strained <= mostN) {
-      for (const i of [0, 1] as const) {
-        found.strainM[i] = trial[i];
-        found.frictionN[i] = -k * trial[i];
-        balance.push(along[i], found.frictionN[i]);
-        balance.stiffen(along[i], along[i], k);
-      }
+    if (k * strainedM <= mostN) {
+      for (const g of along) balance.stiffen(g, g, k);
       return;
     }
-    const direction = [trial[0] / strained, trial[1] / strained] as const;
+    const { frictionN } = this.forces;
+    const direction = [-frictionN[2 * index]! / mostN, -frictionN[2 * index + 1]! / mostN] as const;
     for (const i of [0, 1] as const) {
-      found.frictionN[i] = -mostN * direction[i];
-      found.strainM[i] = (mostN / k) * direction[i];
-      balance.push(along[i], found.frictionN[i]);
       // Pressing more holds more, against the slip.
-      balance.stiffen(along[i], this.normal, -friction * normalK * direction[i]);
+      balance.stiffen(along[i], normal, -friction * normalK * direction[i]);
       for (const j of [0, 1] as const)
         balance.stiffen(
           along[i],
           along[j],
-          (mostN / strained) * ((i === j ? 1 : 0) - direction[i] * direction[j]),
+          (mostN / strainedM) * ((i === j ? 1 : 0) - direction[i] * direction[j]),
         );
     }
   }

@@ -29,7 +29,7 @@ const EXACT_G = 1e-4;
 function endOf(
   model: DriveModel,
   state: DriveState,
-  normalN: readonly number[],
+  normalN: ArrayLike<number>,
 ): ElasticEnd | null {
   const over = model.lines.findIndex(
     (l, i) => highest(state.lines[i]!.tensionN) > l.wllN * (1 + 1e-9),

@@ -1,3 +1,4 @@
+import { REMEMBERED } from './contact-law';
 import type { DriveState, DriveSystem, Step } from './system';
 import { storedIn } from './tensions';
 
@@ -60,9 +61,11 @@ export class EnergyBook {
 
   private contactsJ(state: DriveState): number {
     return this.system.contacts.reduce((sum, { contact: { stiffnessNPerM: k, limit } }, i) => {
-      const { depthM, strainM } = state.contacts[i]!;
       if (limit !== null && state.broken[limit]) return sum;
-      return sum + 0.5 * k * (Math.max(0, depthM) ** 2 + strainM[0] ** 2 + strainM[1] ** 2);
+      const at = REMEMBERED.each * i;
+      const strain = at + REMEMBERED.strainM;
+      const of = state.contacts;
+      return sum + 0.5 * k * (Math.max(0, of[at]!) ** 2 + of[strain]! ** 2 + of[strain + 1]! ** 2);
     }, 0);
   }
 
@@ -72,21 +75,35 @@ export class EnergyBook {
     for (let i = 0; i < by.length; i++) this.workJ += outside[i]! * by[i]!;
     // Mass that only kept a movement within bounds took up what it held back.
     if (heldBackN) for (let i = 0; i < by.length; i++) this.dampingJ += heldBackN[i]! * by[i]!;
-    this.system.contacts.forEach(({ contact: { stiffnessNPerM: k } }, i) => {
-      const [was, is] = [before.contacts[i]!, state.contacts[i]!];
+    this.contacts(before.contacts, state.contacts, normalN, frictionN);
+    this.lines(before, state, heldBackN !== null);
+    this.last = state;
+  }
+
+  private contacts(
+    was: Float64Array,
+    is: Float64Array,
+    normalN: Float64Array,
+    frictionN: Float64Array,
+  ): void {
+    const laws = this.system.contacts;
+    for (let i = 0; i < laws.length; i++) {
+      const k = laws[i]!.contact.stiffnessNPerM;
+      const at = REMEMBERED.each * i;
+      const [depth, before] = [is[at]!, was[at]!];
       this.dampingJ +=
-        normalN[i]! * (is.depthM - was.depthM) -
-        0.5 * k * (Math.max(0, is.depthM) ** 2 - Math.max(0, was.depthM) ** 2);
-      for (const axis of [0, 1] as const) {
-        const strained = is.strainM[axis] - was.strainM[axis];
-        const slipped = is.shiftM[axis] - was.shiftM[axis] - strained;
-        this.frictionJ += -frictionN[i]![axis] * slipped;
+        normalN[i]! * (depth - before) -
+        0.5 * k * (Math.max(0, depth) ** 2 - Math.max(0, before) ** 2);
+      for (let axis = 0; axis < 2; axis++) {
+        const strain = at + REMEMBERED.strainM + axis;
+        const shift = at + REMEMBERED.shiftM + axis;
+        const strained = is[strain]! - was[strain]!;
+        const slipped = is[shift]! - was[shift]! - strained;
+        this.frictionJ += -frictionN[2 * i + axis]! * slipped;
         // A spring that is held at its end takes up the half of what it gained in the step.
         this.dampingJ += 0.5 * k * strained * strained;
       }
-    });
-    this.lines(before, state, heldBackN !== null);
-    this.last = state;
+    }
   }
 
   private lines(before: DriveState, state: DriveState, still: boolean): void {

@@ -2,13 +2,13 @@ import { type Balance, Gradient } from './balance';
 import { acrossOf } from './directions';
 import type { DriveEnd, DriveLine, DriveSegment } from './model';
 import { FREEDOMS, type Geometry, type PlacedPoint, placedPoint, type Pose } from './pose';
-import { type LineResponse, lineResponse } from './tensions';
+import { type LineResponse, lineResponse, noResponse } from './tensions';
 
 /** What a line remembers from one step to the next. */
 export interface LineState {
-  readonly tensionN: readonly number[];
-  readonly longerM: readonly number[];
-  readonly ranM: readonly number[];
+  readonly tensionN: Float64Array;
+  readonly longerM: Float64Array;
+  readonly ranM: Float64Array;
   readonly parted: boolean;
 }
 
@@ -35,10 +35,10 @@ export class LineLaw {
   private readonly across = new Gradient(2 * FREEDOMS);
   private readonly ends: readonly [PlacedPoint, PlacedPoint] = [placedPoint(), placedPoint()];
   /** How much longer it was where it has the tension it keeps. */
-  private restM: readonly number[];
+  private restM: Float64Array;
   /** What was found last: how much longer, and what followed. */
-  longerM: number[];
-  response: LineResponse | null = null;
+  private readonly longerM: Float64Array;
+  private readonly response: LineResponse;
 
   constructor(
     readonly line: DriveLine,
@@ -47,13 +47,14 @@ export class LineLaw {
     this.straights = line.stretches.map((s) => s.segments.map(straightOf));
     this.gradients = this.straights.map((s) => new Gradient(2 * FREEDOMS * s.length));
     this.begun = this.straights.map((s) => new Gradient(2 * FREEDOMS * s.length));
-    this.longerM = line.stretches.map(() => 0);
-    this.restM = line.stretches.map(() => 0);
+    this.longerM = new Float64Array(line.stretches.length);
+    this.restM = new Float64Array(line.stretches.length);
+    this.response = noResponse(line);
   }
 
   /** The pose is where it has the tension it keeps. */
   restAt(pose: Pose): void {
-    this.restM = this.straights.map((straights, s) => {
+    this.restM = Float64Array.from(this.straights, (straights, s) => {
       const gradient = this.gradients[s]!.clear();
       return straights.reduce((sum, straight) => sum + this.gained(pose, straight, gradient), 0);
     });
@@ -61,19 +62,32 @@ export class LineLaw {
 
   get atRest(): LineState {
     return {
-      tensionN: this.line.stretches.map(() => this.line.keptN),
-      longerM: this.line.stretches.map(() => 0),
-      ranM: this.line.ratios.map(() => 0),
+      tensionN: new Float64Array(this.line.stretches.length).fill(this.line.keptN),
+      longerM: new Float64Array(this.line.stretches.length),
+      ranM: new Float64Array(this.line.ratios.length),
+      parted: false,
+    };
+  }
+
+  /** What it will remember of what it did last. */
+  after(before: LineState): LineState {
+    if (before.parted) return before;
+    const { response, longerM } = this;
+    return {
+      tensionN: response.tensionN.slice(),
+      longerM: longerM.slice(),
+      ranM: response.runM.slice(),
       parted: false,
     };
   }
 
   /** A step begins at this pose: tension acts along what lies halfway between its beginning and its end. */
   begin(pose: Pose): void {
-    this.straights.forEach((straights, s) => {
-      const gradient = this.begun[s]!.clear();
-      for (const straight of straights) this.gained(pose, straight, gradient);
-    });
+    const { straights, begun } = this;
+    for (let s = 0; s < straights.length; s++) {
+      const gradient = begun[s]!.clear();
+      for (const straight of straights[s]!) this.gained(pose, straight, gradient);
+    }
   }
 
   private placed(pose: Pose, end: DriveEnd, into: PlacedPoint): PlacedPoint {
@@ -107,36 +121,43 @@ export class LineLaw {
    * at its beginning, so that springs that swing neither gain nor lose.
    */
   act(pose: Pose, before: LineState, now: number, balance: Balance): void {
-    this.response = null;
     if (before.parted) return;
-    const { line, gradients, begun } = this;
-    this.straights.forEach((straights, s) => {
+    const { line, gradients, begun, straights, response } = this;
+    for (let s = 0; s < straights.length; s++) {
       const gradient = gradients[s]!.clear();
       let longer = 0;
-      for (const straight of straights) longer += this.gained(pose, straight, gradient);
+      for (const straight of straights[s]!) longer += this.gained(pose, straight, gradient);
       this.longerM[s] = longer - this.restM[s]!;
-    });
-    const response = lineResponse(line, this.longerM, before.ranM);
-    this.response = response;
-    const n = line.stretches.length;
-    for (let s = 0; s < n; s++) {
+    }
+    lineResponse(line, this.longerM, before.ranM, response);
+    for (let s = 0; s < gradients.length; s++) {
       const tension = now * response.tensionN[s]! + (1 - now) * before.tensionN[s]!;
-      balance.push(gradients[s]!, -tension / 2);
-      balance.push(begun[s]!, -tension / 2);
+      balance.pull(gradients[s]!, -tension / 2);
+      balance.pull(begun[s]!, -tension / 2);
+    }
+    if (!balance.stiff) return;
+    this.stiffen(now, balance);
+    if (this.geometry === 'moving') this.leaning(pose, before, now, balance);
+  }
+
+  /** Adds how its tensions change with its length. */
+  private stiffen(now: number, balance: Balance): void {
+    const { gradients, begun } = this;
+    const { stiffness } = this.response;
+    const n = gradients.length;
+    for (let s = 0; s < n; s++)
       for (let t = 0; t < n; t++) {
-        const k = response.stiffness[s * n + t]!;
+        const k = stiffness[s * n + t]!;
         if (k === 0) continue;
         balance.stiffen(gradients[s]!, gradients[t]!, (now * k) / 2);
         balance.stiffen(begun[s]!, gradients[t]!, (now * k) / 2);
       }
-    }
-    if (this.geometry === 'moving') this.leaning(pose, before, now, balance);
   }
 
   /** A line under tension resists being moved across itself. */
   private leaning(pose: Pose, before: LineState, now: number, balance: Balance): void {
     this.straights.forEach((straights, s) => {
-      const tension = now * this.response!.tensionN[s]! + (1 - now) * before.tensionN[s]!;
+      const tension = now * this.response.tensionN[s]! + (1 - now) * before.tensionN[s]!;
       if (tension <= 0) return;
       for (const { segment, lengthM, x, y, z } of straights) {
         const a = this.placed(pose, segment.from, this.ends[0]);

@@ -1,7 +1,7 @@
-import { LuDecomposition, Matrix } from 'ml-matrix';
+import { SmallSystem } from '../small-system';
 
 /** Newton's method is done when what is left is this part of the weight, and content with more where it gets no nearer. */
-const DONE = 1e-10;
+const DONE = 1e-8;
 const NEAR = 1e-7;
 const MOST_ROUNDS = 40;
 /** In the first rounds contacts open and slip: so many may be so many times worse before it is better. */
@@ -12,19 +12,12 @@ const SLOW = 0.1;
 
 /** What is to be brought to nothing. */
 export interface Residual {
-  readonly size: number;
   /** Writes what is left at a movement, and how it changes. @returns how large it is, N */
   at(by: Float64Array): number;
   /** What was left at the last movement, N and N·m. */
   readonly rest: Float64Array;
-  /** −∂rest/∂movement at a movement, by rows. It takes twice as long as what is left, and is wanted much less often. */
-  stiffness(by: Float64Array): Float64Array;
-}
-
-interface Solver {
-  readonly lu: LuDecomposition;
-  /** What it was made for: of another length of step it says nothing. */
-  readonly key: number;
+  /** Writes −∂rest/∂movement at a movement, by rows. It takes twice as long as what is left, and is wanted much less often. */
+  stiffness(by: Float64Array, into: Float64Array): void;
 }
 
 /**
@@ -32,9 +25,21 @@ interface Solver {
  * Source: Newton's method with step halving.
  */
 export class Newton {
-  private solver: Solver | null = null;
+  private readonly solver: SmallSystem;
+  /** What the solver was made for: of another length of step it says nothing; null: it is of no use. */
+  private key: number | null = null;
+  private readonly change: Float64Array;
+  private readonly trial: Float64Array;
 
-  constructor(private readonly weightN: number) {}
+  /** @param size how many freedoms there are */
+  constructor(
+    size: number,
+    private readonly weightN: number,
+  ) {
+    this.solver = new SmallSystem(size);
+    this.change = new Float64Array(size);
+    this.trial = new Float64Array(size);
+  }
 
   /**
    * Finds the movement at which nothing is left, beginning with `by`, which it becomes.
@@ -45,25 +50,21 @@ export class Newton {
     let size = residual.at(by);
     let slow = false;
     for (let round = 0; size > DONE * this.weightN; round++) {
-      const fresh = slow || this.solver?.key !== key;
-      if (fresh) this.solver = this.solverFor(residual, by, key);
-      if (this.solver === null) return false;
+      const fresh = slow || this.key !== key;
+      if (fresh && !this.makeSolver(residual, by, key)) return false;
       const next = this.nearer(residual, by, size, fresh ? round : null);
-      if (round === MOST_ROUNDS || (next === null && fresh)) return size < NEAR * this.weightN;
       slow = next === null || next > SLOW * size;
       size = next ?? residual.at(by);
+      if (round === MOST_ROUNDS || (next === null && fresh)) return size < NEAR * this.weightN;
     }
     return true;
   }
 
-  private solverFor(residual: Residual, by: Float64Array, key: number): Solver | null {
-    const { size } = residual;
-    const stiffness = residual.stiffness(by);
-    const matrix = Matrix.zeros(size, size);
-    for (let i = 0; i < size; i++)
-      for (let j = 0; j < size; j++) matrix.set(i, j, stiffness[i * size + j]!);
-    const lu = new LuDecomposition(matrix);
-    return lu.isSingular() ? null : { lu, key };
+  private makeSolver(residual: Residual, by: Float64Array, key: number): boolean {
+    residual.stiffness(by, this.solver.matrix);
+    const regular = this.solver.factor();
+    this.key = regular ? key : null;
+    return regular;
   }
 
   /**
@@ -76,13 +77,13 @@ export class Newton {
     size: number,
     round: number | null,
   ): number | null {
-    const change = this.solver!.lu.solve(Matrix.columnVector(residual.rest)).getColumn(0);
-    const trial = new Float64Array(by.length);
+    const { change, trial } = this;
+    this.solver.solve(residual.rest, change);
     for (let part = 1; part >= LEAST_PART; part /= 2) {
       for (let i = 0; i < by.length; i++) trial[i] = by[i]! + part * change[i]!;
       const next = residual.at(trial);
       if (next < size || (round !== null && round < WORSE.rounds && next < WORSE.times * size)) {
-        by.set(trial);
+        for (let i = 0; i < by.length; i++) by[i] = trial[i]!;
         return next;
       }
       if (round === null) break;

@@ -76,10 +76,9 @@ export class Pose {
 
   /** Takes a placement, and what moves from there: shifts in m, a rotation vector in rad, six for each body. */
   take({ moved, turns }: Placement, by?: Float64Array): void {
-    this.freedoms.set(moved);
-    this.turns.set(turns);
+    for (let i = 0; i < moved.length; i++) this.freedoms[i] = moved[i]! + (by?.[i] ?? 0);
+    for (let i = 0; i < turns.length; i++) this.turns[i] = turns[i]!;
     if (by === undefined) return;
-    for (let i = 0; i < by.length; i++) this.freedoms[i] = this.freedoms[i]! + by[i]!;
     if (this.geometry === 'moving')
       for (let k = 0; k < this.bodies.length; k++) {
         const at = k * FREEDOMS + 3;

@@ -71,7 +71,7 @@ export class Recorder {
     atS: number,
     vehicle: VehicleG,
     state: DriveState,
-    normalN: readonly number[],
+    normalN: ArrayLike<number>,
     book: EnergyBook,
   ): DriveState {
     const lines = parting(this.model, state);

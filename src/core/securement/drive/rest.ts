@@ -18,7 +18,7 @@ export interface Balanced {
   readonly state: DriveState;
   /** It came to a balance. */
   readonly holds: boolean;
-  readonly normalN: readonly number[];
+  readonly normalN: ArrayLike<number>;
   readonly steps: readonly Step[];
 }
 
@@ -29,7 +29,7 @@ export interface Balanced {
 export function balanced(system: DriveSystem, from: DriveState, vehicle: Point): Balanced {
   const steps: Step[] = [];
   let state = from;
-  let normalN: readonly number[] = [];
+  let normalN: ArrayLike<number> = [];
   const found = (holds: boolean): Balanced => ({ state, holds, normalN, steps });
   let last = Infinity;
   let away = 0;
@@ -63,7 +63,7 @@ export function balanced(system: DriveSystem, from: DriveState, vehicle: Point):
 export interface AtRest {
   readonly system: DriveSystem;
   readonly state: DriveState;
-  readonly normalN: readonly number[];
+  readonly normalN: ArrayLike<number>;
 }
 
 const STILL: Point = { x: 0, y: 0, z: 0 };

@@ -1,6 +1,6 @@
 import type { Point } from '../leg';
 import { Balance } from './balance';
-import { ContactLaw, type ContactState } from './contact-law';
+import { type ContactForces, contactForces, ContactLaw, kept } from './contact-law';
 import { LineLaw, type LineState } from './line-law';
 import type { DriveModel } from './model';
 import { Newton, type Residual } from './newton';
@@ -10,7 +10,8 @@ import { FREEDOMS, type Geometry, type Placement, Pose, unmoved } from './pose';
 export interface DriveState {
   readonly place: Placement;
   readonly speed: Float64Array;
-  readonly contacts: readonly ContactState[];
+  /** What contacts remember, one after another. */
+  readonly contacts: Float64Array;
   readonly lines: readonly LineState[];
   /** Boards and chocks that gave way. */
   readonly broken: readonly boolean[];
@@ -21,9 +22,9 @@ export interface Step {
   readonly state: DriveState;
   /** Movement within the step. */
   readonly by: Float64Array;
-  /** Normal force and friction of each contact, N. */
-  readonly normalN: readonly number[];
-  readonly frictionN: readonly (readonly [number, number])[];
+  /** Normal force of each contact and its friction along two directions, one after another, N. */
+  readonly normalN: Float64Array;
+  readonly frictionN: Float64Array;
   /** Force on each freedom from outside: inertia and weight. */
   readonly outside: Float64Array;
   /** What its own mass held back where the load was only brought into balance; null: it moved in time. */
@@ -34,6 +35,7 @@ export interface Step {
 export class DriveSystem {
   readonly contacts: readonly ContactLaw[];
   readonly lines: readonly LineLaw[];
+  private readonly forces: ContactForces;
   private readonly pose: Pose;
   private readonly balance: Balance;
   private readonly inertia: Float64Array;
@@ -47,7 +49,8 @@ export class DriveSystem {
     geometry: Geometry,
     readonly gravity: number,
   ) {
-    this.contacts = model.contacts.map((c) => new ContactLaw(c));
+    this.forces = contactForces(model.contacts.length);
+    this.contacts = model.contacts.map((c, i) => new ContactLaw(c, i, this.forces));
     this.lines = model.lines.map((l) => new LineLaw(l, geometry));
     this.pose = new Pose(model.bodies, geometry);
     this.balance = new Balance(model.bodies.length);
@@ -57,7 +60,10 @@ export class DriveSystem {
       new Float64Array(3 * corners),
       new Float64Array(3 * corners),
     ];
-    this.newton = new Newton(gravity * model.bodies.reduce((sum, b) => sum + b.massKg, 0));
+    this.newton = new Newton(
+      this.freedoms,
+      gravity * model.bodies.reduce((sum, b) => sum + b.massKg, 0),
+    );
   }
 
   get freedoms(): number {
@@ -83,11 +89,10 @@ export class DriveSystem {
 
   /** Where everything stands before anything has moved. */
   begin(): DriveState {
-    const still = (): ContactState => ({ depthM: 0, strainM: [0, 0], shiftM: [0, 0] });
     return {
       place: unmoved(this.model.bodies.length),
       speed: new Float64Array(this.freedoms),
-      contacts: this.contacts.map(still),
+      contacts: contactForces(this.contacts.length).remembered,
       lines: this.lines.map((l) => l.atRest),
       broken: this.model.limits.map(() => false),
     };
@@ -110,13 +115,14 @@ export class DriveSystem {
     const { balance, pose } = this;
     balance.clear(stiff);
     pose.take(state.place, by);
-    this.contacts.forEach((law, i) => {
+    for (const law of this.contacts) {
       const { limit } = law.contact;
-      if (limit === null || !state.broken[limit]) law.act(pose, state.contacts[i]!, stepS, balance);
-      else law.found.normalN = 0;
-    });
+      if (limit === null || !state.broken[limit]) law.act(pose, state.contacts, stepS, balance);
+      else law.rest();
+    }
     const now = stepS === null ? 1 : 0.5;
-    this.lines.forEach((law, i) => law.act(pose, state.lines[i]!, now, balance));
+    for (let i = 0; i < this.lines.length; i++)
+      this.lines[i]!.act(pose, state.lines[i]!, now, balance);
   }
 
   /**
@@ -127,8 +133,8 @@ export class DriveSystem {
    */
   step(state: DriveState, vehicle: Point, stepS: number, still = false): Step | null {
     this.pose.take(state.place);
-    this.contacts.forEach((c) => c.begin(this.pose));
-    this.lines.forEach((l) => l.begin(this.pose));
+    for (const contact of this.contacts) contact.begin(this.pose);
+    for (const line of this.lines) line.begin(this.pose);
     const outside = this.outside(vehicle);
     const by = new Float64Array(this.freedoms);
     // Begins with the movement that goes on as it is.
@@ -151,11 +157,11 @@ export class DriveSystem {
     const rest = new Float64Array(size);
     const goingOn = state.speed.map((v) => (still ? 0 : (2 / stepS) * v));
     return {
-      size,
       rest,
-      stiffness: (by) => {
+      stiffness: (by, into) => {
         this.act(state, by, still ? null : stepS, true);
-        return balance.stiffness.map((k, i) => k + factor * inertia[i]!);
+        for (let i = 0; i < into.length; i++)
+          into[i] = balance.stiffness[i]! + factor * inertia[i]!;
       },
       at: (by) => {
         this.act(state, by, still ? null : stepS, false);
@@ -173,6 +179,7 @@ export class DriveSystem {
     };
   }
 
+  /** The step whose forces were asked for last. */
   private found(
     state: DriveState,
     by: Float64Array,
@@ -180,35 +187,22 @@ export class DriveSystem {
     still: boolean,
     outside: Float64Array,
   ): Step {
-    this.pose.take(state.place, by);
     const speed = still
       ? new Float64Array(this.freedoms)
       : state.speed.map((v, i) => (2 * by[i]!) / stepS - v);
+    const { remembered, normalN, frictionN } = kept(this.forces);
     return {
       by,
       outside,
       heldBackN: still ? this.heldBack(by, 2 / (stepS * stepS)) : null,
-      normalN: this.contacts.map((c) => c.found.normalN),
-      frictionN: this.contacts.map((c) => [...c.found.frictionN] as const),
+      normalN,
+      frictionN,
       state: {
         place: this.pose.placement,
         speed,
         broken: state.broken,
-        contacts: this.contacts.map(({ found }) => ({
-          depthM: found.depthM,
-          strainM: [...found.strainM],
-          shiftM: [...found.shiftM],
-        })),
-        lines: this.lines.map((l, i) =>
-          l.response === null
-            ? state.lines[i]!
-            : {
-                tensionN: l.response.tensionN,
-                longerM: [...l.longerM],
-                ranM: l.response.runM,
-                parted: false,
-              },
-        ),
+        contacts: remembered,
+        lines: this.lines.map((l, i) => l.after(state.lines[i]!)),
       },
     };
   }

@@ -1,6 +1,7 @@
-import type { DriveModel } from './model';
+import type { DriveLine, DriveModel } from './model';
+import type { LineState } from './line-law';
 import type { DriveState } from './system';
-import { type DriveEventKind, GIVEN_WAY_M, type WayOfGiving } from './vocabulary';
+import { DRIVE_EVENTS, type DriveEventKind, GIVEN_WAY_M, type WayOfGiving } from './vocabulary';
 
 /** Something that happened on a drive. */
 export interface DriveEvent {
@@ -16,30 +17,45 @@ export interface DriveEvent {
   readonly movedM: number;
 }
 
+/** A drive asks at every step what breaks, and hardly anything ever does. */
+const NOTHING: readonly number[] = [];
 /** A movement that is worth a word, m. */
 export const MOVES_M = 0.002;
 
 /** Tension of a line where it is highest, N. */
-export const highest = (tensionN: readonly number[]): number => Math.max(0, ...tensionN);
+export function highest(tensionN: Float64Array): number {
+  let most = 0;
+  for (let i = 0; i < tensionN.length; i++) most = Math.max(most, tensionN[i]!);
+  return most;
+}
 
 /** Boards and chocks that bear more than they can. */
-export const overloaded = (
-  model: DriveModel,
+export function overloaded(
+  { limits, contacts }: DriveModel,
   state: DriveState,
-  normalN: readonly number[],
-): number[] =>
-  model.limits.flatMap(({ capacityN }, i) => {
-    if (state.broken[i]) return [];
-    const sum = model.contacts.reduce((n, c, k) => (c.limit === i ? n + (normalN[k] ?? 0) : n), 0);
-    return sum > capacityN * (1 + 1e-9) ? [i] : [];
-  });
+  normalN: ArrayLike<number>,
+): readonly number[] {
+  if (limits.length === 0) return NOTHING;
+  const bornN = new Float64Array(limits.length);
+  for (let k = 0; k < contacts.length; k++) {
+    const { limit } = contacts[k]!;
+    if (limit !== null) bornN[limit] = bornN[limit]! + (normalN[k] ?? 0);
+  }
+  return limits.flatMap(({ capacityN }, i) =>
+    !state.broken[i] && bornN[i]! > capacityN * (1 + 1e-9) ? [i] : [],
+  );
+}
+
+const parts = ({ breakingN }: DriveLine, { parted, tensionN }: LineState): boolean =>
+  !parted && breakingN !== null && highest(tensionN) > breakingN;
 
 /** Lines that bear more than makes them part. */
-export const parting = (model: DriveModel, state: DriveState): number[] =>
-  model.lines.flatMap(({ breakingN }, i) => {
-    const { parted, tensionN } = state.lines[i]!;
-    return !parted && breakingN !== null && highest(tensionN) > breakingN ? [i] : [];
-  });
+export function parting({ lines }: DriveModel, state: DriveState): readonly number[] {
+  let found = NOTHING;
+  for (let i = 0; i < lines.length; i++)
+    if (parts(lines[i]!, state.lines[i]!)) found = [...found, i];
+  return found;
+}
 
 /** The same state without lines that part and boards that break. */
 export const without = (
@@ -74,44 +90,47 @@ export function wayOfGiving(moved: Float64Array, rest: Float64Array, sizeM: numb
   return way;
 }
 
+/** When something happened, and how the load was then. */
+type Moment = Pick<DriveEvent, 'atS' | 'pushG' | 'movedM'>;
+
 /** Tells each thing once, when it happens first. */
 export class Watch {
   readonly events: DriveEvent[] = [];
-  private readonly told = new Set<string>();
+  private readonly told: Record<DriveEventKind, Set<string | null>>;
 
-  constructor(private readonly model: DriveModel) {}
+  constructor(private readonly model: DriveModel) {
+    this.told = Object.fromEntries(
+      DRIVE_EVENTS.map((kind) => [kind, new Set()]),
+    ) as typeof this.told;
+  }
 
-  tell(event: DriveEvent): void {
-    const key = `${event.kind}/${event.lineId ?? ''}/${event.limit ?? ''}`;
-    if (this.told.has(key)) return;
-    this.told.add(key);
-    this.events.push(event);
+  /** Tells something about a line, a board or a chock, or, null, the load. */
+  private tell(kind: DriveEventKind, about: string | null, at: Moment): void {
+    const told = this.told[kind];
+    if (told.has(about)) return;
+    told.add(about);
+    const limit = kind === 'board-breaks' ? about : null;
+    this.events.push({ ...at, kind, lineId: limit === null ? about : null, limit });
   }
 
   /** Looks at a state; what breaks is told by whoever breaks it. */
-  look(state: DriveState, at: Pick<DriveEvent, 'atS' | 'pushG' | 'movedM'>): void {
-    const event = { ...at, lineId: null, limit: null };
-    if (at.movedM > MOVES_M) this.tell({ ...event, kind: 'moves' });
-    this.model.lines.forEach((line, i) => {
+  look(state: DriveState, at: Moment): void {
+    if (at.movedM > MOVES_M) this.tell('moves', null, at);
+    const { lines } = this.model;
+    for (let i = 0; i < lines.length; i++) {
       const { tensionN, parted } = state.lines[i]!;
-      if (parted) return;
+      if (parted) continue;
+      const { id, wllN, keptN } = lines[i]!;
       const most = highest(tensionN);
-      if (most > line.wllN * (1 + 1e-9))
-        this.tell({ ...event, kind: 'line-over', lineId: line.id });
-      if (most <= 0 && line.keptN > 0) this.tell({ ...event, kind: 'line-slack', lineId: line.id });
-    });
-    if (at.movedM > GIVEN_WAY_M) this.tell({ ...event, kind: 'gives-way' });
+      if (most > wllN * (1 + 1e-9)) this.tell('line-over', id, at);
+      if (most <= 0 && keptN > 0) this.tell('line-slack', id, at);
+    }
+    if (at.movedM > GIVEN_WAY_M) this.tell('gives-way', null, at);
   }
 
   /** Tells what breaks. */
-  breaks(
-    lines: readonly number[],
-    limits: readonly number[],
-    at: Pick<DriveEvent, 'atS' | 'pushG' | 'movedM'>,
-  ): void {
-    for (const i of lines)
-      this.tell({ ...at, kind: 'line-parts', lineId: this.model.lines[i]!.id, limit: null });
-    for (const i of limits)
-      this.tell({ ...at, kind: 'board-breaks', lineId: null, limit: this.model.limits[i]!.name });
+  breaks(lines: readonly number[], limits: readonly number[], at: Moment): void {
+    for (const i of lines) this.tell('line-parts', this.model.lines[i]!.id, at);
+    for (const i of limits) this.tell('board-breaks', this.model.limits[i]!.name, at);
   }
 }

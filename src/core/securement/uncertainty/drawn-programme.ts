@@ -2,7 +2,7 @@ import type { LinearProgramme } from '../hold/linear-programme';
 import type { HoldProblem } from '../hold/problem';
 import { BALANCE_ROWS, HoldProgramme, type Motion } from '../hold/programme';
 import { type FootColumns, footColumnsOf } from './foot-columns';
-import { SmallSystem } from './small-system';
+import { SmallSystem } from '../small-system';
 
 /** What of a problem may be other than it says: factors of what is said, and shifts of centres of gravity. Written over and over. */
 export interface Draw {

@@ -1,6 +1,6 @@
 import { LuDecomposition, Matrix } from 'ml-matrix';
 import { describe, expect, it } from 'vitest';
-import { chanceOf } from '../../chance';
+import { chanceOf } from '../chance';
 import { SmallSystem } from './small-system';
 
 const write = (system: SmallSystem, matrix: Matrix): void =>

@@ -2,8 +2,8 @@
 const NOTHING = 1e-11;
 
 /**
- * A small system of equations, factored once and solved for several right sides. Doubts ask for some ten thousand of them, six to
- * forty rows each, and a library's matrices cost more to make than these take.
+ * A small system of equations, factored once and solved for several right sides. Draws and drives ask for some ten thousand
+ * answers, six to forty rows each: with a library's matrices, made anew for each of them, they take three to ten times as long.
  * Source: LU decomposition with partial pivoting (Doolittle).
  */
 export class SmallSystem {
