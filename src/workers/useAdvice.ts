@@ -1,5 +1,5 @@
 'use client';
-import { useEffect, useRef, useState } from 'react';
+import { startTransition, useEffect, useRef, useState } from 'react';
 import type { KnotId } from '@/core/knot/knots';
 import type { Plan } from '@/core/securement/plan';
 import type { GearFacts } from '@/core/securement/locker-word';
@@ -28,8 +28,10 @@ export function useAdvice(
   useEffect(() => {
     const made = new Worker(new URL('./advice.worker.ts', import.meta.url), { type: 'module' });
     made.onmessage = (event: MessageEvent<AdviceAnswer>) => {
-      if (event.data.protocol === PROTOCOL && event.data.id === asked.current)
-        setAnswer({ plan: latest.current, changes: event.data.changes });
+      const { protocol, id, changes } = event.data;
+      if (protocol !== PROTOCOL || id !== asked.current) return;
+      const of = latest.current;
+      startTransition(() => setAnswer({ plan: of, changes }));
     };
     worker.current = made;
     return () => made.terminate();

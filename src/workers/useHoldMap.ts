@@ -1,5 +1,5 @@
 'use client';
-import { useEffect, useRef, useState } from 'react';
+import { startTransition, useEffect, useRef, useState } from 'react';
 import type { Plan } from '@/core/securement/plan';
 import type { HoldMap } from '@/core/securement/hold/map';
 import { type HoldAnswer, type HoldRequest, PROTOCOL } from './protocol';
@@ -15,8 +15,9 @@ export function useHoldMap(plan: Plan): { readonly map: HoldMap | null; readonly
   useEffect(() => {
     const made = new Worker(new URL('./hold.worker.ts', import.meta.url), { type: 'module' });
     made.onmessage = ({ data }: MessageEvent<HoldAnswer>) => {
-      if (data.protocol === PROTOCOL && data.id === asked.current.id)
-        setAnswer({ plan: asked.current.plan, map: data.map });
+      if (data.protocol !== PROTOCOL || data.id !== asked.current.id) return;
+      const { plan: of } = asked.current;
+      startTransition(() => setAnswer({ plan: of, map: data.map }));
     };
     worker.current = made;
     return () => made.terminate();

@@ -1,6 +1,6 @@
 'use client';
 import dynamic from 'next/dynamic';
-import { memo, type RefObject, useMemo, useRef, useState } from 'react';
+import { memo, type RefObject, useCallback, useMemo, useRef, useState } from 'react';
 import styled from 'styled-components';
 import type { Assessment } from '@/core/securement/assess';
 import type { HoldMap } from '@/core/securement/hold/map';
@@ -117,6 +117,60 @@ function useShown(
     : { scene, ghost: tried, dragging: false };
 }
 
+interface StageToolsProps {
+  readonly side: StageSide;
+  readonly onSide: (side: StageSide) => void;
+  readonly withMap: boolean;
+  readonly onWithMap: (withMap: boolean) => void;
+  /** The whole deck is in sight. */
+  readonly whole: boolean;
+  readonly onTimes: (by: number) => void;
+  readonly size: StageSize;
+  readonly onSize: (size: StageSize) => void;
+}
+
+/** How the deck is shown; drawn again only when that changes. */
+const StageTools = memo(function StageTools(props: StageToolsProps) {
+  const { side, onSide, withMap, onWithMap, whole, onTimes, size, onSize } = props;
+  return (
+    <Tools role="toolbar" aria-label="How the deck is shown">
+      <Tool
+        aria-label="Seen from behind"
+        aria-pressed={side === 'rear'}
+        onPress={() => onSide('rear')}
+      >
+        Behind
+      </Tool>
+      <Tool
+        aria-label="Seen from the side"
+        aria-pressed={side === 'side'}
+        onPress={() => onSide('side')}
+      >
+        Side
+      </Tool>
+      <Tool
+        aria-label="Hold map round the load"
+        aria-pressed={withMap}
+        onPress={() => onWithMap(!withMap)}
+      >
+        Map
+      </Tool>
+      <Tool aria-label="Nearer" onPress={() => onTimes(1.5)}>
+        +
+      </Tool>
+      <Tool aria-label="Farther" isDisabled={whole} onPress={() => onTimes(1 / 1.5)}>
+        −
+      </Tool>
+      <Tool
+        aria-label={size === 'large' ? 'Deck beside the lines' : 'Deck across the page'}
+        onPress={() => onSize(size === 'large' ? 'beside' : 'large')}
+      >
+        {size === 'large' ? '⇤' : '⇥'}
+      </Tool>
+    </Tools>
+  );
+});
+
 /** The deck as it stands, to scale; things on it are taken hold of by mouse, finger and keys. */
 export const DeckStage = memo(function DeckStage({
   plan,
@@ -143,51 +197,23 @@ export const DeckStage = memo(function DeckStage({
   // The picture stands still while something is dragged: it is laid out for the plan as it is kept.
   const layout = useMemo(() => layOut(standing, side, SIZES[size]), [standing, side, size]);
   const words = useWords(scene);
-  const about = [layout.width / 2, layout.height / 2] as const;
+  const zoomBy = useCallback(
+    (by: number) =>
+      setZoom((now) => zoomed(now, now.times * by, [layout.width / 2, layout.height / 2], layout)),
+    [layout],
+  );
   return (
     <Frame ref={stage} data-stage data-side={side} data-times={zoom.times}>
-      <Tools role="toolbar" aria-label="How the deck is shown">
-        <Tool
-          aria-label="Seen from behind"
-          aria-pressed={side === 'rear'}
-          onPress={() => setSide('rear')}
-        >
-          Behind
-        </Tool>
-        <Tool
-          aria-label="Seen from the side"
-          aria-pressed={side === 'side'}
-          onPress={() => setSide('side')}
-        >
-          Side
-        </Tool>
-        <Tool
-          aria-label="Hold map round the load"
-          aria-pressed={withMap}
-          onPress={() => setWithMap(!withMap)}
-        >
-          Map
-        </Tool>
-        <Tool
-          aria-label="Nearer"
-          onPress={() => setZoom(zoomed(zoom, zoom.times * 1.5, about, layout))}
-        >
-          +
-        </Tool>
-        <Tool
-          aria-label="Farther"
-          isDisabled={zoom.times === 1}
-          onPress={() => setZoom(zoomed(zoom, zoom.times / 1.5, about, layout))}
-        >
-          −
-        </Tool>
-        <Tool
-          aria-label={size === 'large' ? 'Deck beside the lines' : 'Deck across the page'}
-          onPress={() => onSize(size === 'large' ? 'beside' : 'large')}
-        >
-          {size === 'large' ? '⇤' : '⇥'}
-        </Tool>
-      </Tools>
+      <StageTools
+        side={side}
+        onSide={setSide}
+        withMap={withMap}
+        onWithMap={setWithMap}
+        whole={zoom.times === 1}
+        onTimes={zoomBy}
+        size={size}
+        onSize={onSize}
+      />
       {reading ? (
         <Reading role="status" data-reading $low={reading.low}>
           {reading.words.map((r) => (

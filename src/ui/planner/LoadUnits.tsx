@@ -1,6 +1,6 @@
 'use client';
 import dynamic from 'next/dynamic';
-import { useState } from 'react';
+import { memo, useState } from 'react';
 import { ListBox, ListBoxItem } from 'react-aria-components/ListBox';
 import styled from 'styled-components';
 import { standsOnWords, unitName } from '@/core/securement/load/describe';
@@ -54,7 +54,7 @@ const Item = styled(ListBoxItem)`
 `;
 
 /** Every unit of the load and what it stands on; the chosen one is what the fields below are about. */
-export function LoadUnits({
+export const LoadUnits = memo(function LoadUnits({
   plan,
   unit,
   hand,
@@ -125,4 +125,4 @@ export function LoadUnits({
       ) : null}
     </>
   );
-}
+});

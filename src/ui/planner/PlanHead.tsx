@@ -1,6 +1,6 @@
 'use client';
 import Link from 'next/link';
-import { type RefObject, useCallback, useEffect, useRef, useState } from 'react';
+import { memo, type RefObject, useCallback, useEffect, useRef, useState } from 'react';
 import { RULE_SET_IDS, RULE_SET_TITLES, type RuleSetId } from '@/core/securement/rule-set-ids';
 import type { Verdict } from '@/core/securement/verdict';
 import { totalMassKg } from '@/core/securement/load/describe';
@@ -33,13 +33,13 @@ import {
 
 const RULE_CHOICES = RULE_SET_IDS.map((id) => ({ id, name: RULE_SET_TITLES[id].name }));
 
-function Rules({ ruleSet: id, hand }: { ruleSet: RuleSetId; hand: PlanHand }) {
+const Rules = memo(function Rules({ ruleSet: id, hand }: { ruleSet: RuleSetId; hand: PlanHand }) {
   const choose = useCallback(
     (next: RuleSetId): void => hand.edit((p) => ({ ...p, ruleSet: next })),
     [hand],
   );
   return <Select<RuleSetId> label="Rules" value={id} choices={RULE_CHOICES} onChange={choose} />;
-}
+});
 
 /** Whether an element is in sight. Before anybody knows it counts as in sight. */
 function useInSight(): {
@@ -80,6 +80,49 @@ function StayingVerdict({
     </Stay>
   );
 }
+
+interface HeadActionsProps {
+  readonly canWrite: boolean;
+  readonly canUndo: boolean;
+  readonly canRedo: boolean;
+  readonly onUndo: () => void;
+  readonly onRedo: () => void;
+  readonly onDuplicate: () => void;
+  readonly checkHref: string;
+  readonly historyHref: string;
+  readonly onKeys: () => void;
+}
+
+/** Actions that stay the same while a plan is typed in: drawn again only when one of them changes. */
+const HeadActions = memo(function HeadActions(props: HeadActionsProps) {
+  const { canWrite, canUndo, canRedo, onUndo, onRedo, onDuplicate } = props;
+  return (
+    <>
+      {canWrite ? (
+        <>
+          <Button $kind="quiet" onPress={onDuplicate}>
+            Duplicate
+          </Button>
+          <Button $kind="quiet" isDisabled={!canUndo} onPress={onUndo}>
+            Undo
+          </Button>
+          <Button $kind="quiet" isDisabled={!canRedo} onPress={onRedo}>
+            Redo
+          </Button>
+        </>
+      ) : null}
+      <ButtonLink as={Link} $kind="quiet" href={props.checkHref} prefetch={false}>
+        Check
+      </ButtonLink>
+      <ButtonLink as={Link} $kind="quiet" href={props.historyHref}>
+        History
+      </ButtonLink>
+      <Button $kind="quiet" onPress={props.onKeys} aria-label="Keys">
+        ?
+      </Button>
+    </>
+  );
+});
 
 /** What it is, the verdict, and the actions that matter. */
 export function PlanHead({
@@ -174,30 +217,17 @@ export function PlanHead({
           <Button $kind="quiet" onPress={onExport}>
             Export
           </Button>
-          {viewer.canWrite ? (
-            <Button $kind="quiet" onPress={onDuplicate}>
-              Duplicate
-            </Button>
-          ) : null}
-          {viewer.canWrite ? (
-            <Button $kind="quiet" isDisabled={!editor.canUndo} onPress={editor.undo}>
-              Undo
-            </Button>
-          ) : null}
-          {viewer.canWrite ? (
-            <Button $kind="quiet" isDisabled={!editor.canRedo} onPress={editor.redo}>
-              Redo
-            </Button>
-          ) : null}
-          <ButtonLink as={Link} $kind="quiet" href={checkHref} prefetch={false}>
-            Check
-          </ButtonLink>
-          <ButtonLink as={Link} $kind="quiet" href={historyHref}>
-            History
-          </ButtonLink>
-          <Button $kind="quiet" onPress={onKeys} aria-label="Keys">
-            ?
-          </Button>
+          <HeadActions
+            canWrite={viewer.canWrite}
+            canUndo={editor.canUndo}
+            canRedo={editor.canRedo}
+            onUndo={editor.undo}
+            onRedo={editor.redo}
+            onDuplicate={onDuplicate}
+            checkHref={checkHref}
+            historyHref={historyHref}
+            onKeys={onKeys}
+          />
           <HereToo {...here} />
           <SaveWords words={saved} pending={pending} version={version} canWrite={viewer.canWrite} />
         </Side>

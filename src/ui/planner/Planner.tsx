@@ -124,6 +124,7 @@ export function Planner({
   const [working, setWorking] = useState<OpenedWorking | null>(null);
   const [keys, setKeys] = useState(false);
   const [alarm, setAlarm] = useState<string | null>(null);
+  const showKeys = useCallback(() => setKeys(true), []);
   useKeys({
     '$mod+z': editor.undo,
     '$mod+Shift+z': editor.redo,
@@ -131,7 +132,7 @@ export function Planner({
     '[': () => walk(-1),
     ']': () => walk(1),
     w: () => pressWorking(room.current),
-    '?': () => setKeys(true),
+    '?': showKeys,
     ...Object.fromEntries([1, 2, 3, 4, 5, 6, 7, 8, 9].map((n) => [String(n), () => pickLine(n)])),
   });
   const openWorking = useCallback(
@@ -141,11 +142,11 @@ export function Planner({
     },
     [editor.whole],
   );
-  const duplicate = async (): Promise<void> => {
+  const duplicate = useCallback(async (): Promise<void> => {
     const answer = await call('POST /plans/{id}/duplicate', { params: { id: stored.id } });
     if (answer.ok) router.push(`/loads/${answer.value.id}`);
     else setAlarm(messageOf(answer.problem));
-  };
+  }, [router, stored.id]);
   const settle = (which: 'mine' | 'theirs', theirs: StoredPlan): void => {
     if (which === 'theirs') editor.edit(() => theirs.document);
     resolve(which, theirs, which === 'theirs' ? theirs.document : null);
@@ -162,9 +163,9 @@ export function Planner({
         printHref={`/loads/${stored.id}/print`}
         checkHref={`/loads/${stored.id}/check`}
         historyHref={`/loads/${stored.id}/history`}
-        onKeys={() => setKeys(true)}
+        onKeys={showKeys}
         onExport={() => keepJson(editor.plan.title, editor.plan)}
-        onDuplicate={() => void duplicate()}
+        onDuplicate={duplicate}
       />
       <Columns $size={size} ref={room} aria-busy={!editor.whole}>
         <Left $size={size}>

@@ -1,5 +1,5 @@
 'use client';
-import { type ReactNode, useId, useState } from 'react';
+import { memo, type ReactNode, useCallback, useId, useState } from 'react';
 import { Button as AriaButton } from 'react-aria-components/Button';
 import styled from 'styled-components';
 
@@ -48,6 +48,37 @@ function Once({ open, children }: { open: boolean; children: ReactNode }) {
   return opened || open ? <Body>{children}</Body> : null;
 }
 
+/** Drawn again only when something of it changes: what it stands over changes with every key. */
+const Head = memo(function Head({
+  title,
+  summary,
+  controls,
+  expanded,
+  onToggle,
+}: {
+  title: string;
+  summary: string;
+  /** Id of what it opens. */
+  controls: string;
+  expanded: boolean;
+  onToggle: () => void;
+}) {
+  return (
+    <h2>
+      <Toggle
+        data-section={title}
+        aria-expanded={expanded}
+        aria-controls={controls}
+        onPress={onToggle}
+      >
+        <span aria-hidden>{expanded ? '▾' : '▸'}</span>
+        {title}
+        <small>{summary}</small>
+      </Toggle>
+    </h2>
+  );
+});
+
 /** A part of the planner's left side that is opened when it is wanted. */
 export function Section({
   title,
@@ -62,20 +93,10 @@ export function Section({
 }) {
   const id = useId();
   const [expanded, setExpanded] = useState(open);
+  const toggle = useCallback(() => setExpanded((now) => !now), []);
   return (
     <Part>
-      <h2>
-        <Toggle
-          data-section={title}
-          aria-expanded={expanded}
-          aria-controls={id}
-          onPress={() => setExpanded(!expanded)}
-        >
-          <span aria-hidden>{expanded ? '▾' : '▸'}</span>
-          {title}
-          <small>{summary}</small>
-        </Toggle>
-      </h2>
+      <Head title={title} summary={summary} controls={id} expanded={expanded} onToggle={toggle} />
       <Inside id={id} role="group" aria-label={title} hidden={!expanded}>
         <Once open={expanded}>{children}</Once>
       </Inside>

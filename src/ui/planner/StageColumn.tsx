@@ -1,10 +1,11 @@
 'use client';
 import dynamic from 'next/dynamic';
 import Link from 'next/link';
-import { memo, useEffect, useRef, useState } from 'react';
+import { memo, useCallback, useDeferredValue, useEffect, useRef, useState } from 'react';
 import styled from 'styled-components';
 import { LOCKER_NOT_ASKED } from '@/core/securement/locker-word';
 import type { ServedScene } from '@/core/securement/stage/scene';
+import type { Plan } from '@/core/securement/plan';
 import type { LineMake } from '@/core/securement/vocabulary';
 import { wordFault } from '@/wording/stage';
 import { useHoldMap } from '@/workers/useHoldMap';
@@ -17,7 +18,7 @@ import { useMember } from '../frame/MemberContext';
 import { ButtonLink } from '../kit/Button';
 import { orMissing } from '../orMissing';
 import { Section } from './Section';
-import type { PlanEditor } from './usePlanner';
+import type { PlanEditor, PlanHand } from './usePlanner';
 
 const PickedBar = dynamic(() => orMissing(import('./PickedBar').then((m) => m.PickedBar)), {
   loading: () => null,
@@ -40,6 +41,24 @@ const Faults = styled.ul`
     line-height: 1.3;
   }
 `;
+
+/**
+ * The plan as the stage shows it: at once when it is changed there, and when it is changed in a field as soon as typing leaves
+ * time.
+ */
+function useOnStage(plan: Plan, edit: PlanHand['edit']) {
+  const later = useDeferredValue(plan);
+  const [byHand, setByHand] = useState(false);
+  if (byHand && later === plan) setByHand(false);
+  const onEdit: PlanHand['edit'] = useCallback(
+    (change, key) => {
+      setByHand(true);
+      edit(change, key);
+    },
+    [edit],
+  );
+  return { shown: byHand ? plan : later, onEdit };
+}
 
 /** The deck, what is wrong on it, what is picked, and everything on it in words. */
 export const StageColumn = memo(function StageColumn({
@@ -75,11 +94,12 @@ export const StageColumn = memo(function StageColumn({
   // What was proposed for the plan as it was says nothing of the plan as it is.
   useEffect(() => () => draft.set(null), [plan, draft]);
   const maker = useSceneMaker();
-  const scene = useScene(maker, plan, assessment, served, drawn !== plan);
+  const { shown, onEdit } = useOnStage(plan, hand.edit);
+  const scene = useScene(maker, shown, assessment, served, drawn !== shown);
   return (
     <>
       <DeckStage
-        plan={plan}
+        plan={shown}
         assessment={assessment}
         scene={scene}
         make={maker}
@@ -87,7 +107,7 @@ export const StageColumn = memo(function StageColumn({
         map={hold.map}
         picked={picked}
         onPick={onPick}
-        onEdit={editor.readOnly ? null : hand.edit}
+        onEdit={editor.readOnly ? null : onEdit}
         lineMake={make}
         size={size}
         onSize={onSize}
