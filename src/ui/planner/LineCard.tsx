@@ -50,7 +50,7 @@ const MeterPanel = dynamic(
 /** Out of sight it is not drawn: with many lines that is most of the page. */
 const Card = styled.article`
   content-visibility: auto;
-  contain-intrinsic-size: auto 190px;
+  contain-intrinsic-size: auto 290px;
   scroll-margin-top: 52px;
   padding: 12px 0 18px;
   border-top: var(--w-rule) solid var(--ink);

@@ -138,7 +138,7 @@ export const StageColumn = memo(function StageColumn({
       )}
       <Section
         title="Everything on the deck"
-        summary={`${scene.load.length} and ${scene.lines.length === 1 ? '1 line' : `${scene.lines.length} lines`}`}
+        summary={`${scene.load.length === 1 ? '1 unit' : `${scene.load.length} units`} and ${scene.lines.length === 1 ? '1 line' : `${scene.lines.length} lines`}`}
       >
         <OnDeckList scene={scene} picked={picked} onPick={onPick} />
       </Section>
