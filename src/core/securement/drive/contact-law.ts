@@ -36,11 +36,13 @@ export const kept = ({ remembered, normalN, frictionN }: ContactForces): Contact
  */
 const DAMPING_S = 0.004;
 
-/** A lever halfway between the beginning of a step and its end. */
-function halfway(end: PlacedPoint, begun: PlacedPoint): void {
-  end.leverX = (end.leverX + begun.leverX) / 2;
-  end.leverY = (end.leverY + begun.leverY) / 2;
-  end.leverZ = (end.leverZ + begun.leverZ) / 2;
+type Both = readonly [PlacedPoint, PlacedPoint];
+
+/** Writes the lever halfway between the beginning of a step and its end. */
+function halfway(end: PlacedPoint, begun: PlacedPoint, into: PlacedPoint): void {
+  into.leverX = (end.leverX + begun.leverX) / 2;
+  into.leverY = (end.leverY + begun.leverY) / 2;
+  into.leverZ = (end.leverZ + begun.leverZ) / 2;
 }
 
 /**
@@ -50,8 +52,10 @@ function halfway(end: PlacedPoint, begun: PlacedPoint): void {
  */
 export class ContactLaw {
   private readonly across: readonly [Direction3, Direction3];
-  private readonly ends = [placedPoint(), placedPoint()] as const;
-  private readonly begun = [placedPoint(), placedPoint()] as const;
+  /** Its point on both bodies at the end of the step and at its beginning, and the levers halfway. */
+  private ends: Both = [placedPoint(), placedPoint()];
+  private begun: Both = [placedPoint(), placedPoint()];
+  private readonly between: Both = [placedPoint(), placedPoint()];
   private readonly normal = new Gradient(2 * FREEDOMS);
   private readonly along = [new Gradient(2 * FREEDOMS), new Gradient(2 * FREEDOMS)] as const;
 
@@ -73,7 +77,7 @@ export class ContactLaw {
 
   private gradient(into: Gradient, x: number, y: number, z: number): Gradient {
     const { body, from } = this.contact;
-    const [a, b] = this.ends;
+    const [a, b] = this.between;
     return into.clear().along(body, a, x, y, z, 1).along(from, b, x, y, z, -1);
   }
 
@@ -92,11 +96,19 @@ export class ContactLaw {
     if (from !== null) pose.place(from, at, this.begun[1]);
   }
 
+  /** A step begins where the last one ended. */
+  goOn(): void {
+    const { ends, begun } = this;
+    this.ends = begun;
+    this.begun = ends;
+  }
+
   private place(pose: Pose): void {
+    const { ends, begun, between } = this;
     const { body, from, at } = this.contact;
-    halfway(pose.place(body, at, this.ends[0]), this.begun[0]);
+    halfway(pose.place(body, at, ends[0]), begun[0], between[0]);
     // What is of no body stays where it was: at nothing.
-    if (from !== null) halfway(pose.place(from, at, this.ends[1]), this.begun[1]);
+    if (from !== null) halfway(pose.place(from, at, ends[1]), begun[1], between[1]);
   }
 
   /** It is gone: it does nothing, and remembers what it was. */
@@ -111,7 +123,7 @@ export class ContactLaw {
   act(pose: Pose, before: Float64Array, stepS: number | null, balance: Balance): void {
     const { body, from, normal: n, friction, stiffnessNPerM: k } = this.contact;
     this.place(pose);
-    const { across, ends, forces, index, at } = this;
+    const { across, between, forces, index, at } = this;
     const damping = stepS === null ? 0 : (DAMPING_S * k) / stepS;
     const depth = -this.shift(n.x, n.y, n.z);
     const N = depth > 0 ? Math.max(0, k * depth + damping * (depth - Math.max(0, before[at]!))) : 0;
@@ -125,8 +137,8 @@ export class ContactLaw {
     const x = N * n.x + f * one[0] + g * other[0];
     const y = N * n.y + f * one[1] + g * other[1];
     const z = N * n.z + f * one[2] + g * other[2];
-    balance.push(body, ends[0], x, y, z);
-    balance.push(from, ends[1], -x, -y, -z);
+    balance.push(body, between[0], x, y, z);
+    balance.push(from, between[1], -x, -y, -z);
     if (balance.stiff) this.stiffen(friction * N, k + damping, balance);
   }
 

@@ -30,8 +30,9 @@ function straightOf(segment: DriveSegment): Straight {
 /** A line along its real way: how much longer each stretch becomes, and what its tension does to the bodies. */
 export class LineLaw {
   private readonly straights: readonly (readonly Straight[])[];
-  private readonly gradients: readonly Gradient[];
-  private readonly begun: readonly Gradient[];
+  /** Which way each stretch pulls at the end of the step, and at its beginning. */
+  private gradients: readonly Gradient[];
+  private begun: readonly Gradient[];
   private readonly across = new Gradient(2 * FREEDOMS);
   private readonly ends: readonly [PlacedPoint, PlacedPoint] = [placedPoint(), placedPoint()];
   /** How much longer it was where it has the tension it keeps. */
@@ -88,6 +89,13 @@ export class LineLaw {
       const gradient = begun[s]!.clear();
       for (const straight of straights[s]!) this.gained(pose, straight, gradient);
     }
+  }
+
+  /** A step begins where the last one ended. */
+  goOn(): void {
+    const { gradients, begun } = this;
+    this.gradients = begun;
+    this.begun = gradients;
   }
 
   private placed(pose: Pose, end: DriveEnd, into: PlacedPoint): PlacedPoint {

@@ -81,7 +81,7 @@ export function atRest(model: DriveModel, geometry: Geometry, lift = 0): AtRest 
     })),
   };
   const dead = new DriveSystem(still, geometry, STANDARD_GRAVITY);
-  const begin = dead.begin();
+  const begin = dead.atStart();
   const weighed = { ...STILL, z: lift };
   const found = balanced(dead, begin, weighed);
   const system = new DriveSystem(model, geometry, STANDARD_GRAVITY);
@@ -91,7 +91,7 @@ export function atRest(model: DriveModel, geometry: Geometry, lift = 0): AtRest 
     return { system, normalN: found.normalN, state };
   }
   // Lines that pull unlike draw the load until they have slackened so far that it stands.
-  const drawn = balanced(system, system.begin(), weighed);
+  const drawn = balanced(system, system.atStart(), weighed);
   if (!drawn.holds) return null;
   system.standAt(drawn.state.place);
   return { system, normalN: drawn.normalN, state: drawn.state };

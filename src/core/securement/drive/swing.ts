@@ -8,7 +8,7 @@ import type { DriveState } from './system';
  * A step is this part of what lines take to swing the load through one radian, between these bounds, s: what swings faster than
  * that hardly moves it. Where no balance is found in a step it is halved, down to the last.
  */
-const STEP = { ofSwing: 0.04, longestS: 0.002, shortS: 0.001, shortestS: 1e-6 } as const;
+const STEP = { ofSwing: 0.08, longestS: 0.003, shortS: 0.001, shortestS: 1e-6 } as const;
 
 /** How long a step may be, so that halving it changes nothing worth a word, s. */
 export function stepOf(model: DriveModel): number {

@@ -40,6 +40,10 @@ export class DriveSystem {
   private readonly balance: Balance;
   private readonly inertia: Float64Array;
   private readonly newton: Newton;
+  /** Where the last step ended, if everything that acts still knows it. */
+  private last: DriveState | null = null;
+  private readonly rest: Float64Array;
+  private readonly goingOn: Float64Array;
   /** How far watched corners had gone where the load stood still, and have now. */
   private readonly restCorners: Float64Array;
   private readonly corners: Float64Array;
@@ -55,6 +59,7 @@ export class DriveSystem {
     this.pose = new Pose(model.bodies, geometry);
     this.balance = new Balance(model.bodies.length);
     this.inertia = this.inertias();
+    [this.rest, this.goingOn] = [new Float64Array(this.freedoms), new Float64Array(this.freedoms)];
     const corners = model.bodies.reduce((sum, b) => sum + b.corners.length, 0);
     [this.restCorners, this.corners] = [
       new Float64Array(3 * corners),
@@ -88,7 +93,7 @@ export class DriveSystem {
   }
 
   /** Where everything stands before anything has moved. */
-  begin(): DriveState {
+  atStart(): DriveState {
     return {
       place: unmoved(this.model.bodies.length),
       speed: new Float64Array(this.freedoms),
@@ -132,17 +137,31 @@ export class DriveSystem {
    * Source: trapezoidal rule for movement, forces of contacts at the end of the step; Newton's method.
    */
   step(state: DriveState, vehicle: Point, stepS: number, still = false): Step | null {
-    this.pose.take(state.place);
-    for (const contact of this.contacts) contact.begin(this.pose);
-    for (const line of this.lines) line.begin(this.pose);
+    this.begin(state);
     const outside = this.outside(vehicle);
     const by = new Float64Array(this.freedoms);
     // Begins with the movement that goes on as it is.
     if (!still) for (let i = 0; i < by.length; i++) by[i] = stepS * state.speed[i]!;
     const residual = this.residual(state, outside, stepS, still);
-    return this.newton.find(residual, by, stepS)
-      ? this.found(state, by, stepS, still, outside)
-      : null;
+    if (!this.newton.find(residual, by, stepS)) return null;
+    const step = this.found(state, by, stepS, still, outside);
+    this.last = step.state;
+    return step;
+  }
+
+  /** A step begins in a state: mostly where the last one ended, and all that acts knows that already. */
+  private begin(state: DriveState): void {
+    const goesOn = state === this.last;
+    this.last = null;
+    if (!goesOn) this.pose.take(state.place);
+    for (const contact of this.contacts) {
+      if (goesOn) contact.goOn();
+      else contact.begin(this.pose);
+    }
+    for (const line of this.lines) {
+      if (goesOn) line.goOn();
+      else line.begin(this.pose);
+    }
   }
 
   /** What is left of all forces, those of mass among them, at a movement within a step. */
@@ -154,8 +173,8 @@ export class DriveSystem {
   ): Residual {
     const { balance, inertia, freedoms: size } = this;
     const factor = 2 / (stepS * stepS);
-    const rest = new Float64Array(size);
-    const goingOn = state.speed.map((v) => (still ? 0 : (2 / stepS) * v));
+    const { rest, goingOn } = this;
+    for (let i = 0; i < size; i++) goingOn[i] = still ? 0 : (2 / stepS) * state.speed[i]!;
     return {
       rest,
       stiffness: (by, into) => {
@@ -220,6 +239,7 @@ export class DriveSystem {
   /** The load stands still here, and all lines have the tension they keep. */
   restAt(place: Placement): void {
     this.standAt(place);
+    this.last = null;
     this.lines.forEach((l) => l.restAt(this.pose));
   }
 
