@@ -32,6 +32,8 @@ export class DrawnBasis {
   /** The first so many of these are rows that may leave their bounds; sifted at so wide a span of draws. */
   private readonly open: Int32Array;
   private opens = 0;
+  /** For each of them the lowest that its upper bound was in any draw. */
+  private readonly caps: Float64Array;
   private sifted = -1;
   /** Its multipliers. */
   private readonly y: Float64Array;
@@ -67,6 +69,7 @@ export class DrawnBasis {
     this.sides = Array.from(this.used, (p) => this.sideOf(p));
     this.factors = new Float64Array(this.used.length);
     this.open = new Int32Array(m);
+    this.caps = new Float64Array(m);
     this.terms = new Float64Array(m * this.used.length);
     this.perUp = new Float64Array(m);
     this.betterOf = new Float64Array(lines.length);
@@ -96,17 +99,25 @@ export class DrawnBasis {
     const share = 1 + lp.upM * this.perUp[goalRow]!;
     if (share < NO_SHARE || this.improves(share)) return null;
     this.sift();
-    const { used, factors, open } = this;
+    const { used, factors } = this;
     for (let q = 0; q < used.length; q++) factors[q] = lp.factors[used[q]!]!;
     const held = this.rowOf(goalRow) / share;
     if (held < -LOOSE || held > this.mostOf(goalRow)) return null;
-    const lifted = lp.upM * held;
+    return this.keepsWithin(held) ? held : null;
+  }
+
+  /** Whether all rows that may leave their bounds are within them. */
+  private keepsWithin(held: number): boolean {
+    const { open, caps, perUp, terms, factors } = this;
+    const n = factors.length;
+    const lifted = this.lp.upM * held;
     for (let i = 0; i < this.opens; i++) {
       const r = open[i]!;
-      const x = this.rowOf(r) - this.perUp[r]! * lifted;
-      if (x < -LOOSE || x > this.mostOf(r)) return null;
+      let x = -perUp[r]! * lifted;
+      for (let q = 0, at = r * n; q < n; q++, at++) x += terms[at]! * factors[q]!;
+      if (x < -LOOSE || (x > caps[i]! && x > this.mostOf(r))) return false;
     }
-    return held;
+    return true;
   }
 
   /** Upper bound of a row in the draw that is written, as loosely as it is kept. */
@@ -119,7 +130,7 @@ export class DrawnBasis {
 
   /** Writes which rows may leave their bounds in any draw between those that were written: the others need no look. */
   private sift(): void {
-    const { lp, goalRow, perUp, columns, open } = this;
+    const { lp, goalRow, perUp, columns, open, caps } = this;
     if (this.sifted === lp.widened) return;
     this.sifted = lp.widened;
     const most = lp.mostUpM;
@@ -132,7 +143,10 @@ export class DrawnBasis {
       if (r === goalRow) continue;
       const { low, high } = this.span(r);
       const lifted = Math.abs(perUp[r]!) * most * held;
-      if (low - lifted < 0 || high + lifted > this.leastMost(columns[r]!)) open[this.opens++] = r;
+      const cap = this.leastMost(columns[r]!);
+      if (low - lifted >= 0 && high + lifted <= cap) continue;
+      caps[this.opens] = cap;
+      open[this.opens++] = r;
     }
   }
 
