@@ -1,4 +1,5 @@
 'use client';
+import { memo } from 'react';
 import styled from 'styled-components';
 import { freshId } from '@/core/ids';
 import { newUnit } from '@/core/securement/compose';
@@ -236,7 +237,7 @@ function LineBar({
 }
 
 /** What can be done with what is picked on the deck; with nothing picked, how one begins. */
-export function PickedBar({
+export const PickedBar = memo(function PickedBar({
   plan,
   hand,
   picked,
@@ -289,4 +290,4 @@ export function PickedBar({
       </Choices>
     </Bar>
   );
-}
+});

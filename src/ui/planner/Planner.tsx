@@ -120,6 +120,10 @@ export function Planner({
   const advice = useAdvice(editor.plan, editor.gear, tied);
   const { room, picked, setPicked, walk, pickLine, showLine } = usePicking(editor);
   const { deckPick, pickOnDeck, chosen } = useDeckPick(editor, picked, setPicked);
+  const chooseUnit = useCallback(
+    (id: string): void => pickOnDeck({ kind: 'unit', id }),
+    [pickOnDeck],
+  );
   const [size, setSize] = useState<StageSize>('beside');
   const [working, setWorking] = useState<OpenedWorking | null>(null);
   const [keys, setKeys] = useState(false);
@@ -182,11 +186,7 @@ export function Planner({
             />
           </StagePart>
           <FieldsPart $size={size}>
-            <LoadPanel
-              editor={editor}
-              chosen={chosen}
-              onChoose={(id) => pickOnDeck({ kind: 'unit', id })}
-            />
+            <LoadPanel editor={editor} chosen={chosen} onChoose={chooseUnit} />
           </FieldsPart>
         </Left>
         <Right>

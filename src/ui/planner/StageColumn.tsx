@@ -85,10 +85,13 @@ export const StageColumn = memo(function StageColumn({
   const { plan, drawn, assessment, hand, draft } = editor;
   const [make, setMake] = useState<LineMake>('rope');
   const stage = useRef<HTMLElement>(null);
-  const takeKeys = (): void =>
-    stage.current
-      ?.querySelector<SVGElement>('[data-picture=plan][role=button][tabindex="0"]')
-      ?.focus();
+  const takeKeys = useCallback(
+    (): void =>
+      stage.current
+        ?.querySelector<SVGElement>('[data-picture=plan][role=button][tabindex="0"]')
+        ?.focus(),
+    [],
+  );
   const hold = useHoldMap(drawn);
   useDraftJudged(draft, editor.gear ?? LOCKER_NOT_ASKED);
   // What was proposed for the plan as it was says nothing of the plan as it is.
@@ -126,7 +129,7 @@ export const StageColumn = memo(function StageColumn({
       ) : null}
       {editor.readOnly ? null : (
         <PickedBar
-          plan={plan}
+          plan={picked === null ? shown : plan}
           hand={hand}
           picked={picked}
           onPick={onPick}
