@@ -47,10 +47,10 @@ const MeterPanel = dynamic(
   },
 );
 
-/** Out of sight it is not drawn: with many lines that is most of the page. */
+/** Nothing of it depends on what changes elsewhere: with many lines they are most of the page, and a key changes none of them. */
 const Card = styled.article`
-  content-visibility: auto;
-  contain-intrinsic-size: auto 290px;
+  contain: content;
+  overflow-clip-margin: 8px;
   scroll-margin-top: 52px;
   padding: 12px 0 18px;
   border-top: var(--w-rule) solid var(--ink);
