@@ -95,11 +95,11 @@ export class DrawnProgramme {
     this.perUp = perUp;
     this.factors = new Float64Array(FIRST_LINE + 2 * lines.length);
     this.factors[ONE] = 1;
-    this.lowest = this.factors.slice();
-    this.highest = this.factors.slice();
+    this.lowest = new Float64Array(this.factors.length).fill(Infinity);
+    this.highest = new Float64Array(this.factors.length).fill(-Infinity);
     this.upper = base.upper.slice();
     this.system = new SmallSystem(base.rows);
-    this.spans = spansOf(base);
+    this.spans = spansOf(base, this.perFriction);
     this.footSpans = footSpansOf(this.footColumns, this.spans);
     this.footAxes = axesOf(base, this.footColumns);
   }
@@ -203,16 +203,18 @@ export class DrawnProgramme {
   }
 }
 
-/** Rows between which each column has its numbers. */
-function spansOf({ rows: m, columns: n, matrix }: HoldProgramme): DrawnProgramme['spans'] {
+/** Rows between which each column has its numbers, whatever the friction. */
+function spansOf(
+  { rows: m, columns: n, matrix }: HoldProgramme,
+  perFriction: Float64Array,
+): DrawnProgramme['spans'] {
   const [first, end] = [new Int32Array(n), new Int32Array(n)];
   for (let j = 0; j < n; j++) {
+    const counts = (_: number, i: number): boolean =>
+      matrix[j * m + i] !== 0 || perFriction[j * m + i] !== 0;
     const column = matrix.subarray(j * m, j * m + m);
-    first[j] = Math.max(
-      0,
-      column.findIndex((v) => v !== 0),
-    );
-    end[j] = 1 + column.findLastIndex((v) => v !== 0);
+    first[j] = Math.max(0, column.findIndex(counts));
+    end[j] = 1 + column.findLastIndex(counts);
   }
   return { first, end };
 }
