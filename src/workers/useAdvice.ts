@@ -12,6 +12,13 @@ import { type AdviceAnswer, type AdviceRequest, PROTOCOL } from './protocol';
  */
 const PAUSE_MS = 350;
 
+/** What changes are asked for. */
+interface Asked {
+  readonly plan: Plan;
+  readonly gear: GearFacts | null;
+  readonly tied: readonly KnotId[] | null;
+}
+
 /** Helpful changes to a plan that ask for no knots but those given (null: any), computed in a worker after a pause in typing. Answers to older plans are dropped. */
 export function useAdvice(
   plan: Plan,
@@ -20,25 +27,26 @@ export function useAdvice(
 ): { readonly changes: readonly Change[]; readonly fresh: boolean } {
   const worker = useRef<Worker | null>(null);
   const asked = useRef(0);
-  const [answer, setAnswer] = useState<{ plan: Plan | null; changes: readonly Change[] }>({
-    plan: null,
+  const [answer, setAnswer] = useState<{ of: Asked | null; changes: readonly Change[] }>({
+    of: null,
     changes: [],
   });
-  const latest = useRef(plan);
+  /** What was asked last: an answer is of that, whatever has been typed since. */
+  const latest = useRef<Asked>({ plan, gear, tied });
   useEffect(() => {
     const made = new Worker(new URL('./advice.worker.ts', import.meta.url), { type: 'module' });
     made.onmessage = (event: MessageEvent<AdviceAnswer>) => {
       const { protocol, id, changes } = event.data;
       if (protocol !== PROTOCOL || id !== asked.current) return;
       const of = latest.current;
-      startTransition(() => setAnswer({ plan: of, changes }));
+      startTransition(() => setAnswer({ of, changes }));
     };
     worker.current = made;
     return () => made.terminate();
   }, []);
   useEffect(() => {
-    latest.current = plan;
     const timer = setTimeout(() => {
+      latest.current = { plan, gear, tied };
       asked.current += 1;
       worker.current?.postMessage({
         protocol: PROTOCOL,
@@ -50,5 +58,9 @@ export function useAdvice(
     }, PAUSE_MS);
     return () => clearTimeout(timer);
   }, [plan, gear, tied]);
-  return { changes: answer.changes, fresh: answer.plan === plan };
+  const { of } = answer;
+  return {
+    changes: answer.changes,
+    fresh: of?.plan === plan && of.gear === gear && of.tied === tied,
+  };
 }

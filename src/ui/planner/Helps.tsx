@@ -69,13 +69,12 @@ export const Helps = memo(function Helps({
 }) {
   const { units } = useMember();
   const draft = useDraft(store);
-  const tried = draft?.kind === 'proposal' ? draft.plan : null;
-  const tryIt = (c: Change): void =>
-    store.set(
-      tried === c.plan
-        ? null
-        : { kind: 'proposal', plan: c.plan, words: wordChange(c, units), assessment: null },
-    );
+  // By its words: when the same is proposed again, of a newer locker, it is still what is tried.
+  const tried = draft?.kind === 'proposal' ? draft.words : null;
+  const tryIt = (c: Change): void => {
+    const words = wordChange(c, units);
+    store.set(tried === words ? null : { kind: 'proposal', plan: c.plan, words, assessment: null });
+  };
   if (verdict === 'holds') return null;
   return (
     <Strip aria-label="What would help most" aria-busy={!fresh}>
@@ -97,9 +96,9 @@ export const Helps = memo(function Helps({
                   $kind="quiet"
                   isDisabled={!fresh}
                   onPress={() => tryIt(c)}
-                  aria-label={`${tried === c.plan ? 'Leave it' : 'Try it on the deck'}: ${wordChange(c, units)}`}
+                  aria-label={`${tried === wordChange(c, units) ? 'Leave it' : 'Try it on the deck'}: ${wordChange(c, units)}`}
                 >
-                  {tried === c.plan ? 'Leave it' : 'Try it'}
+                  {tried === wordChange(c, units) ? 'Leave it' : 'Try it'}
                 </Button>
                 <Button
                   $kind="quiet"

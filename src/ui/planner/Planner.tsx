@@ -1,4 +1,5 @@
 'use client';
+import equal from 'fast-deep-equal';
 import dynamic from 'next/dynamic';
 import { useRouter } from 'next/navigation';
 import { useCallback, useReducer, useState } from 'react';
@@ -117,6 +118,11 @@ export function Planner({
   const here = useLive('plans', stored.id, { version, follow, onNews: hear });
   useFetchAhead(ON_DEMAND);
   const [tied, setTied] = useState<readonly KnotId[] | null>(null);
+  // The same knots are asked for again with every version: advice need not be looked for again.
+  const learnTied = useCallback(
+    (next: readonly KnotId[] | null) => setTied((now) => (equal(now, next) ? now : next)),
+    [],
+  );
   const advice = useAdvice(editor.plan, editor.gear, tied);
   const { room, picked, setPicked, walk, pickLine, showLine } = usePicking(editor);
   const { deckPick, pickOnDeck, chosen } = useDeckPick(editor, picked, setPicked);
@@ -207,7 +213,7 @@ export function Planner({
               <EnoughPanel editor={editor} tied={tied} />
             </Section>
           )}
-          <PeopleStrip planId={stored.id} version={version} onTied={setTied} />
+          <PeopleStrip planId={stored.id} version={version} onTied={learnTied} />
           <RoadStrip
             planId={stored.id}
             plan={editor.plan}
