@@ -19,26 +19,27 @@ interface Asked {
   readonly tied: readonly KnotId[] | null;
 }
 
-/** Helpful changes to a plan that ask for no knots but those given (null: any), computed in a worker after a pause in typing. Answers to older plans are dropped. */
+/**
+ * Helpful changes to a plan that ask for no knots but those given (null: any), computed in a worker after a pause in typing.
+ * An answer is of what was asked, whatever has been typed since; answers to older questions are dropped.
+ */
 export function useAdvice(
   plan: Plan,
   gear: GearFacts | null,
   tied: readonly KnotId[] | null,
 ): { readonly changes: readonly Change[]; readonly fresh: boolean } {
   const worker = useRef<Worker | null>(null);
-  const asked = useRef(0);
+  const asked = useRef<{ readonly id: number; readonly of: Asked | null }>({ id: 0, of: null });
   const [answer, setAnswer] = useState<{ of: Asked | null; changes: readonly Change[] }>({
     of: null,
     changes: [],
   });
-  /** What was asked last: an answer is of that, whatever has been typed since. */
-  const latest = useRef<Asked>({ plan, gear, tied });
   useEffect(() => {
     const made = new Worker(new URL('./advice.worker.ts', import.meta.url), { type: 'module' });
     made.onmessage = (event: MessageEvent<AdviceAnswer>) => {
       const { protocol, id, changes } = event.data;
-      if (protocol !== PROTOCOL || id !== asked.current) return;
-      const of = latest.current;
+      if (protocol !== PROTOCOL || id !== asked.current.id) return;
+      const { of } = asked.current;
       startTransition(() => setAnswer({ of, changes }));
     };
     worker.current = made;
@@ -46,11 +47,10 @@ export function useAdvice(
   }, []);
   useEffect(() => {
     const timer = setTimeout(() => {
-      latest.current = { plan, gear, tied };
-      asked.current += 1;
+      asked.current = { id: asked.current.id + 1, of: { plan, gear, tied } };
       worker.current?.postMessage({
         protocol: PROTOCOL,
-        id: asked.current,
+        id: asked.current.id,
         plan,
         gear: gear && [...gear],
         tied,

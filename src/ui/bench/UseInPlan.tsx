@@ -2,6 +2,7 @@
 import Link from 'next/link';
 import { useEffect, useState } from 'react';
 import styled from 'styled-components';
+import { wordCount } from '@/wording/text';
 import type { BenchSystem } from '@/core/bench/rigging';
 import { kindOf } from '@/core/line/elements';
 import { assess } from '@/core/securement/assess';
@@ -142,7 +143,7 @@ export function UseInPlan({
             {(plans ?? []).map((p) => (
               <Row key={p.id}>
                 <span>
-                  {p.title} <Small>{p.lineCount === 1 ? '1 line' : `${p.lineCount} lines`}</Small>
+                  {p.title} <Small>{wordCount(p.lineCount, 'line')}</Small>
                 </span>
                 <Button onPress={() => void pick(p.id)} aria-label={`Choose ${p.title}`}>
                   Choose

@@ -10,6 +10,7 @@ import type { Scene } from '@/core/securement/stage/scene';
 import type { StageSide } from '@/core/securement/stage/view';
 import type { LineMake } from '@/core/securement/vocabulary';
 import { wordFault, wordLine } from '@/wording/stage';
+import { wordCount } from '@/wording/text';
 import { useMember } from '../frame/MemberContext';
 import { IconButton } from '../kit/Button';
 import { orNothing } from '../orMissing';
@@ -72,7 +73,7 @@ function useWords(scene: Scene): string {
   const { units } = useMember();
   const weak = scene.lines.find((l) => l.weakest);
   return [
-    `Deck with ${scene.load.length === 1 ? '1 unit' : `${scene.load.length} units`} and ${scene.lines.length === 1 ? '1 line' : `${scene.lines.length} lines`}.`,
+    `Deck with ${wordCount(scene.load.length, 'unit')} and ${wordCount(scene.lines.length, 'line')}.`,
     ...(weak ? [`Look first at line ${weak.number}: ${wordLine(weak, scene, units)}.`] : []),
     ...scene.faults.map((f) => wordFault(f, scene, units)),
   ].join(' ');

@@ -3,6 +3,7 @@ import Link from 'next/link';
 import { useRouter } from 'next/navigation';
 import { useRef, useState } from 'react';
 import styled from 'styled-components';
+import { wordCount } from '@/wording/text';
 import { RULE_SET_TITLES } from '@/core/securement/rule-set-ids';
 import type { PlanSummary } from '@/db/queries/plans';
 import { call, messageOf } from '../api';
@@ -125,8 +126,7 @@ function PlanRow({
         {plan.title}
       </TitleLink>
       <Small>
-        {RULE_SET_TITLES[plan.ruleSet].name},{' '}
-        {plan.lineCount === 1 ? '1 line' : `${plan.lineCount} lines`}
+        {RULE_SET_TITLES[plan.ruleSet].name}, {wordCount(plan.lineCount, 'line')}
       </Small>
       <Small>
         {plan.updatedBy}, {shortTime(plan.updatedAt)}

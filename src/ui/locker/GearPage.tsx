@@ -11,6 +11,7 @@ import type { Strength } from '@/core/securement/schema';
 import { formatNumber, formatQuantity } from '@/core/units';
 import type { UsingPlan } from '@/db/queries/plan-gear';
 import { DUE_WORDS, wordDay, wordDue, wordItem } from '@/wording/gear';
+import { wordCount } from '@/wording/text';
 import { call, messageOf } from '../api';
 import { RopeLength } from '../diagrams/RopeLength';
 import { keepJson } from '../files';
@@ -232,10 +233,7 @@ export function GearPage({
               Inspection
             </Spaced>
             <p>{wordDue(due)}</p>
-            <Small>
-              {standing.inspections === 1 ? '1 inspection' : `${standing.inspections} inspections`}{' '}
-              on record
-            </Small>
+            <Small>{wordCount(standing.inspections, 'inspection')} on record</Small>
           </section>
           <LabelFacts item={item} />
           <section aria-label="Plans that use it">

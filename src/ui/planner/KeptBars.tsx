@@ -1,5 +1,5 @@
 'use client';
-import { memo, useState } from 'react';
+import { useState } from 'react';
 import { unitName } from '@/core/securement/load/describe';
 import type { LoadUnit } from '@/core/securement/load/schema';
 import {
@@ -79,11 +79,7 @@ export function KeptDeckBar({ plan, hand }: BarProps) {
 }
 
 /** Puts a kept load on the deck, or keeps one for plans to come. */
-export const KeptLoadBar = memo(function KeptLoadBar({
-  plan,
-  unit,
-  hand,
-}: BarProps & { readonly unit: LoadUnit }) {
+export function KeptLoadBar({ plan, unit, hand }: BarProps & { readonly unit: LoadUnit }) {
   const [open, setOpen] = useState(false);
   const [error, setError] = useState<string | null>(null);
   const { keptAs } = unit;
@@ -147,4 +143,4 @@ export const KeptLoadBar = memo(function KeptLoadBar({
       </Sheet>
     </>
   );
-});
+}

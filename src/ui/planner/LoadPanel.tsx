@@ -1,6 +1,6 @@
 'use client';
 import dynamic from 'next/dynamic';
-import { memo, useDeferredValue } from 'react';
+import { memo } from 'react';
 import { SCHOOLS } from '@/core/rope/schools';
 import { FRICTION_PAIRS } from '@/core/securement/friction';
 import { totalMassKg, unitName } from '@/core/securement/load/describe';
@@ -92,9 +92,6 @@ export const LoadPanel = memo(function LoadPanel({
   const { plan, hand } = editor;
   const { deck } = plan;
   const unit = plan.units.find((u) => u.id === chosen) ?? plan.units[0]!;
-  // Lists and buttons follow as soon as typing leaves time.
-  const later = useDeferredValue(plan);
-  const asLater = (u: LoadUnit): LoadUnit => later.units.find((o) => o.id === u.id) ?? u;
   const several = plan.units.length > 1;
   const unrated = deck.anchors.filter((a) => a.rating.state === 'unrated').length;
   return (
@@ -104,8 +101,8 @@ export const LoadPanel = memo(function LoadPanel({
         open={plan.units.some((u) => u.massKg === null)}
         summary={loadInShort(plan.units, units)}
       >
-        <LoadUnits plan={later} unit={asLater(unit)} hand={hand} onChoose={choose} />
-        {editor.readOnly ? null : <KeptLoadBar plan={later} unit={asLater(unit)} hand={hand} />}
+        <LoadUnits plan={plan} unit={unit} hand={hand} onChoose={choose} />
+        {editor.readOnly ? null : <KeptLoadBar plan={plan} unit={unit} hand={hand} />}
         <LoadFields key={unit.id} unit={unit} load={plan.units} hand={hand} />
       </Section>
       <Section

@@ -1,6 +1,6 @@
 'use client';
 import dynamic from 'next/dynamic';
-import { memo, useState } from 'react';
+import { memo, useDeferredValue, useState } from 'react';
 import { ListBox, ListBoxItem } from 'react-aria-components/ListBox';
 import styled from 'styled-components';
 import { standsOnWords, unitName } from '@/core/securement/load/describe';
@@ -53,8 +53,43 @@ const Item = styled(ListBoxItem)`
   }
 `;
 
+/** Every unit and what it stands on, to choose from. */
+const UnitList = memo(function UnitList({
+  plan,
+  chosen,
+  onChoose,
+}: {
+  plan: Plan;
+  chosen: string;
+  onChoose: (id: string) => void;
+}) {
+  const { units } = useMember();
+  return (
+    <List
+      aria-label="Units of the load"
+      selectionMode="single"
+      disallowEmptySelection
+      selectedKeys={[chosen]}
+      onSelectionChange={(keys) => {
+        const [key] = [...keys];
+        if (key !== undefined) onChoose(String(key));
+      }}
+    >
+      {plan.units.map((u) => (
+        <Item key={u.id} id={u.id} textValue={unitName(u)}>
+          <span>{unitName(u)}</span>
+          <span>
+            {u.massKg === null ? 'mass not known' : formatQuantity(u.massKg, 'mass', units)}
+          </span>
+          <small>on {standsOnWords(u, plan)}</small>
+        </Item>
+      ))}
+    </List>
+  );
+});
+
 /** Every unit of the load and what it stands on; the chosen one is what the fields below are about. */
-export const LoadUnits = memo(function LoadUnits({
+export function LoadUnits({
   plan,
   unit,
   hand,
@@ -65,7 +100,8 @@ export const LoadUnits = memo(function LoadUnits({
   hand: PlanHand;
   onChoose: (id: string) => void;
 }) {
-  const { units } = useMember();
+  // With many units the list is the most to draw: it follows as soon as typing leaves time.
+  const later = useDeferredValue(plan);
   const add = (where: 'behind' | 'on'): void => {
     const next = anotherUnit(unit, plan.units, where);
     hand.edit((p) => ({ ...p, units: [...p.units, next] }));
@@ -76,26 +112,7 @@ export const LoadUnits = memo(function LoadUnits({
   return (
     <>
       {plan.units.length > 1 ? (
-        <List
-          aria-label="Units of the load"
-          selectionMode="single"
-          disallowEmptySelection
-          selectedKeys={[unit.id]}
-          onSelectionChange={(keys) => {
-            const [key] = [...keys];
-            if (key !== undefined) onChoose(String(key));
-          }}
-        >
-          {plan.units.map((u) => (
-            <Item key={u.id} id={u.id} textValue={unitName(u)}>
-              <span>{unitName(u)}</span>
-              <span>
-                {u.massKg === null ? 'mass not known' : formatQuantity(u.massKg, 'mass', units)}
-              </span>
-              <small>on {standsOnWords(u, plan)}</small>
-            </Item>
-          ))}
-        </List>
+        <UnitList plan={later} chosen={unit.id} onChoose={onChoose} />
       ) : null}
       <Cluster>
         <Button $kind="quiet" isDisabled={full} onPress={() => add('behind')}>
@@ -125,4 +142,4 @@ export const LoadUnits = memo(function LoadUnits({
       ) : null}
     </>
   );
-});
+}

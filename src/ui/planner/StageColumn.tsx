@@ -8,6 +8,7 @@ import type { ServedScene } from '@/core/securement/stage/scene';
 import type { Plan } from '@/core/securement/plan';
 import type { LineMake } from '@/core/securement/vocabulary';
 import { wordFault } from '@/wording/stage';
+import { wordCount } from '@/wording/text';
 import { useHoldMap } from '@/workers/useHoldMap';
 import type { DeckPick } from '../deck/pick';
 import { DeckStage, type StageSize } from '../deck/DeckStage';
@@ -129,7 +130,7 @@ export const StageColumn = memo(function StageColumn({
       ) : null}
       {editor.readOnly ? null : (
         <PickedBar
-          plan={picked === null ? shown : plan}
+          plan={plan}
           hand={hand}
           picked={picked}
           onPick={onPick}
@@ -141,7 +142,7 @@ export const StageColumn = memo(function StageColumn({
       )}
       <Section
         title="Everything on the deck"
-        summary={`${scene.load.length === 1 ? '1 unit' : `${scene.load.length} units`} and ${scene.lines.length === 1 ? '1 line' : `${scene.lines.length} lines`}`}
+        summary={`${wordCount(scene.load.length, 'unit')} and ${wordCount(scene.lines.length, 'line')}`}
       >
         <OnDeckList scene={scene} picked={picked} onPick={onPick} />
       </Section>
