@@ -16,8 +16,8 @@ export default defineConfig({
           env: { LOG_LEVEL: 'silent' },
           // No clock decides a check: this only ends what hangs, also where the machine is busy with something else.
           expect: { poll: { timeout: 200_000 } },
-          testTimeout: 240_000,
-          hookTimeout: 240_000,
+          testTimeout: 900_000,
+          hookTimeout: 900_000,
           include: [
             'src/**/*.test.ts',
             'tests/published/**/*.test.ts',
@@ -36,8 +36,8 @@ export default defineConfig({
           env: { LOG_LEVEL: 'silent' },
           include: ['tests/db/**/*.test.ts'],
           expect: { poll: { timeout: 200_000 } },
-          testTimeout: 240_000,
-          hookTimeout: 240_000,
+          testTimeout: 900_000,
+          hookTimeout: 900_000,
         },
       },
       {
@@ -48,8 +48,8 @@ export default defineConfig({
           env: { LOG_LEVEL: 'silent' },
           include: ['tests/e2e/**/*.test.ts'],
           expect: { poll: { timeout: 200_000 } },
-          testTimeout: 240_000,
-          hookTimeout: 240_000,
+          testTimeout: 900_000,
+          hookTimeout: 900_000,
         },
       },
       {
@@ -58,8 +58,8 @@ export default defineConfig({
           name: 'starting',
           env: { LOG_LEVEL: 'silent' },
           include: ['tests/starting/**/*.test.ts'],
-          testTimeout: 240_000,
-          hookTimeout: 240_000,
+          testTimeout: 900_000,
+          hookTimeout: 900_000,
         },
       },
     ],

@@ -9,6 +9,8 @@ import { freePort, main, ROOT, say, start, Stop } from './lib/system.mjs';
 
 /** Everything: lint, types, unit and published checks, database, end to end. The last line counts it all. */
 const total = { passed: 0, failed: 0 };
+/** What failed, told once more in the end: a run is long, and its last lines are what is read. */
+const failures = [];
 /** No clock decides a check: what waits for the database or a thread waits as long as a slow and busy machine needs. */
 const SLOW = { VAST_CLEAT_PATIENCE: '25' };
 const reports = mkdtempSync(path.join(tmpdir(), 'vast-cleat-reports-'));
@@ -22,7 +24,23 @@ async function step(name, command, args) {
   const code = await new Promise((resolve) => child.on('close', resolve));
   if (code === 0) return void (total.passed += 1);
   total.failed += 1;
-  console.log(Buffer.concat(out).toString());
+  const said = Buffer.concat(out).toString();
+  console.log(said);
+  failures.push(`${name}\n${shortened(said)}`);
+}
+
+const shortened = (text) => text.split('\n').slice(0, 12).join('\n');
+
+/** Notes the failed tests of a report, and files that did not load. */
+function note(project, { testResults }) {
+  for (const { name, status, message, assertionResults } of testResults) {
+    const file = path.relative(ROOT, name);
+    const failed = assertionResults.filter((a) => a.status === 'failed');
+    for (const { fullName, failureMessages } of failed)
+      failures.push(`${project}: ${file}: ${fullName}\n${shortened(failureMessages.join('\n'))}`);
+    if (status === 'failed' && failed.length === 0)
+      failures.push(`${project}: ${file}\n${shortened(message)}`);
+  }
 }
 
 /** Runs one Vitest project and adds its counts; a run that broke off without a report counts as a failure. */
@@ -41,10 +59,13 @@ async function vitest(project, env = {}, workers = Math.max(2, availableParallel
   ];
   const child = start(process.execPath, args, { env: { ...process.env, ...env } });
   const code = await new Promise((resolve) => child.on('exit', resolve));
-  if (!existsSync(report)) return void (total.failed += 1);
-  const { numPassedTests, numFailedTests, numFailedTestSuites } = JSON.parse(
-    readFileSync(report, 'utf8'),
-  );
+  if (!existsSync(report)) {
+    failures.push(`${project}: broke off`);
+    return void (total.failed += 1);
+  }
+  const told = JSON.parse(readFileSync(report, 'utf8'));
+  const { numPassedTests, numFailedTests, numFailedTestSuites } = told;
+  note(project, told);
   total.passed += numPassedTests;
   // A file that fails to load has no failed test of its own.
   total.failed +=
@@ -108,10 +129,12 @@ await main(async () => {
     ]);
   } catch (error) {
     total.failed += 1;
+    failures.push(String(error));
     console.error(error);
   } finally {
     await clean();
   }
+  for (const failure of failures) console.log(`\nFAILED ${failure}`);
   say(`took ${Math.round((Date.now() - began) / 1000)} s`);
   console.log(`${total.passed} passed, ${total.failed} failed`);
   process.exitCode = total.failed > 0 ? 1 : 0;

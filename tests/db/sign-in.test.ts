@@ -68,6 +68,13 @@ describe('names one signs in by', () => {
   });
 });
 
+/** Puts the last wrong password ahead of all that a slow machine takes, so that nobody's wait is over. */
+const waitsLong = (key: string): Promise<unknown> =>
+  db.pool.query(
+    `UPDATE sign_in_failure SET last_at = now() + interval '1 hour' WHERE key LIKE $1`,
+    [key],
+  );
+
 describe('wrong passwords', () => {
   it('make the next one wait, longer each time; what is right meanwhile waits too', async () => {
     await person('Wim Slow', 'wim');
@@ -108,6 +115,7 @@ describe('wrong passwords', () => {
     await enter(db.pool, id, device, { now, secure: false });
     expect(await isKnownDevice(db.pool, tokenHash(device), 'owner')).toBe(true);
     for (let i = 0; i < 10; i++) await wrong('owner', `198.51.100.${100 + i}`);
+    await waitsLong('account:owner');
     await expect(attempt('owner', PASSWORD, '198.51.100.200')).rejects.toMatchObject({
       status: 429,
     });
@@ -118,13 +126,14 @@ describe('wrong passwords', () => {
     const device = newToken();
     await enter(db.pool, id, device, { now, secure: false });
     for (let i = 0; i <= PATIENCE.device.free; i++) await wrong('phone', '192.0.2.77', device);
+    await waitsLong('device:%:phone');
     expect(await wrong('phone', '192.0.2.77', device)).toMatchObject({ status: 429 });
   });
   it('at one address stop it from trying one account after the other', async () => {
-    let last: unknown;
-    for (let i = 0; i <= PATIENCE.address.free + 1; i++)
-      last = await wrong(`guess${i}`, '192.0.2.250');
-    expect(last).toMatchObject({ status: 429 });
+    for (let i = 0; i <= PATIENCE.address.free; i++)
+      expect(await wrong(`guess${i}`, '192.0.2.250')).toMatchObject({ status: 401 });
+    await waitsLong('address:192.0.2.250');
+    expect(await wrong('guess', '192.0.2.250')).toMatchObject({ status: 429 });
   });
   it('are forgotten for an account whose password was right', async () => {
     const id = await person('Last Try', 'last');
