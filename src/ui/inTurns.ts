@@ -1,5 +1,5 @@
 /** How long the page is kept from answering a key, unless a single step takes longer. */
-const TURN_MS = 8;
+const TURN_MS = 5;
 
 /**
  * Takes the steps of a computation turn by turn, so that the page has its own turns in between. `failed` is told what a

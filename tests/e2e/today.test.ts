@@ -17,7 +17,7 @@ const tags = (p: Person, part: string): Promise<string[]> =>
 
 describe('today', () => {
   it('a load is hung on the rope at its hour, leads to its plan, and is taken off again', async () => {
-    const p = await Person.at(browser);
+    const p = await Person.at(browser, { keeps: true });
     await p.stepInAs('Ilse Varrow', '/today');
     expect(await p.text('[aria-label=Now]')).toMatch(/\d\d:\d\d/);
     expect((await tags(p, 'Within a day')).some((t) => t.includes('Carousel crate'))).toBe(true);

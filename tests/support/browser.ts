@@ -61,7 +61,14 @@ export class Person {
 
   static async at(
     browser: Browser,
-    options: { width?: number; height?: number; theme?: string; phone?: boolean } = {},
+    options: {
+      width?: number;
+      height?: number;
+      theme?: string;
+      phone?: boolean;
+      /** Whether the device keeps the program and the day's pages, as it does where pages come encrypted. */
+      keeps?: boolean;
+    } = {},
   ): Promise<Person> {
     const context = await browser.createBrowserContext();
     const page = await context.newPage();
@@ -69,6 +76,10 @@ export class Person {
     page.setDefaultTimeout(90_000);
     // The runner of scripts wraps functions in a helper that a page does not know.
     await page.evaluateOnNewDocument('window.__name = (f) => f');
+    if (!options.keeps)
+      await page.evaluateOnNewDocument(() => {
+        delete (Navigator.prototype as { serviceWorker?: unknown }).serviceWorker;
+      });
     await page.evaluateOnNewDocument(() => {
       const asked = { open: 0, quiet: 0 };
       const ask = window.fetch.bind(window);

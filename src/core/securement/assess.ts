@@ -150,15 +150,21 @@ const onceEach = (findings: readonly Finding[]): Finding[] => [
 ];
 
 /** The first of the two opinions: it takes a fraction of the time of the second, and where it denies, nothing can mend it. */
-export function ruleOpinion(plan: Plan, locker: LockerWord): RuleOpinion {
+export const ruleOpinion = (plan: Plan, locker: LockerWord): RuleOpinion =>
+  allAtOnce(ruleSaying(plan, locker));
+
+/** The same in steps. */
+function* ruleSaying(plan: Plan, locker: LockerWord): Generator<void, RuleOpinion> {
   const load = placeUnits(plan.units);
   const lines = lineFactsOf(plan, load);
+  yield;
   const rules = ruleSet(plan.ruleSet);
   const { rows: ofArticles, findings: said } = articlesSay(rules, articlesOf(plan, load, lines));
   const ofLines = lines.flatMap(
     (l) => rules.rowsOfLine?.(tieDownOf(l), plan.strength.dynamicAllowance) ?? [],
   );
   const rows = [...ofLines, ...ofArticles];
+  yield;
   const findings = [
     ...said,
     ...loadFindings(plan, load, lines),
@@ -190,7 +196,8 @@ export const assess = (plan: Plan, locker: LockerWord): Assessment =>
 
 /** The same in steps: on a full deck it takes longer than a page may be kept from answering a key. */
 export function* assessing(plan: Plan, locker: LockerWord): Generator<void, Assessment> {
-  const { verdict: byRule, rows, findings: said, lines, load } = ruleOpinion(plan, locker);
+  const { verdict: byRule, rows, findings: said, lines, load } = yield* ruleSaying(plan, locker);
+  yield;
   const statics = yield* staticsOpinion(
     staticsLoadOf(plan, load, lines),
     ruleSet(plan.ruleSet).statics,

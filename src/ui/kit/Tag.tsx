@@ -11,8 +11,13 @@ export const Tag = styled.span<{ $hollow?: boolean }>`
   position: relative;
   flex: none;
   font: 720 15px/1 var(--font-figure);
-  clip-path: polygon(8px 0, 100% 0, 100% 100%, 8px 100%, 0 50%);
-  background: ${({ $hollow }) => ($hollow ? 'var(--sunk)' : 'var(--plate)')};
+  --tag: ${({ $hollow }) => ($hollow ? 'var(--sunk)' : 'var(--plate)')};
+  background:
+    linear-gradient(to bottom right, transparent calc(50% - 0.5px), var(--tag) calc(50% + 0.5px)) 0
+      0 / 8px 50% no-repeat,
+    linear-gradient(to top right, transparent calc(50% - 0.5px), var(--tag) calc(50% + 0.5px)) 0
+      100% / 8px 50% no-repeat,
+    linear-gradient(var(--tag) 0 0) 100% 0 / calc(100% - 7px) 100% no-repeat;
   color: ${({ $hollow }) => ($hollow ? 'var(--ink)' : 'var(--on-plate)')};
   &::before {
     content: '';

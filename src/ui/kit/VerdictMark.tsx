@@ -3,21 +3,35 @@ import styled, { css } from 'styled-components';
 import type { Verdict } from '@/core/securement/verdict';
 import { VERDICT_WORDS } from '@/wording/verdicts';
 
-/** Pattern of a verdict: solid, hatched, solid with a bar across, open outline. Never colour alone. */
-export const verdictPattern = css<{ $verdict: Verdict }>`
-  border: 2px solid
-    ${({ $verdict }) => ($verdict === 'short' || $verdict === 'barred' ? 'var(--signal)' : 'var(--ink)')};
-  background: ${({ $verdict }) => ({ holds: 'var(--plate)', short: 'var(--p-short)', barred: 'var(--p-barred)', 'cannot-say': 'none' })[$verdict]};
+/**
+ * Pattern of a verdict: solid, hatched, solid with a bar across, open outline. Never colour alone. It goes by the attribute `data-is`:
+ * a verdict that was not on the page before brings no new rule with it, for which a browser would look at the whole page.
+ */
+export const verdictPattern = css`
+  border: 2px solid var(--ink);
+  &[data-is='short'],
+  &[data-is='barred'] {
+    border-color: var(--signal);
+  }
+  &[data-is='holds'] {
+    background: var(--plate);
+  }
+  &[data-is='short'] {
+    background: var(--p-short);
+  }
+  &[data-is='barred'] {
+    background: var(--p-barred);
+  }
 `;
 
-const Swatch = styled.i<{ $verdict: Verdict }>`
+const Swatch = styled.i`
   display: block;
   width: 16px;
   height: 16px;
   flex: none;
   ${verdictPattern}
 `;
-const Word = styled.span<{ $verdict: Verdict }>`
+const Word = styled.span`
   display: inline-flex;
   align-items: center;
   gap: 7px;
@@ -25,14 +39,18 @@ const Word = styled.span<{ $verdict: Verdict }>`
   font-stretch: 96%;
   letter-spacing: 0.02em;
   white-space: nowrap;
-  color: ${({ $verdict }) => ($verdict === 'short' || $verdict === 'barred' ? 'var(--signal)' : 'var(--ink)')};
+  color: var(--ink);
+  &[data-is='short'],
+  &[data-is='barred'] {
+    color: var(--signal);
+  }
 `;
 
 /** A verdict as pattern and word. */
 export function VerdictMark({ verdict }: { verdict: Verdict }) {
   return (
-    <Word $verdict={verdict}>
-      <Swatch $verdict={verdict} aria-hidden />
+    <Word data-is={verdict}>
+      <Swatch data-is={verdict} aria-hidden />
       {VERDICT_WORDS[verdict]}
     </Word>
   );

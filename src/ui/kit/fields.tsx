@@ -22,9 +22,9 @@ const Row = styled.span`
 `;
 const Unit = styled.span`
   position: absolute;
-  right: 10px;
-  top: 50%;
-  transform: translateY(-50%);
+  inset: 0 10px 0 auto;
+  display: flex;
+  align-items: center;
   font: 500 13px/1 var(--font-figure);
   color: var(--ink-2);
   pointer-events: none;

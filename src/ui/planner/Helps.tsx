@@ -23,7 +23,7 @@ const Strip = styled.section`
     grid-template-columns: 1fr;
   }
 `;
-const Cell = styled.div<{ $stale?: boolean }>`
+const Cell = styled.div`
   padding: 8px 12px;
   border-left: var(--w-hair) solid var(--line);
   display: flex;
@@ -37,7 +37,9 @@ const Cell = styled.div<{ $stale?: boolean }>`
     border-top: var(--w-hair) solid var(--line);
     padding: 8px 0;
   }
-  ${({ $stale }) => $stale && 'opacity:0.55;'}
+  &[data-stale='true'] {
+    opacity: 0.55;
+  }
 `;
 const Row = styled.div`
   display: flex;
@@ -82,7 +84,7 @@ export const Helps = memo(function Helps({
         What would help most
       </Spaced>
       {changes.slice(0, 3).map((c) => (
-        <Cell key={`${c.code}${JSON.stringify(c.values)}`} $stale={!fresh}>
+        <Cell key={`${c.code}${JSON.stringify(c.values)}`} data-stale={!fresh}>
           <b>{wordChange(c, units)}</b>
           <Small>
             {wordCost(c.cost, units)}

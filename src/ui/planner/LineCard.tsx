@@ -47,10 +47,7 @@ const MeterPanel = dynamic(
   },
 );
 
-/** Nothing of it depends on what changes elsewhere: with many lines they are most of the page, and a key changes none of them. */
 const Card = styled.article`
-  contain: content;
-  overflow-clip-margin: 8px;
   scroll-margin-top: 52px;
   padding: 12px 0 18px;
   border-top: var(--w-rule) solid var(--ink);

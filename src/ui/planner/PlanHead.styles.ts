@@ -1,5 +1,4 @@
 import styled, { css } from 'styled-components';
-import type { Verdict } from '@/core/securement/verdict';
 import { verdictPattern } from '../kit/VerdictMark';
 
 export const Head = styled.header`
@@ -35,7 +34,7 @@ const fadesWhenOld = css`
   }
 `;
 
-export const Banner = styled.div<{ $v: Verdict }>`
+export const Banner = styled.div`
   ${fadesWhenOld}
   display:flex;
   align-items: center;
@@ -43,42 +42,37 @@ export const Banner = styled.div<{ $v: Verdict }>`
   min-height: 62px;
   border: var(--w-strong) solid;
   padding: 0 16px 0 0;
-  ${({ $v }) =>
-    $v === 'holds'
-      ? css`
-          background: var(--plate);
-          color: var(--on-plate);
-          border-color: var(--plate);
-          padding-left: 18px;
-        `
-      : $v === 'barred'
-        ? css`
-            background: var(--sheet);
-            border-color: var(--signal);
-          `
-        : $v === 'short'
-          ? css`
-              background: var(--sheet);
-              border-color: var(--signal);
-            `
-          : css`
-              border-color: var(--ink);
-            `}
+  border-color: var(--ink);
+  &[data-is='holds'] {
+    background: var(--plate);
+    color: var(--on-plate);
+    border-color: var(--plate);
+    padding-left: 18px;
+  }
+  &[data-is='short'],
+  &[data-is='barred'] {
+    background: var(--sheet);
+    border-color: var(--signal);
+  }
 `;
 
-export const Swatch = styled.i<{ $verdict: Verdict }>`
+export const Swatch = styled.i`
   align-self: stretch;
   width: 18px;
   flex: none;
-  ${verdictPattern} border-width:0 2px 0 0
+  ${verdictPattern}
+  border-width: 0 2px 0 0;
 `;
 
-export const Word = styled.b<{ $v: Verdict }>`
+export const Word = styled.b`
   font: 800 28px/1 var(--font-figure);
   font-stretch: var(--wdth-verdict);
   white-space: nowrap;
-  ${({ $v }) => ($v === 'short' || $v === 'barred') && 'color:var(--signal);'}
-  @media (max-width:600px) {
+  &[data-is='short'],
+  &[data-is='barred'] {
+    color: var(--signal);
+  }
+  @media (max-width: 600px) {
     font-size: 24px;
   }
 `;
@@ -120,7 +114,7 @@ export const Stay = styled.div`
   }
 `;
 
-export const Strip = styled.div<{ $v: Verdict }>`
+export const Strip = styled.div`
   ${fadesWhenOld}
   display:flex;
   align-items: center;
@@ -131,21 +125,16 @@ export const Strip = styled.div<{ $v: Verdict }>`
   border-bottom: var(--w-strong) solid;
   background: var(--sheet);
   color: var(--ink);
-  ${({ $v }) =>
-    $v === 'holds'
-      ? css`
-          background: var(--plate);
-          color: var(--on-plate);
-          border-color: var(--plate);
-          padding-left: 18px;
-        `
-      : $v === 'cannot-say'
-        ? css`
-            border-color: var(--ink);
-          `
-        : css`
-            border-color: var(--signal);
-          `}
+  border-color: var(--signal);
+  &[data-is='holds'] {
+    background: var(--plate);
+    color: var(--on-plate);
+    border-color: var(--plate);
+    padding-left: 18px;
+  }
+  &[data-is='cannot-say'] {
+    border-color: var(--ink);
+  }
   & > b {
     font-size: 20px;
   }

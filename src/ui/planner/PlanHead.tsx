@@ -71,9 +71,9 @@ function StayingVerdict({
   return (
     <Stay aria-hidden>
       {shown ? (
-        <Strip $v={verdict} data-staying-verdict={verdict} aria-busy={old}>
-          {verdict === 'holds' ? null : <Swatch $verdict={verdict} />}
-          <Word $v={verdict}>{VERDICT_WORDS[verdict]}</Word>
+        <Strip data-is={verdict} data-staying-verdict={verdict} aria-busy={old}>
+          {verdict === 'holds' ? null : <Swatch data-is={verdict} />}
+          <Word data-is={verdict}>{VERDICT_WORDS[verdict]}</Word>
           <Say>{words}</Say>
         </Strip>
       ) : null}
@@ -188,14 +188,14 @@ export function PlanHead({
         </Name>
         <Banner
           ref={ref}
-          $v={verdict}
+          data-is={verdict}
           role="status"
           data-verdict={verdict}
           data-tried={draft !== null}
           aria-busy={old}
         >
-          {verdict === 'holds' ? null : <Swatch $verdict={verdict} aria-hidden />}
-          <Word $v={verdict}>{VERDICT_WORDS[verdict]}</Word>
+          {verdict === 'holds' ? null : <Swatch data-is={verdict} aria-hidden />}
+          <Word data-is={verdict}>{VERDICT_WORDS[verdict]}</Word>
           <Say>{words}</Say>
         </Banner>
         <Actions>

@@ -1,5 +1,6 @@
 'use client';
 import { useState } from 'react';
+import styled from 'styled-components';
 import { LINE_MAKES, type LineMake, MOST_LINES } from '@/core/securement/vocabulary';
 import { Button } from '../kit/Button';
 import { Select } from '../kit/Select';
@@ -7,6 +8,15 @@ import type { OpenWorking } from '../working/WorkingFigure';
 import { LineCard, type Picked } from './LineCard';
 import { AddLine } from './Planner.styles';
 import type { PlanEditor } from './usePlanner';
+
+/**
+ * With many lines they are most of the page, and a key in a field of the load changes none of them: what was painted of all of them
+ * is taken again, also where they move. Each clip inside would be put together anew for every picture, so they have none.
+ */
+const Cards = styled.div`
+  contain: content;
+  overflow-clip-margin: 20px;
+`;
 
 /** Every line of the plan. They are most of what there is to draw, so each is drawn again only when something of it changes. */
 export function Lines({
@@ -21,21 +31,25 @@ export function Lines({
   onWorking: OpenWorking;
 }) {
   const facts = new Map(editor.assessment.lines.map((f) => [f.line.id, f]));
-  return editor.plan.lines.map((line, i) => {
-    const known = facts.get(line.id);
-    return known ? (
-      <LineCard
-        key={line.id}
-        line={line}
-        facts={known}
-        number={i + 1}
-        hand={editor.hand}
-        picked={picked?.lineId === line.id ? picked.elementId : null}
-        onPicked={onPicked}
-        onWorking={onWorking}
-      />
-    ) : null;
-  });
+  return (
+    <Cards>
+      {editor.plan.lines.map((line, i) => {
+        const known = facts.get(line.id);
+        return known ? (
+          <LineCard
+            key={line.id}
+            line={line}
+            facts={known}
+            number={i + 1}
+            hand={editor.hand}
+            picked={picked?.lineId === line.id ? picked.elementId : null}
+            onPicked={onPicked}
+            onWorking={onWorking}
+          />
+        ) : null;
+      })}
+    </Cards>
+  );
 }
 
 /** Where the next line is begun. */

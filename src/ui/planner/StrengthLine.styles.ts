@@ -77,6 +77,7 @@ export const Art = styled.div`
     display: block;
     width: 100%;
     height: 100%;
+    overflow: visible;
   }
   ${NARROW} {
     grid-column: 1;
@@ -137,7 +138,6 @@ export const Bar = styled.div<{ $weak: boolean; $unknown: boolean }>`
   background: var(--sheet);
   border: 2px solid var(--ink);
   border-top: 0;
-  overflow: hidden;
   ${({ $weak }) =>
     $weak &&
     css`
@@ -175,50 +175,62 @@ export const Kept = styled.i`
 `;
 
 export const Amount = styled.span<{ $weak: boolean }>`
-  position: absolute;
+  flex: none;
+  position: relative;
   top: calc(100% + 3px);
-  left: 50%;
-  transform: translateX(-50%);
   font: 640 13px/1 var(--font-figure);
   font-variant-numeric: tabular-nums;
   white-space: nowrap;
   ${({ $weak }) =>
     $weak &&
     css`
-      background: var(--signal);
+      background:
+        linear-gradient(
+            to top right,
+            transparent calc(50% - 0.5px),
+            var(--signal) calc(50% + 0.5px)
+          )
+          0 0 / 7px 50% no-repeat,
+        linear-gradient(
+            to bottom right,
+            transparent calc(50% - 0.5px),
+            var(--signal) calc(50% + 0.5px)
+          )
+          0 100% / 7px 50% no-repeat,
+        linear-gradient(var(--signal) 0 0) 100% 0 / calc(100% - 6px) 100% no-repeat;
       color: var(--on-signal);
       padding: 5px 7px 5px 12px;
-      clip-path: polygon(0 0, 100% 0, 100% 100%, 0 100%, 7px 50%);
       font-size: 14px;
       font-weight: 740;
     `}
   ${NARROW} {
-    top: 50%;
+    top: 0;
     left: calc(100% + 6px);
-    transform: translateY(-50%);
   }
 `;
 
+/** Two strokes across with nothing between them, their edges as soft as a line's. */
+const BROKEN = [
+  'transparent calc(50% - 4.5px), var(--ink) calc(50% - 3.75px) calc(50% - 3px)',
+  'var(--canvas) calc(50% - 2.25px) calc(50% + 2.25px)',
+  'var(--ink) calc(50% + 3px) calc(50% + 3.75px), transparent calc(50% + 4.5px)',
+].join();
+
 export const Break = styled.i`
   position: absolute;
-  left: -6px;
-  right: -6px;
-  bottom: 10px;
-  height: 8px;
-  background: var(--canvas);
-  border-top: 1.5px solid var(--ink);
-  border-bottom: 1.5px solid var(--ink);
-  transform: rotate(-9deg);
+  left: 0;
+  right: 0;
+  bottom: 6px;
+  height: 16px;
+  background: linear-gradient(171deg, ${BROKEN});
   ${NARROW} {
     left: auto;
-    right: 10px;
-    top: -6px;
-    bottom: -6px;
-    width: 8px;
+    right: 6px;
+    top: 0;
+    bottom: 0;
+    width: 16px;
     height: auto;
-    border: 0;
-    border-left: 1.5px solid var(--ink);
-    border-right: 1.5px solid var(--ink);
+    background: linear-gradient(81deg, ${BROKEN});
   }
 `;
 
@@ -245,13 +257,19 @@ export const Cross = styled.i<{ $signal?: boolean }>`
   }
 `;
 
+/** Its figure stands under the middle of the bar, wider than this as it is. */
 export const AmountAt = styled.span`
   position: absolute;
+  display: flex;
+  justify-content: center;
+  align-items: flex-start;
   left: 50%;
   top: 0;
   width: 0;
   height: var(--size);
   ${NARROW} {
+    justify-content: flex-start;
+    align-items: center;
     left: 8px;
     top: 0;
     height: 20px;

@@ -10,7 +10,6 @@ import { formatIn, type UnitChoice } from '@/core/units';
 import type { Working } from '@/core/working/working';
 import { Glyph } from '../diagrams/glyphs';
 import { type Run } from '../diagrams/glyphParts';
-import { Hidden } from '../kit/text';
 import {
   Grid,
   Slot,
@@ -90,6 +89,7 @@ function PlaceSlot({
   const element = elements[place.elementIndex]!;
   const allowed = place.allowed.value;
   const figure = allowed === null ? null : formatIn(allowed, units.force, 'capacity');
+  const said = figure ? `${figure.number} ${figure.unit}${weak ? ', weakest' : ''}` : 'not known';
   const part = allowed === null ? 0.45 : Math.min(1, allowed / scaleN);
   const kept = Math.min(
     1,
@@ -105,13 +105,8 @@ function PlaceSlot({
   const drawn = id && DRAWN_PARTS.includes(place.part) ? knot(id).taught : null;
   return (
     <Slot $picked={picked}>
-      <Pick onPress={onPick} aria-pressed={picked}>
-        <span>
-          {place.name}
-          <Hidden>
-            {figure ? `, ${figure.number} ${figure.unit}${weak ? ', weakest' : ''}` : ', not known'}
-          </Hidden>
-        </span>
+      <Pick onPress={onPick} aria-pressed={picked} aria-label={`${place.name}, ${said}`}>
+        {place.name}
       </Pick>
       <Art>
         <Glyph

@@ -1,5 +1,4 @@
 import styled, { css } from 'styled-components';
-import type { TallyRow } from '@/core/securement/verdict';
 
 export const Table = styled.table`
   width: 100%;
@@ -81,12 +80,15 @@ export const Dir = styled.b`
   line-height: 1.2;
 `;
 
-export const How = styled.span<{ $bad: boolean }>`
+export const How = styled.span`
   display: block;
   font: 500 13px/1.25 var(--font-figure);
   font-stretch: 90%;
-  color: ${({ $bad }) => ($bad ? 'var(--signal)' : 'var(--ink-2)')};
-  ${({ $bad }) => $bad && 'font-weight:640;'}
+  color: var(--ink-2);
+  &[data-bad='true'] {
+    color: var(--signal);
+    font-weight: 640;
+  }
 `;
 
 export const Opinion = styled.span<{ $governs: boolean }>`
@@ -112,26 +114,23 @@ export const Track = styled.div`
   height: 22px;
 `;
 
-export const Held = styled.i<{ $v: TallyRow['verdict'] }>`
+export const Held = styled.i`
   position: absolute;
   left: 0;
   top: 5px;
   height: 11px;
   width: var(--held);
-  border: 2px solid ${({ $v }) => ($v === 'short' ? 'var(--signal)' : 'var(--ink)')};
-  ${({ $v }) =>
-    $v === 'holds' &&
-    css`
-      background: var(--plate);
-    `} ${({ $v }) =>
-    $v === 'short' &&
-    css`
-      background: var(--p-short);
-    `} ${({ $v }) =>
-    $v === 'cannot-say' &&
-    css`
-      border-style: dashed;
-    `}
+  border: 2px solid var(--ink);
+  &[data-is='holds'] {
+    background: var(--plate);
+  }
+  &[data-is='short'] {
+    border-color: var(--signal);
+    background: var(--p-short);
+  }
+  &[data-is='cannot-say'] {
+    border-style: dashed;
+  }
 `;
 
 export const Needs = styled.i`

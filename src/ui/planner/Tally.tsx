@@ -41,7 +41,7 @@ function Bar({ rule, statics, verdict }: Pick<OpinionRow, 'rule' | 'statics' | '
   } as CSSProperties;
   return (
     <Track style={style} aria-hidden>
-      <Held $v={rule?.verdict ?? verdict} />
+      <Held data-is={rule?.verdict ?? verdict} />
       <Needs />
       {rule && statics && inG ? <Diamond /> : null}
     </Track>
@@ -141,7 +141,7 @@ function WholeRow({ row, onWorking }: { row: TallyRow; onWorking: OpenWorking })
     <tr>
       <th scope="row">
         <Dir>{of}</Dir>
-        <How $bad={row.verdict === 'short'}>{ROW_WORDS[row.code]}</How>
+        <How data-bad={row.verdict === 'short'}>{ROW_WORDS[row.code]}</How>
       </th>
       <td className="bar">
         <Bar rule={row} statics={null} verdict={row.verdict} />
@@ -222,7 +222,7 @@ export const Tally = memo(function Tally({
               <tr key={row.key} data-direction={row.direction}>
                 <th scope="row">
                   <Dir>{OPINION_WORDS[row.direction]}</Dir>
-                  <How $bad={row.verdict === 'short'}>{rowInWords(row)}</How>
+                  <How data-bad={row.verdict === 'short'}>{rowInWords(row)}</How>
                 </th>
                 <td className="bar">
                   <Bar {...row} />

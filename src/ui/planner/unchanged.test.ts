@@ -1,8 +1,9 @@
 import { describe, expect, it } from 'vitest';
 import { assess } from '@/core/securement/assess';
+import { allAtOnce } from '@/core/steps';
 import { LOCKER_NOT_ASKED } from '@/core/securement/locker-word';
 import { demoPlan } from '../../../tests/support/demo';
-import { unchangedKept } from './unchanged';
+import { keepingUnchanged } from './unchanged';
 
 const plan = demoPlan('fair-flatbed');
 const before = assess(plan, LOCKER_NOT_ASKED);
@@ -11,7 +12,7 @@ describe('lines that come to what they came to', () => {
   it('stay the same things when a mass is changed, and the verdict is the new one', () => {
     const units = plan.units.map((u, i) => (i === 0 ? { ...u, massKg: 20_000 } : u));
     const now = assess({ ...plan, units }, LOCKER_NOT_ASKED);
-    const kept = unchangedKept(before, now);
+    const kept = allAtOnce(keepingUnchanged(before, now));
     expect(kept).toEqual(now);
     expect(kept.rows).not.toEqual(before.rows);
     expect(kept.lines.length).toBeGreaterThan(3);
@@ -28,7 +29,7 @@ describe('lines that come to what they came to', () => {
       { ...plan, deck: { ...plan.deck, anchors } },
     ]) {
       const now = assess(changed, LOCKER_NOT_ASKED);
-      const kept = unchangedKept(before, now);
+      const kept = allAtOnce(keepingUnchanged(before, now));
       expect(kept).toEqual(now);
       expect(kept.lines[0]).not.toBe(before.lines[0]);
     }

@@ -4,7 +4,7 @@ import type { Assessment } from '@/core/securement/assess';
 import type { LockerWord } from '@/core/securement/locker-word';
 import type { Plan } from '@/core/securement/plan';
 import { inTurns } from '../inTurns';
-import { unchangedKept } from './unchanged';
+import { keepingUnchanged } from './unchanged';
 
 type Judge = (plan: Plan, locker: LockerWord) => Generator<void, Assessment>;
 
@@ -58,6 +58,16 @@ export interface Judged {
   readonly failing: boolean;
 }
 
+/** What a plan comes to, where that is what it came to before as the same thing. */
+function* judging(
+  judge: Judge,
+  plan: Plan,
+  locker: LockerWord,
+  before: Assessment,
+): Generator<void, Assessment> {
+  return yield* keepingUnchanged(before, yield* judge(plan, locker));
+}
+
 /** What a plan comes to while it is worked on: as served at first, then judged here as soon as typing leaves time. */
 export function useAssessment(plan: Plan, locker: LockerWord, served: Served): Judged {
   const { judge, failing } = useJudge();
@@ -66,6 +76,7 @@ export function useAssessment(plan: Plan, locker: LockerWord, served: Served): J
     assessment: served.assessment,
     whole: false,
   });
+  const last = useRef(served.assessment);
   const wanted = useRef<(() => void) | null>(null);
   const end = useRef<(() => void) | null>(null);
   useEffect(() => {
@@ -73,16 +84,11 @@ export function useAssessment(plan: Plan, locker: LockerWord, served: Served): J
     const begin = (): void => {
       wanted.current = null;
       end.current = inTurns(
-        judge(plan, locker),
+        judging(judge, plan, locker, last.current),
         (assessment) => {
           end.current = null;
-          startTransition(() =>
-            setJudged((before) => ({
-              drawn: plan,
-              assessment: unchangedKept(before.assessment, assessment),
-              whole: true,
-            })),
-          );
+          last.current = assessment;
+          startTransition(() => setJudged({ drawn: plan, assessment, whole: true }));
           wanted.current?.();
         },
         // What goes wrong here is the page's own error, as if it had gone wrong while drawing.

@@ -158,10 +158,27 @@ export class PartStatics {
 
   /** Every look at an end of the unknowns, with what holds there. `limit` null: dragged; `problem` null: a mass is not known. */
   cases(asked: Asked, end: 'worst' | 'tension-free', off?: OffMiddle): readonly HeldCase[] {
-    return this.looks(end, this.cone(end), off).map((look) => {
-      const problem = this.problem(asked.box, look);
-      return { problem, limit: problem === null ? null : this.limit(problem, asked.motion) };
-    });
+    return this.looks(end, this.cone(end), off).map((look) =>
+      this.caseOf(asked.box, asked.motion, look),
+    );
+  }
+
+  private caseOf(box: StaticsBox, motion: Motion, look: Look): HeldCase {
+    const problem = this.problem(box, look);
+    return { problem, limit: problem === null ? null : this.limit(problem, motion) };
+  }
+
+  /** Works out step by step what judging needs most: {@link judge} then finds it known. */
+  *ahead(asked: Asked): Generator<void> {
+    if (this.tooUnsure) return;
+    for (const look of this.looks('worst', this.cone('worst'))) {
+      this.caseOf(asked.box, asked.motion, look);
+      yield;
+    }
+    const worstG = this.heldG(asked, 'worst');
+    if (worstG !== null && atLeast(worstG, asked.requiredG)) return;
+    this.bestG(asked);
+    yield;
   }
 
   /** What surely counts at an end: the least over what is unsure. Null: dragged. */
@@ -210,10 +227,7 @@ export class PartStatics {
 
   /** What holds against a motion at the worst of every unknown: the case that is worst. */
   atWorst(box: StaticsBox, motion: Motion): HeldCase {
-    const cases = this.looks('worst', 'inscribed').map((look) => {
-      const problem = this.problem(box, look);
-      return { problem, limit: problem === null ? null : this.limit(problem, motion) };
-    });
+    const cases = this.looks('worst', 'inscribed').map((look) => this.caseOf(box, motion, look));
     return cases.reduce((a, b) =>
       (b.limit?.heldG ?? -Infinity) < (a.limit?.heldG ?? -Infinity) ? b : a,
     );

@@ -225,10 +225,12 @@ export function* staticsOpinion(
   const statics = new Statics(load, asked);
   const rows: StaticsRow[] = [];
   for (const question of statics.questions) {
+    for (const part of statics.asking(question)) yield* part.ahead(question);
     yield;
     rows.push(statics.row(question));
   }
   const middle = yield* middleAssumed(statics, rows);
+  yield;
   return {
     rows,
     findings: [
