@@ -30,6 +30,7 @@ import { benchEnough } from './enough';
 import { benchHold, benchTyping } from './hold';
 import { benchLog } from './log';
 import { benchNews } from './news';
+import { benchOnTheWay } from './on-the-way';
 import { benchPages, benchPulling, benchStage, benchTension, overweight } from './pages';
 import { print, percentile, spread, timed } from './report';
 
@@ -271,6 +272,7 @@ await benchPulling();
 await benchStage();
 await benchTyping(print);
 await benchDragging(print);
+await benchOnTheWay(print);
 await pool().end();
 
 if (overweight.length + slow.length > 0) {
