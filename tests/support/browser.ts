@@ -9,6 +9,7 @@ import { SESSION_COOKIE } from '@/server/session';
 // @ts-expect-error no types
 import { chromiumPath } from '../../scripts/lib/prerequisites.mjs';
 import { BASE, request } from './api';
+import { countAsked } from './asked';
 import { fetchThere } from './fetch-there';
 import { demoDocument } from './demo';
 import { cookieOf, sessionOf } from './world';
@@ -80,24 +81,7 @@ export class Person {
       await page.evaluateOnNewDocument(() => {
         delete (Navigator.prototype as { serviceWorker?: unknown }).serviceWorker;
       });
-    await page.evaluateOnNewDocument(() => {
-      const asked = { open: 0, quiet: 0 };
-      const ask = window.fetch.bind(window);
-      /** A page that might be wanted next is fetched ahead: it moves nothing on this one. */
-      const isAhead = (init: RequestInit | undefined): boolean =>
-        [...new Headers(init?.headers).keys()].some((name) => name.includes('prefetch'));
-      const closed = (): void => {
-        asked.open -= 1;
-      };
-      Object.assign(window, { asked });
-      window.fetch = (...request) => {
-        if (isAhead(request[1])) return ask(...request);
-        asked.open += 1;
-        const answer = ask(...request);
-        answer.then(closed, closed);
-        return answer;
-      };
-    });
+    await page.evaluateOnNewDocument(countAsked);
     const phone = options.phone ?? false;
     await page.setViewport({
       width: options.width ?? (phone ? 390 : 1280),
