@@ -1,6 +1,7 @@
 'use client';
 import type { EChartsCoreOption } from 'echarts/core';
-import { useCallback } from 'react';
+import { type CSSProperties, useCallback, useMemo } from 'react';
+import styled from 'styled-components';
 import type { DriveFrame, DriveRun } from '@/core/securement/drive/run';
 import { UNITS } from '@/core/units';
 import { useUnits } from '../frame/MemberContext';
@@ -17,6 +18,22 @@ const axis = (name: string, c: ChartColours) => ({
   axisLabel: { color: c.ink, ...CHART_TEXT },
 });
 
+/** Room beside the curves for the figures of their axes, px. */
+const ASIDE_PX = { left: 44, right: 50, top: 30, bottom: 40 } as const;
+
+const Curves = styled.div`
+  position: relative;
+`;
+/** Where the drive is looked at. It is no part of the chart, which would draw every curve anew for each picture of a drive that is played. */
+const Here = styled.i`
+  position: absolute;
+  top: ${ASIDE_PX.top}px;
+  bottom: ${ASIDE_PX.bottom}px;
+  left: calc(${ASIDE_PX.left - 1}px + (100% - ${ASIDE_PX.left + ASIDE_PX.right}px) * var(--at));
+  border-left: 2px solid var(--signal);
+  pointer-events: none;
+`;
+
 /** What each line bears of what it may carry, and how far the load has gone, over the drive; and where it is looked at. */
 export function DriveCurves({
   run,
@@ -31,23 +48,22 @@ export function DriveCurves({
   at: DriveFrame;
 }) {
   const { size } = useUnits();
+  const x = useCallback(
+    (f: DriveFrame): number => (slow ? Math.hypot(f.push.forwardG, f.push.leftG) : f.atS),
+    [slow],
+  );
+  const most = useMemo(() => Math.max(...run.frames.map(x)), [run, x]);
   const option = useCallback(
     (c: ChartColours): EChartsCoreOption => {
-      const x = (f: DriveFrame): number =>
-        slow ? Math.hypot(f.push.forwardG, f.push.leftG) : f.atS;
-      const here = {
-        symbol: 'none',
-        silent: true,
-        lineStyle: { color: c.signal, type: 'solid', width: 2 },
-        label: { show: false },
-        data: [{ xAxis: x(at) }],
-      };
       const moved = run.frames.map((f) => [x(f), f.movedM / UNITS[size].si]);
       return {
         textStyle: { ...CHART_TEXT, color: c.ink },
-        grid: { left: 44, right: 50, top: 30, bottom: 40 },
+        grid: ASIDE_PX,
         xAxis: {
           ...axis(slow ? 'push, g' : 'time, s', c),
+          min: 0,
+          max: most,
+          axisLabel: { color: c.ink, ...CHART_TEXT, showMaxLabel: false },
           nameLocation: 'middle',
           nameGap: 26,
           splitLine: { show: false },
@@ -73,7 +89,6 @@ export function DriveCurves({
             data: moved,
             lineStyle: { color: c.faint, width: 7, opacity: 0.45 },
             itemStyle: { color: c.faint },
-            markLine: here,
           },
           ...run.lines.map((line, i) => ({
             name: names.get(line.id) ?? line.id,
@@ -89,13 +104,16 @@ export function DriveCurves({
         ],
       };
     },
-    [run, names, slow, at, size],
+    [run, names, slow, size, x, most],
   );
   return (
-    <Chart
-      label="What each line bears of its working load limit, and how far the load has moved"
-      option={option}
-      height={230}
-    />
+    <Curves>
+      <Chart
+        label="What each line bears of its working load limit, and how far the load has moved"
+        option={option}
+        height={230}
+      />
+      <Here aria-hidden style={{ '--at': most > 0 ? x(at) / most : 0 } as CSSProperties} />
+    </Curves>
   );
 }
