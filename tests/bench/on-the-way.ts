@@ -12,8 +12,9 @@ const PLAY = '[aria-label="Play the drive"]';
 /** Tasks of a page while something is done on it, in words. */
 async function told(person: Person, work: () => Promise<void>): Promise<string> {
   const { ownMs, wallMs } = await tasksDuring(person.page, work);
-  const over = wallMs.filter((ms) => ms > LONG_MS);
-  return `longest ${Math.max(...ownMs).toFixed(0)} ms of its own, ${Math.max(...wallMs).toFixed(0)} ms by the clock; ${over.length} over ${LONG_MS} ms`;
+  const over = wallMs.filter((ms) => ms > LONG_MS).length;
+  const [own, wall] = [ownMs, wallMs].map((all) => Math.max(...all).toFixed(0));
+  return `longest ${own} ms of its own, ${wall} ms by the clock; ${over} over ${LONG_MS} ms`;
 }
 
 /** A person at a plan of their own. */

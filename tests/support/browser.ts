@@ -104,7 +104,10 @@ export class Person {
     await this.ready();
   }
 
-  /** Waits until the page works: its handlers are attached, and neither the server nor a worker owes it an answer that would move things. */
+  /**
+   * Waits until the page works: its handlers are attached, and neither the server nor a worker owes it an answer that would move
+   * things.
+   */
   async ready(): Promise<void> {
     await this.page.evaluate(() => {
       (window as unknown as { asked: { quiet: number } }).asked.quiet = 0;

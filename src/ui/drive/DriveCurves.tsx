@@ -10,12 +10,15 @@ import { Chart, CHART_TEXT, type ChartColours } from '../kit/Chart';
 /** Strokes that tell lines apart without colour. */
 const DASHES = ['solid', 'dashed', 'dotted'] as const;
 
+/** Axes end where the drive ends, which is no round figure. */
+const rounded = (value: number): string => String(Number(value.toFixed(2)));
+
 const axis = (name: string, c: ChartColours) => ({
   type: 'value' as const,
   name,
   nameTextStyle: { color: c.ink, ...CHART_TEXT },
   axisLine: { lineStyle: { color: c.ink } },
-  axisLabel: { color: c.ink, ...CHART_TEXT },
+  axisLabel: { color: c.ink, ...CHART_TEXT, formatter: rounded },
 });
 
 /** Room beside the curves for the figures of their axes, px. */
@@ -24,7 +27,10 @@ const ASIDE_PX = { left: 44, right: 50, top: 30, bottom: 40 } as const;
 const Curves = styled.div`
   position: relative;
 `;
-/** Where the drive is looked at. It is no part of the chart, which would draw every curve anew for each picture of a drive that is played. */
+/**
+ * Where the drive is looked at. It is no part of the chart, which would draw every curve anew for each picture of a drive that is
+ * played.
+ */
 const Here = styled.i`
   position: absolute;
   top: ${ASIDE_PX.top}px;
@@ -63,7 +69,6 @@ export function DriveCurves({
           ...axis(slow ? 'push, g' : 'time, s', c),
           min: 0,
           max: most,
-          axisLabel: { color: c.ink, ...CHART_TEXT, showMaxLabel: false },
           nameLocation: 'middle',
           nameGap: 26,
           splitLine: { show: false },
