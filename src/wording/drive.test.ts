@@ -5,8 +5,9 @@ import { DRIVE_EVENTS, WAYS_OF_GIVING } from '@/core/securement/drive/vocabulary
 import type { DriveEvent } from '@/core/securement/drive/watch';
 import { DOUBTS } from '@/core/securement/uncertainty/vocabulary';
 import type { DirectionSure } from '@/core/securement/uncertainty/summary';
+import type { Plan } from '@/core/securement/plan';
 import { METRIC, US_CUSTOMARY } from '@/core/units';
-import { wordEvent, wordLimit, wordRefusal, wordRun } from './drive';
+import { numberedLines, wordEvent, wordLimit, wordRefusal, wordRun } from './drive';
 import { wordDoubt, wordShare } from './sure';
 
 const names = new Map([['l1', 'Over, front']]);
@@ -22,6 +23,13 @@ const run = (part: Partial<DriveRun>): DriveRun =>
   ({ events: [], way: null, gaveWayAtG: null, mostMovedM: 0.004, ...part }) as unknown as DriveRun;
 
 describe('a drive in words', () => {
+  it('tells lines of one name apart by the number they have on the stage', () => {
+    const lines = ['l1', 'l2'].map((id) => ({ id, name: 'Over' }));
+    const two = numberedLines({ lines } as unknown as Plan);
+    expect(wordEvent({ ...event('line-slack', 0.3), lineId: 'l2' }, two, METRIC)).toBe(
+      'Line 2 (Over) goes slack.',
+    );
+  });
   it('never says how much holds before it says what bears more than it may', () => {
     const gone = { way: 'slides', gaveWayAtG: 0.9 } as const;
     const over = [event('line-over', 0.4), event('gives-way', 0.95)];

@@ -3,11 +3,16 @@ import type { DriveRefusal, LimitBeside } from '@/core/securement/drive/plan-dri
 import type { DriveRun } from '@/core/securement/drive/run';
 import { GIVEN_WAY_M, type WayOfGiving } from '@/core/securement/drive/vocabulary';
 import type { DriveEvent } from '@/core/securement/drive/watch';
+import type { Plan } from '@/core/securement/plan';
 import type { Direction } from '@/core/securement/vocabulary';
 import { formatNumber, formatQuantity, type UnitChoice } from '@/core/units';
 import { capital } from './text';
 
 export type LineNames = ReadonlyMap<string, string>;
+
+/** Lines with the numbers they have on the stage: crews give two of them the same name. */
+export const numberedLines = (plan: Plan): LineNames =>
+  new Map(plan.lines.map((l, i) => [l.id, `line ${i + 1} (${l.name})`]));
 
 const gOf = (value: number, rounding: 'capacity' | 'demand' = 'capacity'): string =>
   `${formatNumber(value, rounding)}\u00a0g`;
@@ -55,11 +60,11 @@ export function wordEvent(event: DriveEvent, names: LineNames, units: UnitChoice
     case 'moves':
       return `It moves: ${far(movedM, units)}.`;
     case 'line-over':
-      return `${named(names, lineId)} is over its working load limit.`;
+      return `${capital(named(names, lineId))} is over its working load limit.`;
     case 'line-slack':
-      return `${named(names, lineId)} goes slack.`;
+      return `${capital(named(names, lineId))} goes slack.`;
     case 'line-parts':
-      return `${named(names, lineId)} parts.`;
+      return `${capital(named(names, lineId))} parts.`;
     case 'board-breaks':
       return `${capital(BOARD[limit ?? ''] ?? 'a board')} gives way.`;
     case 'gives-way':

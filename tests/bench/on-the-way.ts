@@ -31,7 +31,7 @@ async function onThePage(browser: Browser, what: string, plan: Plan, print: Prin
   const { page } = person;
   await page.waitForSelector('[data-driven=there]');
   await page.waitForSelector('[data-limits=there]');
-  await page.waitForSelector('main [role=img] svg path');
+  await page.waitForSelector('main [role=img][data-drawn]');
   await page.focus('input[type=range]');
   await page.keyboard.press('Home');
   print(

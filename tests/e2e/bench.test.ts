@@ -269,7 +269,7 @@ describe('axe finds nothing on the bench in any theme', () => {
 describe('side by side, spans, wraps', () => {
   it('four systems as a table and a chart; one is left out again', async () => {
     const p = await atBench('/bench/compare');
-    await p.page.waitForSelector('[role=img] svg path');
+    await p.page.waitForSelector('[role=img][data-drawn] svg path');
     await p.clickText('Add it');
     await p.page.waitForFunction(() => document.querySelectorAll('thead th').length === 5);
     await until(p, 'button', 'Four at most');

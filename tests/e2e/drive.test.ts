@@ -5,7 +5,7 @@ import type { Browser, ElementHandle } from 'puppeteer-core';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { drivePlan, limitsBeside } from '@/core/securement/drive/plan-drive';
 import { METRIC } from '@/core/units';
-import { wordLimit, wordRun } from '@/wording/drive';
+import { numberedLines, wordLimit, wordRun } from '@/wording/drive';
 import { request } from '../support/api';
 import { violationsInThemes } from '../support/axe';
 import { atOwnPlan, launch, type Person } from '../support/browser';
@@ -19,7 +19,7 @@ afterAll(() => browser.close());
 
 const driven = (p: Person, as = 'there') => p.page.waitForSelector(`[data-driven=${as}]`);
 const crate = demoPlan('carousel-crate');
-const names = new Map(crate.lines.map((l) => [l.id, l.name]));
+const names = numberedLines(crate);
 /** Where the load is drawn, from above: corners of its faces. */
 const drawnAt = (p: Person): Promise<string> =>
   p.page.$eval('[data-picture=plan]', (g) => g.innerHTML);

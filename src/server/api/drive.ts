@@ -5,7 +5,7 @@ import { type DriveAsk, drivePlan, limitsBeside } from '@/core/securement/drive/
 import type { DriveFrame, DriveRun } from '@/core/securement/drive/run';
 import type { DriveWish } from '@/core/securement/drive/schema';
 import { METRIC } from '@/core/units';
-import { wordEvent, wordLimit, wordRefusal, wordRun } from '@/wording/drive';
+import { numberedLines, wordEvent, wordLimit, wordRefusal, wordRun } from '@/wording/drive';
 import type { driveBody } from './schemas';
 
 /** No more pictures of a drive go out than this: what lies between them is nothing that an eye misses. */
@@ -42,7 +42,7 @@ function thinned(frames: readonly DriveFrame[]): readonly DriveFrame[] {
 
 /** A plan on a drive: how it moves, what its lines bear, what happens; and what elastic lines reach of the hold map. */
 export function computeDrive({ plan, drive }: z.infer<typeof driveBody>) {
-  const names = new Map(plan.lines.map((l) => [l.id, l.name]));
+  const names = numberedLines(plan);
   const limits = (limitsBeside(plan) ?? []).map((l) => ({
     direction: l.direction,
     mapG: l.mapG,

@@ -3,9 +3,11 @@ import type { EChartsCoreOption } from 'echarts/core';
 import { type CSSProperties, useCallback, useMemo } from 'react';
 import styled from 'styled-components';
 import type { DriveFrame, DriveRun } from '@/core/securement/drive/run';
+import type { Plan } from '@/core/securement/plan';
 import { UNITS } from '@/core/units';
 import { useUnits } from '../frame/MemberContext';
 import { Chart, CHART_TEXT, type ChartColours } from '../kit/Chart';
+import { marksAt, shareOf, topOf } from './marks';
 
 /** Strokes that tell lines apart without colour. */
 const DASHES = ['solid', 'dashed', 'dotted'] as const;
@@ -31,7 +33,7 @@ const Curves = styled.div`
  * Where the drive is looked at. It is no part of the chart, which would draw every curve anew for each picture of a drive that is
  * played.
  */
-const Here = styled.i`
+const Here = styled.div`
   position: absolute;
   top: ${ASIDE_PX.top}px;
   bottom: ${ASIDE_PX.bottom}px;
@@ -39,16 +41,33 @@ const Here = styled.i`
   border-left: 2px solid var(--signal);
   pointer-events: none;
 `;
+/** Numbers of lines where their curves are. */
+const Mark = styled.span`
+  position: absolute;
+  bottom: max(9px, var(--up));
+  right: 4px;
+  transform: translateY(50%);
+  padding: 1px 4px;
+  font: 700 12px/1.1 var(--font-figure);
+  white-space: nowrap;
+  background: var(--canvas);
+  border: 1px solid var(--ink);
+  &[data-early] {
+    right: auto;
+    left: 4px;
+  }
+`;
 
 /** What each line bears of what it may carry, and how far the load has gone, over the drive; and where it is looked at. */
 export function DriveCurves({
   run,
-  names,
+  lines,
   slow,
   at,
 }: {
   run: DriveRun;
-  names: ReadonlyMap<string, string>;
+  /** Lines of the plan in the order they are numbered in. */
+  lines: Plan['lines'];
   /** Over the push, in g; else over time. */
   slow: boolean;
   at: DriveFrame;
@@ -59,6 +78,8 @@ export function DriveCurves({
     [slow],
   );
   const most = useMemo(() => Math.max(...run.frames.map(x)), [run, x]);
+  const top = useMemo(() => topOf(run), [run]);
+  const gone = most > 0 ? x(at) / most : 0;
   const option = useCallback(
     (c: ChartColours): EChartsCoreOption => {
       const moved = run.frames.map((f) => [x(f), f.movedM / UNITS[size].si]);
@@ -76,6 +97,8 @@ export function DriveCurves({
         yAxis: [
           {
             ...axis('line, % of WLL', c),
+            min: 0,
+            max: 100 * top,
             splitLine: { lineStyle: { color: c.line } },
             nameTextStyle: { align: 'left', color: c.ink, ...CHART_TEXT },
           },
@@ -96,12 +119,12 @@ export function DriveCurves({
             itemStyle: { color: c.faint },
           },
           ...run.lines.map((line, i) => ({
-            name: names.get(line.id) ?? line.id,
+            name: lines.find(({ id }) => id === line.id)?.name ?? line.id,
             type: 'line',
             showSymbol: false,
             data: run.frames.map((f) => {
-              const T = f.tensionN[i];
-              return [x(f), T === null || T === undefined ? null : (100 * T) / line.wllN];
+              const share = shareOf(run, f, i);
+              return [x(f), share === null ? null : 100 * share];
             }),
             lineStyle: { color: c.ink, type: DASHES[i % DASHES.length], width: 1.8 },
             itemStyle: { color: c.ink },
@@ -109,7 +132,7 @@ export function DriveCurves({
         ],
       };
     },
-    [run, names, slow, size, x, most],
+    [run, lines, slow, size, x, most, top],
   );
   return (
     <Curves>
@@ -118,7 +141,17 @@ export function DriveCurves({
         option={option}
         height={230}
       />
-      <Here aria-hidden style={{ '--at': most > 0 ? x(at) / most : 0 } as CSSProperties} />
+      <Here aria-hidden style={{ '--at': gone } as CSSProperties}>
+        {marksAt(run, at, top).map((mark) => (
+          <Mark
+            key={mark.lineIds.join()}
+            data-early={gone < 0.5 ? '' : undefined}
+            style={{ '--up': `${100 * mark.at}%` } as CSSProperties}
+          >
+            {lines.flatMap(({ id }, i) => (mark.lineIds.includes(id) ? [i + 1] : [])).join(' · ')}
+          </Mark>
+        ))}
+      </Here>
     </Curves>
   );
 }

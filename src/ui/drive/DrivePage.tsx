@@ -9,7 +9,7 @@ import type { StageSide } from '@/core/securement/stage/view';
 import type { StoredEnergy } from '@/core/securement/stored-energy';
 import type { Verdict } from '@/core/securement/verdict';
 import { formatNumber, formatQuantity } from '@/core/units';
-import { wordEvent, wordRefusal, wordRun } from '@/wording/drive';
+import { numberedLines, wordEvent, wordRefusal, wordRun } from '@/wording/drive';
 import { useDrive } from '@/workers/useDrive';
 import { useUnits } from '../frame/MemberContext';
 import { Button } from '../kit/Button';
@@ -87,7 +87,7 @@ export function DrivePage({
 }) {
   const units = useUnits();
   const scene = useMemo((): Scene => ({ ...served, plan }), [served, plan]);
-  const names = useMemo(() => new Map(plan.lines.map((l) => [l.id, l.name])), [plan]);
+  const names = useMemo(() => numberedLines(plan), [plan]);
   const [wish, setWish] = useState<Wish>({ kind: 'slow', toward: 'forward' });
   const [side, setSide] = useState<StageSide>('side');
   const [times, setTimes] = useState<(typeof TIMES)[number] | null>(null);
@@ -153,10 +153,10 @@ export function DrivePage({
               <Segments label="Seen" value={side} choices={SIDES} onChange={setSide} />
               <Segments label="Movement" value={drawn} choices={LARGER} onChange={setTimes} />
             </Looks>
-            <DriveCurves run={run} names={names} slow={slow} at={played.frame} />
+            <DriveCurves run={run} lines={plan.lines} slow={slow} at={played.frame} />
             <Small $block>
               The broad pale line is how far the load has moved; each thin line is one line’s share
-              of its working load limit.
+              of its working load limit, with the line’s number where you look.
             </Small>
           </>
         ) : null}

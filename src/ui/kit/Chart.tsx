@@ -7,6 +7,9 @@ const Box = styled.div<{ $height: number }>`
   width: 100%;
   min-height: 280px;
   height: ${({ $height }) => $height}px;
+  &:not([data-drawn]) > * {
+    visibility: hidden;
+  }
 `;
 
 /** The page's colours as plain values, for a library that draws by itself. */
@@ -30,23 +33,52 @@ function coloursOf(element: Element): ChartColours {
   };
 }
 
-/** The charting library, fetched when the first chart is shown. */
-async function library(): Promise<{ init: (element: HTMLElement) => EChartsType }> {
-  const [core, charts, components, renderers] = await Promise.all([
-    import('echarts/core'),
-    import('echarts/charts'),
-    import('echarts/components'),
-    import('echarts/renderers'),
-  ]);
-  core.use([
-    charts.LineChart,
-    charts.BarChart,
-    components.GridComponent,
-    components.TooltipComponent,
-    components.MarkLineComponent,
-    renderers.SVGRenderer,
-  ]);
-  return { init: (element) => core.init(element, null, { renderer: 'svg' }) };
+/** Lets the page have a turn. */
+const turn = (): Promise<void> => new Promise((done) => setTimeout(done));
+
+/** The charting library, fetched when the first chart is shown, and made ready piece by piece: a key may be pressed meanwhile. */
+async function library(): Promise<(element: HTMLElement) => EChartsType> {
+  const charting = await import('./charting/core');
+  await turn();
+  const { PARTS } = await import('./charting/parts');
+  for (const part of PARTS) {
+    await turn();
+    charting.use(part);
+  }
+  await turn();
+  return (element) => charting.init(element, null, { renderer: 'svg' });
+}
+
+const listed = (part: unknown): readonly unknown[] => [part ?? []].flat();
+
+/** Ever more of a chart, short of the whole. */
+function* piecesOf(option: EChartsCoreOption): Generator<EChartsCoreOption> {
+  const { series, yAxis, ...frame } = option;
+  yield { ...frame, yAxis: listed(yAxis).slice(0, 1) };
+  yield { ...frame, yAxis };
+  yield { ...frame, yAxis, series: listed(series).slice(0, 1) };
+}
+
+const draw = (chart: EChartsType, option: EChartsCoreOption): void =>
+  chart.setOption({ animation: false, ...option }, { replaceMerge: ['series'] });
+
+/** A chart drawn for the first time, which is by far the slowest: piece by piece too. @returns null when it is gone by then */
+async function firstDrawn(
+  element: HTMLElement,
+  option: () => EChartsCoreOption,
+  gone: AbortSignal,
+): Promise<EChartsType | null> {
+  const init = await library();
+  if (gone.aborted) return null;
+  const chart = init(element);
+  gone.addEventListener('abort', () => chart.dispose());
+  for (const piece of piecesOf(option())) {
+    draw(chart, piece);
+    await turn();
+    if (gone.aborted) return null;
+  }
+  draw(chart, option());
+  return chart;
 }
 
 /** Text of a chart in the program's own face. */
@@ -70,26 +102,18 @@ export function Chart({
   const latest = useRef(option);
   useEffect(() => {
     latest.current = option;
-    if (chart.current && place.current)
-      chart.current.setOption(
-        { animation: false, ...option(coloursOf(place.current)) },
-        { replaceMerge: ['series'] },
-      );
+    if (chart.current) draw(chart.current, option(coloursOf(place.current!)));
   }, [option]);
   useEffect(() => {
     const element = place.current!;
-    let gone = false;
-    const draw = (): void =>
-      chart.current?.setOption(
-        { animation: false, ...latest.current(coloursOf(element)) },
-        { replaceMerge: ['series'] },
-      );
+    const now = (): EChartsCoreOption => latest.current(coloursOf(element));
+    const gone = new AbortController();
     const sized = new ResizeObserver(() => chart.current?.resize());
-    const themed = new MutationObserver(draw);
-    void library().then(({ init }) => {
-      if (gone) return;
-      chart.current = init(element);
-      draw();
+    const themed = new MutationObserver(() => draw(chart.current!, now()));
+    void firstDrawn(element, now, gone.signal).then((drawn) => {
+      if (drawn === null) return;
+      chart.current = drawn;
+      element.dataset['drawn'] = '';
       sized.observe(element);
       themed.observe(document.documentElement, {
         attributes: true,
@@ -97,10 +121,9 @@ export function Chart({
       });
     });
     return () => {
-      gone = true;
+      gone.abort();
       sized.disconnect();
       themed.disconnect();
-      chart.current?.dispose();
       chart.current = null;
     };
   }, []);

@@ -1,0 +1,1 @@
+export { init, use } from 'echarts/core';
