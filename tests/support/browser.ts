@@ -12,6 +12,7 @@ import { BASE, request } from './api';
 import { countAsked } from './asked';
 import { fetchThere } from './fetch-there';
 import { demoDocument } from './demo';
+import { freshWindow, leaveWindow } from './windows';
 import { cookieOf, sessionOf } from './world';
 
 export { BASE };
@@ -58,6 +59,7 @@ export class Person {
     readonly page: Page,
     readonly context: BrowserContext,
     readonly errors: string[],
+    private readonly keeps: boolean,
   ) {}
 
   static async at(
@@ -71,13 +73,13 @@ export class Person {
       keeps?: boolean;
     } = {},
   ): Promise<Person> {
-    const context = await browser.createBrowserContext();
-    const page = await context.newPage();
+    const { keeps = false } = options;
+    const [context, page] = await freshWindow(browser, keeps);
     // A busy machine takes its time; what never comes fails all the same.
     page.setDefaultTimeout(90_000);
     // The runner of scripts wraps functions in a helper that a page does not know.
     await page.evaluateOnNewDocument('window.__name = (f) => f');
-    if (!options.keeps)
+    if (!keeps)
       await page.evaluateOnNewDocument(() => {
         delete (Navigator.prototype as { serviceWorker?: unknown }).serviceWorker;
       });
@@ -96,7 +98,7 @@ export class Person {
     page.on('console', (m) => {
       if (m.type() === 'error' && !/status of 4\d\d/.test(m.text())) errors.push(m.text());
     });
-    return new Person(page, context, errors);
+    return new Person(page, context, errors, keeps);
   }
 
   async goto(path: string): Promise<void> {
@@ -331,7 +333,7 @@ export class Person {
   }
 
   async leave(): Promise<void> {
-    await this.context.close();
+    await (this.keeps ? this.context.close() : leaveWindow(this.context));
   }
 }
 
