@@ -281,9 +281,13 @@ function outdoes(a: Choice, b: Choice): boolean {
 /**
  * Every line that may be part of a securement of a plan, in steps: those that are there, and lines over each unit that carries
  * nothing, between every pair of anchors across it, of every sort of gear in the locker, tied with knots that may be asked for
- * and hauled as hard as hand, rope and load let them.
+ * and hauled as hard as hand, rope and load let them. Told `true` it leaves with what is made so far, which is what is there at
+ * least.
  */
-export function* choosing(plan: Plan, source: Source): Generator<void, Chosen> {
+export function* choosing(
+  plan: Plan,
+  source: Source,
+): Generator<void, Chosen, boolean | undefined> {
   let made = 0;
   const taken = new Set(plan.lines.map((l) => l.id));
   const id = (): string => {
@@ -306,7 +310,7 @@ export function* choosing(plan: Plan, source: Source): Generator<void, Chosen> {
     const pairs = pairsAcross(unit, plan).toSorted((a, b) => a.askewM - b.askewM);
     pairsLeftOut += Math.max(0, pairs.length - MOST_PAIRS);
     for (const pair of pairs.slice(0, MOST_PAIRS)) {
-      yield;
+      if (yield) return { choices, against: null, pairsLeftOut: 0 };
       const here = across(unit, pair, makes, id);
       choices.push(
         ...here.filter(

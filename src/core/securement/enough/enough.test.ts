@@ -175,4 +175,21 @@ describe('the cheapest that is enough', () => {
     expect(kept).not.toBeNull();
     expect(open!.lines).toBeLessThanOrEqual(kept!.cost.lines);
   });
+  it('told to stop while there is not everything to choose from yet, says whether what is there is enough', () => {
+    const stopped = (p: Plan): EnoughResult => {
+      const search = findingEnough(p, locker, WISHES);
+      let step = search.next(false);
+      while (!step.done) step = search.next(true);
+      return step.value as EnoughResult;
+    };
+    const bare = stopped(plan(300));
+    expect([bare.found, bare.open]).toEqual([null, { lines: 0, ropeDm: 0 }]);
+    const enough = found(plan(300), locker).found!;
+    const held = enough.changes.reduce(withChange, plan(300));
+    const there = stopped(held);
+    expect(there.found).toMatchObject({ changes: [], cost: { lines: held.lines.length } });
+    expect(there.open).toEqual({ lines: 0, ropeDm: 0 });
+    // Of what was not looked at nothing is said.
+    expect(there.why).toEqual({ fewer: null, shorter: null });
+  });
 });

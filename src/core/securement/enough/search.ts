@@ -160,15 +160,16 @@ class Cheapest {
 
 /** Nothing was looked at. */
 const NOTHING_YET: EnoughProgress = { least: 0, steps: 0, judged: 0, best: null };
-const NOT_BEGUN: EnoughOutcome = {
-  found: null,
+/** Stopped before there was everything to choose from: nothing is ruled out, and only what is there already may be enough. */
+const notBegun = (found: Found | null): EnoughOutcome => ({
+  found,
   open: { lines: 0, ropeDm: 0 },
   searches: [],
   against: null,
   pairsLeftOut: 0,
   judged: 0,
   steps: 0,
-};
+});
 
 /**
  * The cheapest securement of a plan that is enough: fewest lines, then least rope, then least to do, of the lines that are
@@ -185,9 +186,11 @@ export function* cheapestEnough(
   if (refused.length > 0) return { refused };
   const stock = stockOf(locker);
   const choose = choosing(plan, { stock, locker, wishes });
-  let chosen = choose.next();
-  for (; !chosen.done; chosen = choose.next()) if (yield NOTHING_YET) return NOT_BEGUN;
+  let stopped = false;
+  let chosen = choose.next(stopped);
+  for (; !chosen.done; chosen = choose.next(stopped)) stopped = yield NOTHING_YET;
   const searches = fieldsOf(plan, chosen.value.choices, stock, locker, wishes);
+  if (stopped) return notBegun(thereOf(plan, locker, searches, wishes));
   const cheapest = new Cheapest(searches, chosen.value, wishes.protectors);
   cheapest.better(thereOf(plan, locker, searches, wishes));
   return yield* cheapest.run();
