@@ -2,8 +2,14 @@ import { unitName } from '@/core/securement/load/describe';
 import type { Placed } from '@/core/securement/load/placed';
 import type { StageLayout } from '@/core/securement/stage/layout';
 import type { Scene, SceneAnchor } from '@/core/securement/stage/scene';
-import { widthOfText, withRoom } from '../diagrams/names';
-import { inOrder, middleOn, outlinePath, type Picture } from '@/core/securement/stage/paths';
+import {
+  inOrder,
+  middleOn,
+  outlinePath,
+  type Picture,
+  sizeOn,
+} from '@/core/securement/stage/paths';
+import { brokenToFit, heightOfText, widthOfText, withRoom } from '../diagrams/names';
 
 /** A unit as it stands. */
 export function UnitOnDeck({
@@ -49,20 +55,25 @@ export function UnitNames({
   const names = load.filter((p) => picture === 'elevation' || !carrying.has(p.unit.id));
   const places = names.map((p) => {
     const [x, y] = middleOn(p, layout, picture);
-    return { x, y, width: widthOfText(unitName(p.unit), NAME), height: 1.2 * NAME };
+    const lines = brokenToFit(unitName(p.unit), NAME, sizeOn(p, layout, picture));
+    const width = Math.max(...lines.map((line) => widthOfText(line, NAME)));
+    return { x, y, lines, width, height: heightOfText(lines.length, NAME) };
   });
   const room = withRoom(places);
   return names.map((p, i) =>
     room[i] ? (
       <text
         key={p.unit.id}
-        x={places[i]!.x}
-        y={places[i]!.y + 4}
+        y={places[i]!.y + 4 - heightOfText(places[i]!.lines.length - 1, NAME) / 2}
         textAnchor="middle"
         fontSize={NAME}
         className="on-cargo"
       >
-        {unitName(p.unit)}
+        {places[i]!.lines.map((line, k) => (
+          <tspan key={k} x={places[i]!.x} dy={k === 0 ? 0 : heightOfText(1, NAME)}>
+            {k === 0 ? line : ` ${line}`}
+          </tspan>
+        ))}
       </text>
     ) : null,
   );

@@ -51,6 +51,20 @@ export function outlinePath(placed: Placed, layout: StageLayout, picture: Pictur
 export const middleOn = (placed: Placed, layout: StageLayout, picture: Picture) =>
   placeOn(layout, picture)({ ...placed.middle, z: (placed.baseM + placed.topM) / 2 });
 
+/** How wide and high a unit is on a picture. */
+export function sizeOn(
+  placed: Placed,
+  layout: StageLayout,
+  picture: Picture,
+): { readonly width: number; readonly height: number } {
+  const at = placeOn(layout, picture);
+  const points = placed.outline.flatMap((p) =>
+    [placed.baseM, placed.topM].map((z) => at({ ...p, z })),
+  );
+  const span = (of: readonly number[]): number => Math.max(...of) - Math.min(...of);
+  return { width: span(points.map(([x]) => x)), height: span(points.map(([, y]) => y)) };
+}
+
 /** Units from the one that lies under or behind to the one on top or in front. */
 export function inOrder(
   load: readonly Placed[],
