@@ -13,6 +13,7 @@ export const widthOfText = (text: string, size: number): number => LETTER_PART *
 
 /** Height of a line of text as a part of its size. */
 const LINE_PART = 1.2;
+/** How high so many lines of text are at a size. */
 export const heightOfText = (lines: number, size: number): number => LINE_PART * size * lines;
 
 /**
