@@ -1,7 +1,7 @@
 import type { Browser } from 'puppeteer-core';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { meterLine } from '@/core/meter/reading';
-import { sceneReading } from '@/core/meter/stand-in';
+import { type MeterScene, sceneReading } from '@/core/meter/stand-in';
 import { atBench as open, until } from '../support/tension-bench';
 import { foundCrew } from '../support/api';
 import { demoDocument } from '../support/demo';
@@ -34,18 +34,31 @@ const readings = async (p: Person, least: number): Promise<unknown> =>
     least,
   );
 
+/** The scene that is played for an address. */
+function sceneAsked(url: string): MeterScene {
+  const { searchParams } = new URL(url);
+  const of = (name: string): number => Number(searchParams.get(name));
+  const [hauledN, keptN, settling] = [of('hauledN'), of('keptN'), of('settling')];
+  return { hauledN, keptN, settling, capacityN: 5000, seed: 1 };
+}
+
 describe('the stand-in for a load cell', () => {
   it('reads ten a second: hauled, tied off, kept; a reading is recorded with its time', async () => {
     const p = await atMeter();
+    const asked = p.page.waitForRequest((r) => r.url().includes('hauledN='));
     await p.clickText('Read the stand-in');
+    const played = sceneAsked((await asked).url());
     await link(p, 'live');
     await readings(p, 75);
     expect(await counts(p)).toMatch(/peak 0\.4[4-9]\d? kN/);
     const kept = Number(
       await p.page.$eval('[data-meter]', (e) => /^[\d.]+/.exec(e.textContent!)![0]),
     );
-    expect(kept).toBeGreaterThan(0.33);
-    expect(kept).toBeLessThan(0.4);
+    // Which reading is looked at hangs on how fast the machine is: it is one of those after the line was tied off.
+    const tiedOff = Array.from({ length: 600 }, (_, i) => sceneReading(played, 74 + i).tensionN);
+    expect(Math.max(...tiedOff)).toBeLessThan(0.95 * played.hauledN);
+    expect(1000 * kept).toBeGreaterThan(Math.min(...tiedOff) - 1);
+    expect(1000 * kept).toBeLessThan(Math.max(...tiedOff) + 1);
     await p.clickText('Record this reading');
     await until(p, 'ul[aria-label="Recorded readings"]', 'stand-in cell');
     await p.clickText('Stop reading');
@@ -57,7 +70,7 @@ describe('the stand-in for a load cell', () => {
     await p.choose('The stand-in gets wrong', 'a bad plug: damaged lines');
     await p.clickText('Read the stand-in');
     await readings(p, 30);
-    expect(await counts(p)).toMatch(/[3-9] damaged lines dropped/);
+    expect(await counts(p)).toMatch(/(?:[3-9]|\d\d) damaged lines dropped/);
     await link(p, 'live');
   });
   it('a cut connection is shown, restored by itself, and says what was missed', async () => {
